@@ -1,0 +1,64 @@
+package app.yunque.drive;
+
+import app.yunque.gear.GearPair;
+import app.yunque.measure.Range;
+import app.yunque.measure.Refused;
+import java.util.List;
+
+/**
+ * A reducer on parallel shafts: one pair a stage, the wheel of each on the shaft of the next pinion.
+ *
+ * @param stages        pairs from the input to the output, 1 to 6
+ * @param inputSpeedRpm speed of the input shaft (min⁻¹), 0.1 to 60000
+ * @param inputPowerKw  power at the input (kW), 0 to 20000; 0 when unknown
+ */
+public record GearTrain(List<GearPair> stages, double inputSpeedRpm, double inputPowerKw) {
+    public static final Range STAGES = Range.count("stages", "number of stages", 1, 6);
+    public static final Range INPUT_SPEED =
+            Range.of("inputSpeedRpm", "input speed", 0.1, 60_000, "min⁻¹");
+    public static final Range INPUT_POWER =
+            Range.of("inputPowerKw", "input power", 0, 20_000, "kW");
+
+    /** @throws Refused naming every value out of its range */
+    public GearTrain {
+        stages = List.copyOf(stages);
+        Refused.ifAny(
+                STAGES.judge(stages.size()),
+                INPUT_SPEED.judge(inputSpeedRpm),
+                INPUT_POWER.judge(inputPowerKw));
+    }
+
+    /** i = Π z₂/z₁, input turns for one output turn. */
+    public double ratio() {
+        return stages.stream().mapToDouble(GearPair::ratio).reduce(1, (a, b) -> a * b);
+    }
+
+    /** True when the output turns the same way as the input: an even number of external meshes. */
+    public boolean turnsTheSameWay() {
+        return stages.size() % 2 == 0;
+    }
+
+    /** Speed of the pinion shaft of a stage (min⁻¹); stage 1 is the first. */
+    public double pinionSpeedRpm(int stage) {
+        double speed = inputSpeedRpm;
+        for (int i = 1; i < stage; i++) {
+            speed /= stages.get(i - 1).ratio();
+        }
+        return speed;
+    }
+
+    public double outputSpeedRpm() {
+        return inputSpeedRpm / ratio();
+    }
+
+    /** v = π · 2 r_w1 · n₁ / 60000 (m/s) on the working circle of a stage; stage 1 is the first. */
+    public double pitchLineVelocityMPerS(int stage) {
+        double diameter = 2 * stages.get(stage - 1).pinionWorkingRadiusMm();
+        return Math.PI * diameter * pinionSpeedRpm(stage) / 60_000;
+    }
+
+    /** T = 9549.30 P/n at the input shaft (N·m), without losses; 0 when the power is unknown. */
+    public double inputTorqueNm() {
+        return 60_000 / (2 * Math.PI) * inputPowerKw / inputSpeedRpm;
+    }
+}

@@ -1,0 +1,41 @@
+package app.yunque.gear;
+
+import app.yunque.measure.Range;
+import app.yunque.measure.Refused;
+
+/**
+ * One backlash of a pair, stated in every way it is ever quoted.
+ *
+ * <p>j_bn = j_wt cos α_wt cos β_b; angle = j_wt / r_w at each gear. Source: ISO 21771, from memory.
+ *
+ * @param circumferentialMm j_wt at the working circle, in the plane of rotation (mm)
+ * @param normalMm          j_bn, the shortest distance between the flanks (mm)
+ * @param pinionAngleMin    play of the pinion with the wheel held (minutes of arc)
+ * @param wheelAngleMin     play of the wheel with the pinion held (minutes of arc)
+ */
+public record Backlash(
+        double circumferentialMm, double normalMm, double pinionAngleMin, double wheelAngleMin) {
+    public static final Range CIRCUMFERENTIAL =
+            Range.of("circumferentialMm", "circumferential backlash", 0, 50, "mm");
+    private static final double MINUTES_PER_RADIAN = 60 * 180 / Math.PI;
+
+    /**
+     * @param pair              the pair in mesh
+     * @param circumferentialMm j_wt (mm), 0 to 50
+     * @throws Refused outside that range
+     */
+    public static Backlash ofCircumferential(GearPair pair, double circumferentialMm) {
+        Refused.ifAny(CIRCUMFERENTIAL.judge(circumferentialMm));
+        return new Backlash(
+                circumferentialMm,
+                circumferentialMm * normalPerCircumferential(pair),
+                MINUTES_PER_RADIAN * circumferentialMm / pair.pinionWorkingRadiusMm(),
+                MINUTES_PER_RADIAN * circumferentialMm / pair.wheelWorkingRadiusMm());
+    }
+
+    /** cos α_wt cos β_b: what a millimetre along the circle amounts to square to the flanks. */
+    static double normalPerCircumferential(GearPair pair) {
+        return Math.cos(pair.workingPressureAngleRad())
+                * Math.cos(pair.pinion().baseHelixAngleRad());
+    }
+}

@@ -1,0 +1,286 @@
+package app.yunque.gear;
+
+import static app.yunque.measure.Working.line;
+
+import app.yunque.measure.Gauge;
+import app.yunque.measure.GuardBand;
+import app.yunque.measure.PlainDigits;
+import app.yunque.measure.Range;
+import app.yunque.measure.Refused;
+import app.yunque.measure.RepeatedReadings;
+import app.yunque.measure.UnitSlip;
+import app.yunque.measure.Verdict;
+import app.yunque.measure.Working;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * Backlash of a mesh by dial indicator: the stylus on a flank of one gear, the other gear locked, readings round the
+ * gear.
+ *
+ * <p>A stylus along the tangent at radius R that reads q means j_wt = q · r_w/R; a stylus leaning out of the plane of
+ * rotation by ε_a over-reads on a flank it slides on, so q is multiplied by [cos ε_a + tan β_b sin ε_a / cos α_R], which
+ * for a spur gear is cos ε_a. The smallest reading is held against the least backlash of a new pair, the mean against
+ * the renewal limit.
+ *
+ * <p>Source: conversion derived for the product and verified against a stylus line on an involute helicoid; terms
+ * ISO 21771; uncertainty GUM; verdict ISO 14253-1, from memory.
+ *
+ * @param readings      number of readings
+ * @param mean          backlash of the mean reading
+ * @param smallest      backlash of the smallest reading, the tight spot
+ * @param largest       backlash of the largest reading
+ * @param spreadMm      largest less smallest along the circle (mm)
+ * @param uncertaintyMm expanded uncertainty U of the mean along the circle (mm)
+ * @param recommended   what it should be
+ * @param tightness     smallest against the least of a new pair
+ * @param wear          mean against the renewal limit
+ * @param verdict       the worse of the two
+ * @param sentence      the verdict in words
+ * @param warnings      doubts about the readings themselves
+ * @param working       formula and numbers
+ */
+public record IndicatorBacklash(
+        int readings,
+        Backlash mean,
+        Backlash smallest,
+        Backlash largest,
+        double spreadMm,
+        double uncertaintyMm,
+        RecommendedBacklash recommended,
+        Verdict tightness,
+        Verdict wear,
+        Verdict verdict,
+        String sentence,
+        List<String> warnings,
+        Working working) {
+    public static final Range READINGS =
+            Range.count("readings", "number of readings round the gear", 4, 500)
+                    .advising("Take four or more, evenly round the gear.");
+    public static final Range READING =
+            Range.of("readings", "indicator reading", 0, 10, "mm")
+                    .advising("Was it read in hundredths?");
+    public static final Range RADIUS = Range.of("radiusMm", "stylus radius", 1, 5000, "mm");
+    public static final Range TILT =
+            Range.of(
+                    "tiltDeg",
+                    "tilt of the stylus out of the plane of rotation",
+                    -59,
+                    59,
+                    "degrees");
+
+    private static final double PROUD_MM = 0.5;
+    private static final double TILT_WORTH_RESETTING_DEG = 15;
+
+    /**
+     * How the indicator stood.
+     *
+     * @param touched   the gear that was rocked and touched
+     * @param radiusMm  radius R at which the stylus touched (mm), from base circle to tip circle
+     * @param tiltDeg   lean ε_a of the stylus out of the plane of rotation (degrees), positive towards the side the
+     *                  flank normal leans to; 0 when square
+     */
+    public record Setup(Member touched, double radiusMm, double tiltDeg) {
+        /** @throws Refused naming every value out of its range */
+        public Setup {
+            Refused.ifAny(RADIUS.judge(radiusMm), TILT.judge(tiltDeg));
+        }
+    }
+
+    /**
+     * @param pair          the pair at its working centre distance
+     * @param setup         where the stylus stood
+     * @param readings      indicator readings q round the gear (mm), four or more, each 0 to 10
+     * @param gauge         the indicator
+     * @param duty          sets the renewal limit
+     * @param makersLimitMm the maker's largest circumferential backlash (mm), which overrules; may be empty
+     * @throws Refused for readings that cannot be, or a stylus that was not on the flank
+     */
+    public static IndicatorBacklash of(
+            GearPair pair,
+            Setup setup,
+            RepeatedReadings readings,
+            Gauge gauge,
+            ServiceDuty duty,
+            Optional<Double> makersLimitMm) {
+        refuseUnlikely(readings);
+        refuseOffFlank(pair, setup);
+        var recommended = RecommendedBacklash.of(pair, duty, makersLimitMm);
+        double factor = circumferentialPerReading(pair, setup);
+        var mean = Backlash.ofCircumferential(pair, readings.meanMm() * factor);
+        var smallest = Backlash.ofCircumferential(pair, readings.smallestMm() * factor);
+        var largest = Backlash.ofCircumferential(pair, readings.largestMm() * factor);
+        double uncertainty = 2 * factor * readings.standardUncertaintyMm(gauge);
+        double uncertaintyOfOne = 2 * factor * gauge.standardUncertaintyMm();
+
+        var tightness =
+                GuardBand.atLeast(
+                        smallest.circumferentialMm(),
+                        uncertaintyOfOne,
+                        recommended.leastCircumferentialMm());
+        var wear =
+                GuardBand.atMost(
+                        mean.circumferentialMm(),
+                        uncertainty,
+                        recommended.renewCircumferentialMm());
+        if (duty == ServiceDuty.LIFTING && wear == Verdict.DOUBTFUL) {
+            wear = Verdict.CLEAR_FAIL;
+        }
+        return new IndicatorBacklash(
+                readings.count(),
+                mean,
+                smallest,
+                largest,
+                readings.spreadMm() * factor,
+                uncertainty,
+                recommended,
+                tightness,
+                wear,
+                tightness.worse(wear),
+                sentence(tightness, wear, mean, smallest, uncertainty, recommended),
+                warnings(setup, readings, gauge, factor, recommended),
+                working(pair, setup, readings, factor, mean, uncertainty));
+    }
+
+    /** j_wt per unit of reading: tilt correction × r_w/R. */
+    static double circumferentialPerReading(GearPair pair, Setup setup) {
+        var gear = pair.gear(setup.touched());
+        double cosR = gear.baseDiameterMm() / 2 / setup.radiusMm();
+        double tilt = Math.toRadians(setup.tiltDeg());
+        double correction =
+                Math.cos(tilt) + Math.tan(gear.baseHelixAngleRad()) * Math.sin(tilt) / cosR;
+        return correction * pair.workingRadiusMm(setup.touched()) / setup.radiusMm();
+    }
+
+    private static void refuseUnlikely(RepeatedReadings readings) {
+        Refused.ifAny(
+                READINGS.judge(readings.count()),
+                READING.judge(readings.smallestMm()),
+                READING.judge(readings.largestMm()));
+    }
+
+    private static void refuseOffFlank(GearPair pair, Setup setup) {
+        var gear = pair.gear(setup.touched());
+        double base = gear.baseDiameterMm() / 2;
+        double tip = gear.tipDiameterMm() / 2 + PROUD_MM;
+        if (!(setup.radiusMm() > base && setup.radiusMm() <= tip)) {
+            throw Refused.because(
+                    "radiusMm",
+                    "Stylus radius %s mm is not on the flank of this gear: it reaches from %s to %s mm. Measure from"
+                                    .formatted(
+                                            PlainDigits.exact(setup.radiusMm()),
+                                            PlainDigits.rounded(base, 2),
+                                            PlainDigits.rounded(tip - PROUD_MM, 2))
+                            + " the shaft's centre, or choose the other gear.");
+        }
+    }
+
+    private static List<String> warnings(
+            Setup setup,
+            RepeatedReadings readings,
+            Gauge gauge,
+            double factor,
+            RecommendedBacklash recommended) {
+        var warnings = new ArrayList<String>();
+        UnitSlip.suspect(readings.meanMm() * factor, recommended.mostNewCircumferentialMm())
+                .ifPresent(warnings::add);
+        if (Math.abs(setup.tiltDeg()) > TILT_WORTH_RESETTING_DEG) {
+            warnings.add("The stylus leans more than 15°: set the indicator again if it can be.");
+        }
+        if (readings.spreadMm() > 4 * gauge.resolutionMm()
+                && readings.spreadMm() > readings.meanMm() / 2) {
+            warnings.add(
+                    "The readings spread by more than half their mean: look for an eccentric gear, a bent shaft, a"
+                            + " burr or a damaged tooth.");
+        }
+        return warnings;
+    }
+
+    private static String sentence(
+            Verdict tightness,
+            Verdict wear,
+            Backlash mean,
+            Backlash smallest,
+            double uncertainty,
+            RecommendedBacklash limits) {
+        var state =
+                "Backlash %s ± %s mm along the circle; a new pair has %s to %s mm, renew above %s mm."
+                        .formatted(
+                                PlainDigits.rounded(mean.circumferentialMm(), 3),
+                                PlainDigits.rounded(uncertainty, 3),
+                                PlainDigits.rounded(limits.leastCircumferentialMm(), 3),
+                                PlainDigits.rounded(limits.mostNewCircumferentialMm(), 3),
+                                PlainDigits.rounded(limits.renewCircumferentialMm(), 3));
+        if (tightness == Verdict.CLEAR_FAIL) {
+            return state
+                    + " The tightest place, "
+                    + PlainDigits.rounded(smallest.circumferentialMm(), 3)
+                    + " mm, is below the least: it may bind when hot.";
+        }
+        if (wear == Verdict.CLEAR_FAIL) {
+            return state
+                    + " Above the renewal limit. Rule out bearing play and centre distance before condemning the"
+                    + " gears.";
+        }
+        if (tightness == Verdict.DOUBTFUL) {
+            return state
+                    + " The tightest place, "
+                    + PlainDigits.rounded(smallest.circumferentialMm(), 3)
+                    + " mm, is too close to the least to tell: measure again there.";
+        }
+        return wear == Verdict.DOUBTFUL
+                ? state + " Too close to the limit to tell: more readings or a finer indicator."
+                : state;
+    }
+
+    private static Working working(
+            GearPair pair,
+            Setup setup,
+            RepeatedReadings readings,
+            double factor,
+            Backlash mean,
+            double uncertainty) {
+        double rw = pair.workingRadiusMm(setup.touched());
+        return new Working(
+                List.of(
+                        line(
+                                setup.tiltDeg() == 0
+                                        ? "j_wt = q · r_w / R"
+                                        : "j_wt = q · (cos ε + tan β_b sin ε / cos α_R) · r_w / R",
+                                "%s × %s = %s mm   (r_w %s mm, R %s mm, ε %s°)"
+                                        .formatted(
+                                                PlainDigits.rounded(readings.meanMm(), 4),
+                                                PlainDigits.rounded(factor, 5),
+                                                PlainDigits.rounded(mean.circumferentialMm(), 4),
+                                                PlainDigits.rounded(rw, 3),
+                                                PlainDigits.exact(setup.radiusMm()),
+                                                PlainDigits.exact(setup.tiltDeg()))),
+                        line(
+                                "j_bn = j_wt · cos α_wt · cos β_b",
+                                "%s × %s = %s mm"
+                                        .formatted(
+                                                PlainDigits.rounded(mean.circumferentialMm(), 4),
+                                                PlainDigits.rounded(
+                                                        Backlash.normalPerCircumferential(pair), 5),
+                                                PlainDigits.rounded(mean.normalMm(), 4))),
+                        line(
+                                "angle = j_wt / r_w",
+                                "pinion %s′, wheel %s′"
+                                        .formatted(
+                                                PlainDigits.rounded(mean.pinionAngleMin(), 1),
+                                                PlainDigits.rounded(mean.wheelAngleMin(), 1))),
+                        line(
+                                "U = 2 √(s²/n + d²/12 + E²/3) · factor",
+                                "n = "
+                                        + readings.count()
+                                        + ", U = "
+                                        + PlainDigits.rounded(uncertainty, 4)
+                                        + " mm (95 %)")),
+                "Conversion derived; ISO 21771 terms; GUM; ISO 14253-1, from memory",
+                List.of(
+                        "Some shop sheets divide by the cosine of the tilt. That is right only when the stylus end is"
+                                + " captive, in a dimple or a link; one that slides on the flank over-reads.",
+                        "Feeler or soft wire between the flanks reads the normal backlash, which is smaller."));
+    }
+}

@@ -1,0 +1,7 @@
+package app.yunque.gear;
+
+/** Which gear of a pair. */
+public enum Member {
+    PINION,
+    WHEEL
+}

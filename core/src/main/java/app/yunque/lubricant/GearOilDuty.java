@@ -1,0 +1,41 @@
+package app.yunque.lubricant;
+
+import app.yunque.measure.PlainDigits;
+import app.yunque.measure.Range;
+import app.yunque.measure.Refused;
+
+/**
+ * What an enclosed spur, helical or bevel drive asks of its oil.
+ *
+ * @param pitchLineVelocityMPerS pitch-line velocity of the last, slowest stage (m/s), 0.001 to 60
+ * @param coldestAmbientDegC     lowest temperature at start (°C), −40 to 55
+ * @param hottestAmbientDegC     highest surrounding temperature in service (°C), −40 to 55
+ */
+public record GearOilDuty(
+        double pitchLineVelocityMPerS, double coldestAmbientDegC, double hottestAmbientDegC) {
+    public static final Range VELOCITY =
+            Range.of("pitchLineVelocityMPerS", "pitch-line velocity", 0.001, 60, "m/s");
+    public static final Range COLDEST =
+            Range.of("coldestAmbientDegC", "coldest surroundings", -40, 55, "°C")
+                    .advising("Outside the table; ask the oil supplier.");
+    public static final Range HOTTEST =
+            Range.of("hottestAmbientDegC", "hottest surroundings", -40, 55, "°C")
+                    .advising("Outside the table; ask the oil supplier.");
+
+    /** @throws Refused naming every value out of its range, and a coldest above the hottest */
+    public GearOilDuty {
+        Refused.ifAny(
+                VELOCITY.judge(pitchLineVelocityMPerS),
+                COLDEST.judge(coldestAmbientDegC),
+                HOTTEST.judge(hottestAmbientDegC));
+        if (coldestAmbientDegC > hottestAmbientDegC) {
+            throw Refused.because(
+                    "coldestAmbientDegC",
+                    "Coldest surroundings "
+                            + PlainDigits.exact(coldestAmbientDegC)
+                            + " °C are above the hottest, "
+                            + PlainDigits.exact(hottestAmbientDegC)
+                            + " °C. Exchange the two.");
+        }
+    }
+}

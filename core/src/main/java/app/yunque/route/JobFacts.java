@@ -1,0 +1,69 @@
+package app.yunque.route;
+
+import app.yunque.measure.Verdict;
+
+/**
+ * What is on record about a job, counted.
+ *
+ * @param receive what was settled before opening
+ * @param parts   what came off, was decided and went back
+ * @param meshes  what was measured
+ * @param proof   what was filled and proved
+ */
+public record JobFacts(Receive receive, Parts parts, Meshes meshes, Proof proof) {
+
+    /**
+     * @param complaint  true when a complaint is on record
+     * @param permission true when permission to open is on record
+     * @param isolated   true while the unit is isolated
+     * @param turnCount  verdict of the turn count; NOT_JUDGED when it was not made
+     */
+    public record Receive(
+            boolean complaint, boolean permission, boolean isolated, Verdict turnCount) {}
+
+    /**
+     * @param steps     steps of the strip
+     * @param pieces    pieces that came off
+     * @param undecided steps whose part has no decision yet
+     * @param fittedSteps steps whose part has gone back
+     * @param onBench   pieces still on the bench, not refitted and not scrapped
+     * @param missing   pieces not fitted
+     * @param balanced  true when the ledger balances
+     */
+    public record Parts(
+            int steps,
+            int pieces,
+            int undecided,
+            int fittedSteps,
+            int onBench,
+            int missing,
+            boolean balanced) {}
+
+    /**
+     * @param count          meshes of the unit
+     * @param measuredBefore meshes whose backlash was measured at Inspect
+     * @param worstBefore    worst verdict of all measurements at Inspect
+     * @param measuredAfter  meshes whose backlash was measured at Set
+     * @param worstAfter     worst verdict at Set
+     */
+    public record Meshes(
+            int count,
+            int measuredBefore,
+            Verdict worstBefore,
+            int measuredAfter,
+            Verdict worstAfter) {}
+
+    /**
+     * @param filled       true when grade and quantity are on record
+     * @param freeRotation true when the unit was found to turn free
+     * @param noLeak       true when it was found tight
+     * @param temperature  verdict of the run; NOT_JUDGED when it was not made
+     * @param signed       true when the job is signed
+     */
+    public record Proof(
+            boolean filled,
+            boolean freeRotation,
+            boolean noLeak,
+            Verdict temperature,
+            boolean signed) {}
+}

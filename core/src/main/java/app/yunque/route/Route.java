@@ -1,0 +1,214 @@
+package app.yunque.route;
+
+import app.yunque.measure.Verdict;
+import app.yunque.route.JobFacts.Meshes;
+import app.yunque.route.JobFacts.Parts;
+import app.yunque.route.JobFacts.Proof;
+import app.yunque.route.JobFacts.Receive;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * Where a job stands: a state and one line for each station, and what stands against signing it off.
+ *
+ * @param stops         one for each station, in order
+ * @param againstSigning what has to be settled first, in whole sentences; empty when the job can be signed
+ */
+public record Route(List<Stop> stops, List<String> againstSigning) {
+
+    /** State of one station. */
+    public enum State {
+        /** May not be worked yet; the line says why. */
+        SHUT,
+        OPEN,
+        /** Something failed or is doubtful and wants a look. */
+        ATTENTION,
+        DONE
+    }
+
+    /**
+     * @param station the station
+     * @param state   how it stands
+     * @param says    what is missing or how far it is, in one line
+     */
+    public record Stop(Station station, State state, String says) {}
+
+    public Route {
+        stops = List.copyOf(stops);
+        againstSigning = List.copyOf(againstSigning);
+    }
+
+    public static Route of(JobFacts facts) {
+        return new Route(
+                List.of(
+                        receive(facts.receive()),
+                        strip(facts),
+                        inspect(facts.meshes()),
+                        decide(facts.parts()),
+                        build(facts.parts()),
+                        set(facts.meshes()),
+                        fill(facts.proof()),
+                        prove(facts)),
+                againstSigning(facts));
+    }
+
+    /** The station a mechanic most likely wants next: the first that is not done, or Prove. */
+    public Station next() {
+        return stops.stream()
+                .filter(s -> s.state != State.DONE)
+                .findFirst()
+                .map(Stop::station)
+                .orElse(Station.PROVE);
+    }
+
+    private static Stop receive(Receive r) {
+        var missing = new ArrayList<String>();
+        if (!r.complaint()) {
+            missing.add("complaint");
+        }
+        if (!r.permission()) {
+            missing.add("permission");
+        }
+        if (!r.isolated()) {
+            missing.add("isolation");
+        }
+        if (r.turnCount() == Verdict.NOT_JUDGED) {
+            missing.add("turn count");
+        }
+        if (!missing.isEmpty()) {
+            return new Stop(Station.RECEIVE, State.OPEN, "missing: " + String.join(", ", missing));
+        }
+        return r.turnCount() == Verdict.CLEAR_PASS
+                ? new Stop(Station.RECEIVE, State.DONE, "isolated, ratio confirmed")
+                : new Stop(Station.RECEIVE, State.ATTENTION, "the turn count does not fit");
+    }
+
+    private static Stop strip(JobFacts facts) {
+        var parts = facts.parts();
+        var sofar =
+                counted(parts.steps(), "step") + ", " + counted(parts.pieces(), "part") + " out";
+        if (!facts.receive().permission() && parts.steps() == 0) {
+            return new Stop(Station.STRIP, State.SHUT, "shut: no permission to open");
+        }
+        if (!facts.receive().isolated() && parts.fittedSteps() == 0) {
+            return new Stop(Station.STRIP, State.SHUT, "shut until it is isolated");
+        }
+        if (parts.steps() == 0) {
+            return new Stop(Station.STRIP, State.OPEN, "nothing taken off yet");
+        }
+        boolean workedOn = parts.undecided() < parts.steps() || parts.fittedSteps() > 0;
+        return new Stop(Station.STRIP, workedOn ? State.DONE : State.OPEN, sofar);
+    }
+
+    private static Stop inspect(Meshes m) {
+        if (m.measuredBefore() < m.count()) {
+            return new Stop(
+                    Station.INSPECT,
+                    State.OPEN,
+                    counted(m.count() - m.measuredBefore(), "mesh", "meshes") + " to measure");
+        }
+        return m.worstBefore() == Verdict.CLEAR_PASS
+                ? new Stop(Station.INSPECT, State.DONE, "all measurements pass")
+                : new Stop(
+                        Station.INSPECT,
+                        State.ATTENTION,
+                        m.worstBefore() == Verdict.CLEAR_FAIL
+                                ? "a measurement fails"
+                                : "a measurement is doubtful");
+    }
+
+    private static Stop decide(Parts p) {
+        if (p.steps() == 0) {
+            return new Stop(Station.DECIDE, State.OPEN, "no parts yet");
+        }
+        return p.undecided() == 0
+                ? new Stop(Station.DECIDE, State.DONE, "every part decided")
+                : new Stop(
+                        Station.DECIDE, State.OPEN, counted(p.undecided(), "part") + " to decide");
+    }
+
+    private static Stop build(Parts p) {
+        if (p.steps() == 0) {
+            return new Stop(Station.BUILD, State.OPEN, "nothing to put back yet");
+        }
+        if (p.fittedSteps() < p.steps()) {
+            return new Stop(
+                    Station.BUILD, State.OPEN, p.fittedSteps() + " of " + p.steps() + " fitted");
+        }
+        return p.balanced()
+                ? new Stop(Station.BUILD, State.DONE, "ledger balances")
+                : new Stop(Station.BUILD, State.ATTENTION, "ledger does not balance");
+    }
+
+    private static Stop set(Meshes m) {
+        if (m.measuredAfter() < m.count()) {
+            return new Stop(
+                    Station.SET,
+                    State.OPEN,
+                    counted(m.count() - m.measuredAfter(), "mesh", "meshes") + " to measure again");
+        }
+        return m.worstAfter() == Verdict.CLEAR_PASS
+                ? new Stop(Station.SET, State.DONE, "backlash in limits")
+                : new Stop(Station.SET, State.ATTENTION, "backlash wants a look");
+    }
+
+    private static Stop fill(Proof p) {
+        return p.filled()
+                ? new Stop(Station.FILL, State.DONE, "filled")
+                : new Stop(Station.FILL, State.OPEN, "grade and quantity open");
+    }
+
+    private static Stop prove(JobFacts facts) {
+        if (facts.proof().signed()) {
+            return new Stop(Station.PROVE, State.DONE, "signed");
+        }
+        int open = againstSigning(facts).size();
+        return new Stop(
+                Station.PROVE,
+                facts.proof().temperature() == Verdict.CLEAR_FAIL ? State.ATTENTION : State.OPEN,
+                open == 0 ? "ready to sign" : counted(open, "point") + " before signing");
+    }
+
+    private static List<String> againstSigning(JobFacts facts) {
+        var against = new ArrayList<String>();
+        var parts = facts.parts();
+        var meshes = facts.meshes();
+        var proof = facts.proof();
+        if (parts.undecided() > 0) {
+            against.add(counted(parts.undecided(), "part") + " without a decision (Decide).");
+        }
+        if (!parts.balanced()) {
+            against.add(
+                    "The ledger does not balance: %d on the bench, %d missing (Build)."
+                            .formatted(parts.onBench(), parts.missing()));
+        }
+        if (meshes.measuredAfter() < meshes.count()) {
+            against.add("Backlash after the rebuild is not measured on every mesh (Set).");
+        } else if (meshes.worstAfter() == Verdict.CLEAR_FAIL) {
+            against.add("Backlash after the rebuild is outside its limits (Set).");
+        }
+        if (!proof.filled()) {
+            against.add("Grade and quantity of oil are not on record (Fill).");
+        }
+        if (!proof.freeRotation()) {
+            against.add("Free rotation by hand is not confirmed (Prove).");
+        }
+        if (!proof.noLeak()) {
+            against.add("It is not confirmed tight (Prove).");
+        }
+        if (proof.temperature() == Verdict.NOT_JUDGED) {
+            against.add("The temperature after the run is missing (Prove).");
+        } else if (proof.temperature() == Verdict.CLEAR_FAIL) {
+            against.add("The temperature after the run is too high (Prove).");
+        }
+        return against;
+    }
+
+    private static String counted(int count, String one) {
+        return counted(count, one, one + "s");
+    }
+
+    private static String counted(int count, String one, String many) {
+        return count + " " + (count == 1 ? one : many);
+    }
+}

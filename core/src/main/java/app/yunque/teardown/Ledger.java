@@ -1,0 +1,122 @@
+package app.yunque.teardown;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * Nothing left on the bench, nothing missing: every piece that came off is refitted, renewed or scrapped.
+ *
+ * <p>For each step: on the bench = removed − refitted − scrapped; missing = wanted − refitted − renewed. Both must be
+ * zero. Source: double-entry counting; common practice, no source.
+ *
+ * @param lines     one for each step of the strip, in its order
+ * @param removed   pieces that came off
+ * @param refitted  pieces that went back
+ * @param renewed   new pieces fitted
+ * @param onBench   pieces still on the bench
+ * @param missing   pieces still missing from the unit
+ */
+public record Ledger(
+        List<Line> lines, int removed, int refitted, int renewed, int onBench, int missing) {
+
+    /**
+     * @param stepId   the step
+     * @param number   its place in the strip
+     * @param part     what it is
+     * @param removed  pieces that came off
+     * @param refitted pieces that went back
+     * @param renewed  new pieces fitted
+     * @param scrapped pieces thrown out
+     * @param wanted   pieces the unit wants
+     * @param onBench  negative when more went back than came off
+     * @param missing  negative when too many were fitted
+     * @param says     what is wrong, or empty
+     */
+    public record Line(
+            String stepId,
+            int number,
+            String part,
+            int removed,
+            int refitted,
+            int renewed,
+            int scrapped,
+            int wanted,
+            int onBench,
+            int missing,
+            String says) {
+        public boolean isBalanced() {
+            return onBench == 0 && missing == 0;
+        }
+    }
+
+    public Ledger {
+        lines = List.copyOf(lines);
+    }
+
+    /**
+     * @param steps  the strip
+     * @param fitted what went back, by step id; a step that is absent has gone back not at all
+     */
+    public static Ledger of(List<TeardownStep> steps, Map<String, Fitted> fitted) {
+        var lines = new ArrayList<Line>();
+        for (var step : steps) {
+            lines.add(line(step, fitted.getOrDefault(step.id(), Fitted.NOTHING)));
+        }
+        return new Ledger(
+                lines,
+                lines.stream().mapToInt(Line::removed).sum(),
+                lines.stream().mapToInt(Line::refitted).sum(),
+                lines.stream().mapToInt(Line::renewed).sum(),
+                lines.stream().mapToInt(Line::onBench).sum(),
+                lines.stream().mapToInt(Line::missing).sum());
+    }
+
+    public boolean isBalanced() {
+        return lines.stream().allMatch(Line::isBalanced);
+    }
+
+    private static Line line(TeardownStep step, Fitted fitted) {
+        int wanted = fitted.wantedInstead() == null ? step.count() : fitted.wantedInstead();
+        int onBench = step.count() - fitted.refitted() - fitted.scrapped();
+        int missing = wanted - fitted.refitted() - fitted.renewed();
+        return new Line(
+                step.id(),
+                step.number(),
+                step.part(),
+                step.count(),
+                fitted.refitted(),
+                fitted.renewed(),
+                fitted.scrapped(),
+                wanted,
+                onBench,
+                missing,
+                says(step, fitted, onBench, missing));
+    }
+
+    private static String says(TeardownStep step, Fitted fitted, int onBench, int missing) {
+        var faults = new ArrayList<String>();
+        if (onBench > 0) {
+            faults.add(
+                    onBench
+                            + " × "
+                            + step.part()
+                            + " still on the bench: refit, scrap or explain.");
+        }
+        if (onBench < 0) {
+            faults.add(
+                    "%s: more refitted and scrapped (%d) than came off (%d); a count is wrong."
+                            .formatted(
+                                    step.part(),
+                                    fitted.refitted() + fitted.scrapped(),
+                                    step.count()));
+        }
+        if (missing > 0) {
+            faults.add(missing + " × " + step.part() + " not fitted.");
+        }
+        if (missing < 0) {
+            faults.add(-missing + " too many " + step.part() + " fitted.");
+        }
+        return String.join(" ", faults);
+    }
+}

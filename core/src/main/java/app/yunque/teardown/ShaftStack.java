@@ -1,0 +1,269 @@
+package app.yunque.teardown;
+
+import app.yunque.drive.GearTrain;
+import app.yunque.gear.CylindricalGear;
+import app.yunque.gear.Member;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What sits on which shaft, from left to right, and where each part is now: the data of the picture that heads every
+ * screen of a job. The gears come from the papers of the unit, everything else from the strip; parts known from the last
+ * rebuild stand in place until this strip takes them off.
+ *
+ * <p>On each side of a shaft the first thing off is the outermost. Parts of outside kinds (covers, seals, nuts) that came
+ * off before the bearing stand outside the wall, the bearing in the wall, everything that came off after it inside.
+ *
+ * @param shafts  from the input to the output
+ * @param housing parts that belong to no shaft, in the order they came off
+ */
+public record ShaftStack(List<Shaft> shafts, List<Item> housing) {
+
+    /** Where a part is at this moment. */
+    public enum Now {
+        IN_PLACE,
+        ON_BENCH,
+        TO_RENEW,
+        REFITTED,
+        RENEWED
+    }
+
+    /** Where along a shaft a part stands. */
+    public enum Zone {
+        OUTSIDE_LEFT,
+        WALL_LEFT,
+        INSIDE,
+        WALL_RIGHT,
+        OUTSIDE_RIGHT
+    }
+
+    /**
+     * @param name    name of the shaft
+     * @param centreToNextMm distance to the next shaft (mm), 0 for the last
+     * @param items   from left to right
+     */
+    public record Shaft(String name, double centreToNextMm, List<Item> items) {}
+
+    /**
+     * @param stepId    step of this strip, or null for a part in place
+     * @param number    place of the step in the strip; 0 for a part in place
+     * @param part      what it is
+     * @param kind      its kind
+     * @param count     pieces
+     * @param zone      where along the shaft
+     * @param stage     for a gear of the papers its stage; 0 otherwise
+     * @param tipDiameterMm for a gear of the papers its tip diameter (mm); 0 otherwise
+     * @param faceWidthMm   for a gear of the papers its face width (mm); 0 otherwise
+     * @param now       where it is
+     * @param wayRound  which face looks where; empty when it does not matter
+     * @param tray      tray or bag
+     */
+    public record Item(
+            @Nullable String stepId,
+            int number,
+            String part,
+            PartKind kind,
+            int count,
+            Zone zone,
+            int stage,
+            double tipDiameterMm,
+            double faceWidthMm,
+            Now now,
+            String wayRound,
+            String tray) {}
+
+    /** A step of this strip or a part remembered from the last one. */
+    private record Seen(TeardownStep step, Now now) {}
+
+    public ShaftStack {
+        shafts = List.copyOf(shafts);
+        housing = List.copyOf(housing);
+    }
+
+    /**
+     * @param train  the papers of the unit
+     * @param known  steps of the last finished strip of this unit; empty when there was none
+     * @param steps  steps of this strip
+     * @param now    where the part of each step of this strip is, by step id; absent means on the bench
+     */
+    public static ShaftStack of(
+            GearTrain train,
+            List<TeardownStep> known,
+            List<TeardownStep> steps,
+            Map<String, Now> now) {
+        var seen = new ArrayList<Seen>();
+        for (var step : steps) {
+            seen.add(new Seen(step, now.getOrDefault(step.id(), Now.ON_BENCH)));
+        }
+        for (var part : stillInPlace(known, steps)) {
+            seen.add(new Seen(part, Now.IN_PLACE));
+        }
+        var names = shaftNames(train);
+        var shafts = new ArrayList<Shaft>();
+        for (int s = 1; s <= names.size(); s++) {
+            double next =
+                    s <= train.stages().size() ? train.stages().get(s - 1).centreDistanceMm() : 0;
+            shafts.add(new Shaft(names.get(s - 1), next, itemsOf(s, train, seen)));
+        }
+        var housing =
+                seen.stream()
+                        .filter(p -> p.step.shaft() == 0 || p.step.shaft() > names.size())
+                        .map(p -> item(p, Zone.OUTSIDE_LEFT, null))
+                        .toList();
+        return new ShaftStack(shafts, housing);
+    }
+
+    /** "input shaft", "intermediate shaft", "output shaft"; several intermediate ones are numbered. */
+    public static List<String> shaftNames(GearTrain train) {
+        int count = train.stages().size() + 1;
+        var names = new ArrayList<String>();
+        for (int s = 1; s <= count; s++) {
+            if (s == 1) {
+                names.add("input shaft");
+            } else if (s == count) {
+                names.add("output shaft");
+            } else {
+                names.add(count == 3 ? "intermediate shaft" : "intermediate shaft " + (s - 1));
+            }
+        }
+        return names;
+    }
+
+    /** Parts of the last strip that no step of this one has taken off yet; each is matched once. */
+    public static List<TeardownStep> stillInPlace(
+            List<TeardownStep> known, List<TeardownStep> steps) {
+        var left = new ArrayList<>(known);
+        for (var step : steps) {
+            left.stream().filter(k -> isSamePart(k, step)).findFirst().ifPresent(left::remove);
+        }
+        return left;
+    }
+
+    private static boolean isSamePart(TeardownStep a, TeardownStep b) {
+        if (a.gear() != null || b.gear() != null) {
+            return a.gear() != null && a.gear().equals(b.gear());
+        }
+        return a.kind() == b.kind()
+                && a.shaft() == b.shaft()
+                && a.side() == b.side()
+                && a.part().equalsIgnoreCase(b.part());
+    }
+
+    private static List<Item> itemsOf(int shaft, GearTrain train, List<Seen> seen) {
+        var here =
+                seen.stream()
+                        .filter(p -> p.step.shaft() == shaft && p.step.gear() == null)
+                        .toList();
+        var left = side(here, Side.LEFT);
+        var right = side(here, Side.RIGHT);
+        var items = new ArrayList<Item>();
+        items.addAll(left);
+        items.addAll(middle(shaft, train, seen, here));
+        for (int i = right.size() - 1; i >= 0; i--) {
+            items.add(right.get(i));
+        }
+        return items;
+    }
+
+    /** Parts of one side from the outermost inwards. */
+    private static List<Item> side(List<Seen> here, Side side) {
+        var parts = here.stream().filter(p -> p.step.side() == side).toList();
+        var outside = new ArrayList<Item>();
+        var wall = new ArrayList<Item>();
+        var inside = new ArrayList<Item>();
+        boolean bearingIsOff = false;
+        for (var part : parts) {
+            switch (part.step.kind().seat()) {
+                case WALL -> {
+                    wall.add(item(part, zone(side, PartKind.Seat.WALL), null));
+                    bearingIsOff = true;
+                }
+                case OUTSIDE -> {
+                    if (bearingIsOff) {
+                        inside.add(item(part, Zone.INSIDE, null));
+                    } else {
+                        outside.add(item(part, zone(side, PartKind.Seat.OUTSIDE), null));
+                    }
+                }
+                case INSIDE -> inside.add(item(part, Zone.INSIDE, null));
+            }
+        }
+        outside.addAll(wall);
+        outside.addAll(inside);
+        return outside;
+    }
+
+    private static Zone zone(Side side, PartKind.Seat seat) {
+        if (seat == PartKind.Seat.WALL) {
+            return side == Side.LEFT ? Zone.WALL_LEFT : Zone.WALL_RIGHT;
+        }
+        return side == Side.LEFT ? Zone.OUTSIDE_LEFT : Zone.OUTSIDE_RIGHT;
+    }
+
+    /** The gears of the papers in the order of their stages, and whatever else sits in the middle beside them. */
+    private static List<Item> middle(int shaft, GearTrain train, List<Seen> seen, List<Seen> here) {
+        var items = new ArrayList<Item>();
+        for (int stage = 1; stage <= train.stages().size(); stage++) {
+            for (var member : Member.values()) {
+                var place = new GearPlace(stage, member);
+                if (place.shaft() == shaft) {
+                    items.add(gear(place, train.stages().get(stage - 1).gear(member), seen));
+                }
+            }
+        }
+        items.sort((a, b) -> Integer.compare(a.stage, b.stage));
+        here.stream()
+                .filter(p -> p.step.side() == Side.MIDDLE)
+                .map(p -> item(p, Zone.INSIDE, null))
+                .forEach(items::add);
+        return items;
+    }
+
+    private static Item gear(GearPlace place, CylindricalGear gear, List<Seen> seen) {
+        return seen.stream()
+                .filter(p -> place.equals(p.step.gear()))
+                .findFirst()
+                .map(p -> item(p, Zone.INSIDE, gear))
+                .orElseGet(
+                        () ->
+                                new Item(
+                                        null,
+                                        0,
+                                        gearName(place, gear),
+                                        PartKind.GEAR,
+                                        1,
+                                        Zone.INSIDE,
+                                        place.stage(),
+                                        gear.tipDiameterMm(),
+                                        gear.faceWidthMm(),
+                                        Now.IN_PLACE,
+                                        "",
+                                        ""));
+    }
+
+    /** "pinion 1, z 19". */
+    public static String gearName(GearPlace place, CylindricalGear gear) {
+        var member = place.member() == Member.PINION ? "pinion " : "wheel ";
+        return member + place.stage() + ", z " + gear.teeth();
+    }
+
+    private static Item item(Seen seen, Zone zone, @Nullable CylindricalGear gear) {
+        var step = seen.step;
+        boolean inPlace = seen.now == Now.IN_PLACE;
+        return new Item(
+                inPlace ? null : step.id(),
+                inPlace ? 0 : step.number(),
+                step.part(),
+                step.kind(),
+                step.count(),
+                zone,
+                step.gear() == null ? 0 : step.gear().stage(),
+                gear == null ? 0 : gear.tipDiameterMm(),
+                gear == null ? 0 : gear.faceWidthMm(),
+                seen.now,
+                step.wayRound(),
+                inPlace ? "" : step.tray());
+    }
+}

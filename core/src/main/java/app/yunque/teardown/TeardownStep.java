@@ -1,0 +1,90 @@
+package app.yunque.teardown;
+
+import app.yunque.measure.Problem;
+import app.yunque.measure.Range;
+import app.yunque.measure.Refused;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * One thing that came off.
+ *
+ * @param id         identity of the step, made where it was typed
+ * @param number     place in the strip, 1 first
+ * @param part       what came off, in the mechanic's words, 1 to 120 characters
+ * @param kind       its kind
+ * @param count      how many pieces, 1 to 999
+ * @param shaft      shaft it sat on, 1 for the input; 0 for the housing
+ * @param side       which end of the shaft
+ * @param gear       which gear of the papers it is; null for anything else
+ * @param wayRound   which face looks where, up to 200 characters; empty when it does not matter
+ * @param fastening  what held it; null when nothing was undone
+ * @param singleUse  true when it must not be used again
+ * @param tray       tray or bag, up to 20 characters; empty when it lies loose
+ * @param condition  as found
+ * @param note       anything else, up to 2000 characters
+ */
+public record TeardownStep(
+        String id,
+        int number,
+        String part,
+        PartKind kind,
+        int count,
+        int shaft,
+        Side side,
+        @Nullable GearPlace gear,
+        String wayRound,
+        @Nullable Fastening fastening,
+        boolean singleUse,
+        String tray,
+        Condition condition,
+        String note) {
+    public static final int LONGEST_PART = 120;
+    public static final int LONGEST_WAY_ROUND = 200;
+    public static final int LONGEST_TRAY = 20;
+    public static final int LONGEST_NOTE = 2000;
+    public static final Range COUNT =
+            Range.count("count", "number of pieces", 1, 999)
+                    .advising("Something came off, so count at least one.");
+
+    /** @throws Refused naming every value that cannot be */
+    public TeardownStep {
+        part = part.strip();
+        Refused.ifAny(
+                missing(part),
+                COUNT.judge(count),
+                tooLong("part", "Name of the part", part, LONGEST_PART),
+                tooLong("wayRound", "Way round", wayRound, LONGEST_WAY_ROUND),
+                tooLong("tray", "Tray", tray, LONGEST_TRAY),
+                tooLong("note", "Note", note, LONGEST_NOTE));
+        if (gear != null && kind != PartKind.GEAR) {
+            throw Refused.because("gear", "Only a gear can be one of the gears of the papers.");
+        }
+    }
+
+    /** True when it matters which way round the part goes back. */
+    public boolean isOneWay() {
+        return !wayRound.isBlank();
+    }
+
+    /** "2 × spacer ring" or "oil seal". */
+    public String inWords() {
+        return count == 1 ? part : count + " × " + part;
+    }
+
+    private static Optional<Problem> missing(String part) {
+        return part.isEmpty()
+                ? Optional.of(Problem.told("part", "Say what came off."))
+                : Optional.empty();
+    }
+
+    private static Optional<Problem> tooLong(String field, String label, String text, int most) {
+        return text.length() <= most
+                ? Optional.empty()
+                : Optional.of(
+                        Problem.told(
+                                field,
+                                "%s has %d characters; at most %d fit. Shorten it, or put the rest in the note."
+                                        .formatted(label, text.length(), most)));
+    }
+}
