@@ -7,6 +7,7 @@ import app.yunque.route.JobFacts.Proof;
 import app.yunque.route.JobFacts.Receive;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * Where a job stands: a state and one line for each station, and what stands against signing it off.
@@ -52,13 +53,18 @@ public record Route(List<Stop> stops, List<String> againstSigning) {
                 againstSigning(facts));
     }
 
-    /** The station a mechanic most likely wants next: the first that is not done, or Prove. */
+    /** The station a mechanic most likely wants next: the first still open, else the first that wants a look. */
     public Station next() {
-        return stops.stream()
-                .filter(s -> s.state != State.DONE)
-                .findFirst()
-                .map(Stop::station)
+        return firstIn(State.OPEN, State.SHUT)
+                .or(() -> firstIn(State.ATTENTION))
                 .orElse(Station.PROVE);
+    }
+
+    private Optional<Station> firstIn(State... wanted) {
+        return stops.stream()
+                .filter(s -> List.of(wanted).contains(s.state))
+                .findFirst()
+                .map(Stop::station);
     }
 
     private static Stop receive(Receive r) {

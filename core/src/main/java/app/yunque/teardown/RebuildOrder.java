@@ -65,7 +65,8 @@ public record RebuildOrder(List<Card> cards) {
         return new RebuildOrder(cards);
     }
 
-    static String where(TeardownStep step, List<String> shafts) {
+    /** Shaft and side in words: "input shaft, left end"; "housing" for parts of no shaft. */
+    public static String where(TeardownStep step, List<String> shafts) {
         if (step.shaft() == 0 || step.shaft() > shafts.size()) {
             return "housing";
         }

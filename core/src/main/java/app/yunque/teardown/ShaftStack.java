@@ -27,7 +27,18 @@ public record ShaftStack(List<Shaft> shafts, List<Item> housing) {
         ON_BENCH,
         TO_RENEW,
         REFITTED,
-        RENEWED
+        RENEWED;
+
+        /**
+         * @param fitted what went back; null while nothing has
+         * @param renew  true when the part was decided to be renewed
+         */
+        public static Now of(@Nullable Fitted fitted, boolean renew) {
+            if (fitted == null) {
+                return renew ? TO_RENEW : ON_BENCH;
+            }
+            return fitted.renewed() > 0 ? RENEWED : REFITTED;
+        }
     }
 
     /** Where along a shaft a part stands. */

@@ -1,0 +1,42 @@
+package app.yunque.route;
+
+import app.yunque.measure.Problem;
+import app.yunque.measure.Refused;
+import java.util.EnumSet;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * A unit made safe to open: every source of energy locked out, and a start attempted in vain. Follows the principles of
+ * lock-out practice (ISO 14118, from memory); local codes, the maker's instructions and licensed practice come first.
+ *
+ * @param sources      what was isolated, at least one
+ * @param how          how it was locked and tagged, 3 to 500 characters
+ * @param triedToStart true when a start was attempted and nothing moved
+ */
+public record Isolation(Set<Energy> sources, String how, boolean triedToStart) {
+    private static final int LONGEST = 500;
+
+    /** @throws Refused naming everything that is missing */
+    public Isolation {
+        sources = sources.isEmpty() ? Set.of() : Set.copyOf(EnumSet.copyOf(sources));
+        how = how.strip();
+        Refused.ifAny(
+                missing(
+                        sources.isEmpty(),
+                        "sources",
+                        "Choose every source of energy that was isolated."),
+                missing(
+                        how.length() < 3 || how.length() > LONGEST,
+                        "how",
+                        "Say how it was locked and tagged, in 3 to " + LONGEST + " characters."),
+                missing(
+                        !triedToStart,
+                        "triedToStart",
+                        "Try to start it before you confirm: only a failed start proves the isolation."));
+    }
+
+    private static Optional<Problem> missing(boolean fault, String field, String sentence) {
+        return fault ? Optional.of(Problem.told(field, sentence)) : Optional.empty();
+    }
+}

@@ -1,0 +1,90 @@
+package app.yunque.server.bench;
+
+import app.yunque.route.Route;
+import app.yunque.route.Station;
+import app.yunque.server.build.FittingView;
+import app.yunque.server.decision.DecisionView;
+import app.yunque.server.fill.FillView;
+import app.yunque.server.job.JobHead;
+import app.yunque.server.job.ReceiveView;
+import app.yunque.server.measuring.MeasurementView;
+import app.yunque.server.proof.ProofView;
+import app.yunque.server.teardown.StepRequest;
+import app.yunque.server.teardown.StepView;
+import app.yunque.server.unit.UnitView;
+import app.yunque.teardown.Ledger;
+import app.yunque.teardown.RebuildOrder;
+import app.yunque.teardown.ShaftStack;
+import app.yunque.teardown.WatchList;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A whole job: everything the screens of its eight stations show, in one answer.
+ *
+ * @param job          head of the job
+ * @param unit         the unit with what follows from its papers
+ * @param route        where the job stands
+ * @param next         the station a mechanic most likely wants
+ * @param receive      the first station
+ * @param stack        what sits on which shaft and where it is now
+ * @param watch        what will bite later, danger first
+ * @param trays        what lies where
+ * @param steps        the strip
+ * @param undoable     what undo would undo; missing when nothing
+ * @param known        parts of the last rebuild that are not off yet, ready to be kept as steps
+ * @param measurements all measurements in the order they were kept
+ * @param meshes       backlash before and after, mesh by mesh
+ * @param decisions    parts with proposal and decision
+ * @param rebuild      the rebuild, card by card
+ * @param fittings     what has gone back
+ * @param ledger       removed, refitted, renewed
+ * @param fill         the fill; missing until kept
+ * @param lastFill     the fill of the last signed job on this unit; missing when there was none
+ * @param proof        the proof; missing until kept
+ */
+public record JobView(
+        JobHead job,
+        UnitView unit,
+        Route route,
+        Station next,
+        ReceiveView receive,
+        ShaftStack stack,
+        List<WatchList.Warning> watch,
+        List<Tray> trays,
+        List<StepView> steps,
+        @Nullable String undoable,
+        List<StepRequest> known,
+        List<MeasurementView> measurements,
+        List<Mesh> meshes,
+        List<DecisionView> decisions,
+        List<RebuildOrder.Card> rebuild,
+        List<FittingView> fittings,
+        Ledger ledger,
+        @Nullable FillView fill,
+        @Nullable FillView lastFill,
+        @Nullable ProofView proof) {
+
+    /**
+     * @param label  label of the tray or bag; empty for parts that lie loose
+     * @param pieces pieces in it that are still on the bench
+     * @param parts  what they are
+     */
+    public record Tray(String label, int pieces, List<String> parts) {}
+
+    /**
+     * @param stage  stage of the mesh
+     * @param words  the two gears in words
+     * @param before last backlash measured at Inspect; missing until measured
+     * @param after  last backlash measured at Set; missing until measured
+     * @param change the difference in words; missing until both are there
+     * @param last   mean backlash of the last signed job (mm); missing when there was none
+     */
+    public record Mesh(
+            int stage,
+            String words,
+            @Nullable MeasurementView before,
+            @Nullable MeasurementView after,
+            @Nullable String change,
+            @Nullable Double last) {}
+}

@@ -1,0 +1,333 @@
+package app.yunque.server.bench;
+
+import app.yunque.finding.Disposition;
+import app.yunque.finding.DispositionProposal;
+import app.yunque.gear.BacklashChange;
+import app.yunque.measure.Verdict;
+import app.yunque.route.JobFacts;
+import app.yunque.route.Route;
+import app.yunque.route.Station;
+import app.yunque.server.build.FittingService;
+import app.yunque.server.decision.DecisionService;
+import app.yunque.server.decision.DecisionView;
+import app.yunque.server.fill.FillService;
+import app.yunque.server.job.JobRef;
+import app.yunque.server.job.JobService;
+import app.yunque.server.job.ReceiveService;
+import app.yunque.server.job.ReceiveView;
+import app.yunque.server.measuring.MeasurementKind;
+import app.yunque.server.measuring.MeasurementService;
+import app.yunque.server.measuring.MeasurementView;
+import app.yunque.server.proof.ProofService;
+import app.yunque.server.proof.ProofView;
+import app.yunque.server.teardown.StepRequest;
+import app.yunque.server.teardown.StepService;
+import app.yunque.server.teardown.StepView;
+import app.yunque.server.unit.UnitPapers;
+import app.yunque.server.unit.UnitService;
+import app.yunque.teardown.Fitted;
+import app.yunque.teardown.Ledger;
+import app.yunque.teardown.RebuildOrder;
+import app.yunque.teardown.ShaftStack;
+import app.yunque.teardown.TeardownStep;
+import app.yunque.teardown.WatchList;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Puts a job together from what the features keep and what the core derives. */
+@Service
+public class JobViews {
+    private final JobService jobs;
+    private final ReceiveService receive;
+    private final UnitService units;
+    private final StepService steps;
+    private final MeasurementService measurements;
+    private final DecisionService decisions;
+    private final FittingService fittings;
+    private final FillService fills;
+    private final ProofService proofs;
+
+    JobViews(
+            JobService jobs,
+            ReceiveService receive,
+            UnitService units,
+            StepService steps,
+            MeasurementService measurements,
+            DecisionService decisions,
+            FittingService fittings,
+            FillService fills,
+            ProofService proofs) {
+        this.jobs = jobs;
+        this.receive = receive;
+        this.units = units;
+        this.steps = steps;
+        this.measurements = measurements;
+        this.decisions = decisions;
+        this.fittings = fittings;
+        this.fills = fills;
+        this.proofs = proofs;
+    }
+
+    @Transactional(readOnly = true)
+    public JobView of(long number) {
+        return of(jobs.find(number));
+    }
+
+    @Transactional(readOnly = true)
+    public JobView of(JobRef job) {
+        var papers = units.papers(job.unitId());
+        var unit = units.view(job.unitId());
+        var last = jobs.lastSignedBefore(job);
+        var strip = steps.strip(job.id());
+        var taken = measurements.views(job.id(), papers);
+        var decided = decisions.made(job.id());
+        var fitted = fittings.fitted(job.id());
+        var ledger = Ledger.of(strip, fitted);
+        var meshes = meshes(papers, taken, last);
+        var decisionViews = decisions.views(job.id(), strip, step -> evidence(step, taken));
+        var received = receive.view(jobs.head(job), papers.train());
+        var proof = proofs.view(job.id());
+        var fill = fills.view(job.id(), papers.train());
+        var known = last.map(l -> steps.strip(l.id())).orElse(List.of());
+        var facts =
+                facts(
+                        job,
+                        received,
+                        strip,
+                        decisionViews,
+                        fitted,
+                        ledger,
+                        taken,
+                        meshes,
+                        fill.isPresent(),
+                        proof);
+        var route = Route.of(facts);
+        return new JobView(
+                jobs.head(job),
+                unit,
+                route,
+                route.next(),
+                received,
+                ShaftStack.of(papers.train(), known, strip, whereNow(strip, decided, fitted)),
+                WatchList.of(strip).warnings(),
+                trays(strip, ledger),
+                steps.views(job.id(), unit.shafts()),
+                steps.undoable(job.id()).orElse(null),
+                knownParts(last, known, strip, unit.shafts()),
+                taken,
+                meshes,
+                decisionViews,
+                RebuildOrder.of(strip, renewed(decided), unit.shafts()).cards(),
+                fittings.views(job.id()),
+                ledger,
+                fill.orElse(null),
+                last.flatMap(l -> fills.view(l.id(), papers.train())).orElse(null),
+                proof.orElse(null));
+    }
+
+    private static java.util.Set<String> renewed(Map<String, Disposition> decided) {
+        return decided.entrySet().stream()
+                .filter(d -> d.getValue() == Disposition.RENEW)
+                .map(Map.Entry::getKey)
+                .collect(Collectors.toSet());
+    }
+
+    private static Map<String, ShaftStack.Now> whereNow(
+            List<TeardownStep> strip,
+            Map<String, Disposition> decided,
+            Map<String, Fitted> fitted) {
+        return strip.stream()
+                .collect(
+                        Collectors.toMap(
+                                TeardownStep::id,
+                                step ->
+                                        ShaftStack.Now.of(
+                                                fitted.get(step.id()),
+                                                decided.get(step.id()) == Disposition.RENEW)));
+    }
+
+    /** Measurements at Inspect that bear on a gear of the papers. */
+    private static List<DispositionProposal.Evidence> evidence(
+            TeardownStep step, List<MeasurementView> taken) {
+        var gear = step.gear();
+        if (gear == null) {
+            return List.of();
+        }
+        return taken.stream()
+                .filter(
+                        m ->
+                                m.given().station() == Station.INSPECT
+                                        && m.given().kind() == MeasurementKind.SPAN
+                                        && m.given().stage() == gear.stage()
+                                        && m.given().member() == gear.member())
+                .map(
+                        m ->
+                                new DispositionProposal.Evidence(
+                                        m.result().verdict(), m.result().sentence()))
+                .toList();
+    }
+
+    private static List<JobView.Tray> trays(List<TeardownStep> strip, Ledger ledger) {
+        var byTray = new TreeMap<String, List<Ledger.Line>>();
+        for (int i = 0; i < strip.size(); i++) {
+            var line = ledger.lines().get(i);
+            if (line.onBench() > 0) {
+                byTray.computeIfAbsent(strip.get(i).tray(), t -> new ArrayList<>()).add(line);
+            }
+        }
+        return byTray.entrySet().stream()
+                .map(
+                        tray ->
+                                new JobView.Tray(
+                                        tray.getKey(),
+                                        tray.getValue().stream()
+                                                .mapToInt(Ledger.Line::onBench)
+                                                .sum(),
+                                        tray.getValue().stream().map(Ledger.Line::part).toList()))
+                .toList();
+    }
+
+    private List<StepRequest> knownParts(
+            Optional<JobRef> last,
+            List<TeardownStep> known,
+            List<TeardownStep> strip,
+            List<String> shafts) {
+        if (last.isEmpty()) {
+            return List.of();
+        }
+        var left =
+                ShaftStack.stillInPlace(known, strip).stream()
+                        .map(TeardownStep::id)
+                        .collect(Collectors.toSet());
+        return steps.views(last.get().id(), shafts).stream()
+                .filter(v -> left.contains(v.id().toString()))
+                .map(StepView::given)
+                .toList();
+    }
+
+    private List<JobView.Mesh> meshes(
+            UnitPapers unit, List<MeasurementView> taken, Optional<JobRef> last) {
+        var lastTaken = last.map(l -> measurements.views(l.id(), unit)).orElse(List.of());
+        var meshes = new ArrayList<JobView.Mesh>();
+        for (int stage = 1; stage <= unit.train().stages().size(); stage++) {
+            var pair = unit.train().stages().get(stage - 1);
+            var before = latest(taken, stage, Station.INSPECT);
+            var after = latest(taken, stage, Station.SET);
+            meshes.add(
+                    new JobView.Mesh(
+                            stage,
+                            "stage "
+                                    + stage
+                                    + ", z "
+                                    + pair.pinion().teeth()
+                                    + "/"
+                                    + pair.wheel().teeth(),
+                            before,
+                            after,
+                            change(before, after),
+                            meanMm(latest(lastTaken, stage, Station.SET))));
+        }
+        return meshes;
+    }
+
+    private static @Nullable MeasurementView latest(
+            List<MeasurementView> taken, int stage, Station station) {
+        return taken.stream()
+                .filter(
+                        m ->
+                                m.given().kind() == MeasurementKind.BACKLASH
+                                        && m.given().stage() == stage
+                                        && m.given().station() == station)
+                .reduce((first, second) -> second)
+                .orElse(null);
+    }
+
+    private static @Nullable Double meanMm(@Nullable MeasurementView measurement) {
+        if (measurement == null || measurement.result().backlash() == null) {
+            return null;
+        }
+        return measurement.result().backlash().mean().circumferentialMm();
+    }
+
+    private static @Nullable String change(
+            @Nullable MeasurementView before, @Nullable MeasurementView after) {
+        if (before == null || after == null) {
+            return null;
+        }
+        var first = before.result().backlash();
+        var second = after.result().backlash();
+        return first == null || second == null ? null : BacklashChange.of(first, second).sentence();
+    }
+
+    private static JobFacts facts(
+            JobRef job,
+            ReceiveView received,
+            List<TeardownStep> strip,
+            List<DecisionView> decisions,
+            Map<String, Fitted> fitted,
+            Ledger ledger,
+            List<MeasurementView> taken,
+            List<JobView.Mesh> meshes,
+            boolean filled,
+            Optional<ProofView> proof) {
+        var isolation = received.isolation();
+        var turnCount = received.turnCount();
+        return new JobFacts(
+                new JobFacts.Receive(
+                        !received.complaint().isBlank(),
+                        received.permission() != null,
+                        isolation != null && isolation.isolated(),
+                        turnCount == null ? Verdict.NOT_JUDGED : turnCount.check().verdict()),
+                new JobFacts.Parts(
+                        strip.size(),
+                        ledger.removed(),
+                        (int) decisions.stream().filter(d -> d.decided() == null).count(),
+                        (int) strip.stream().filter(s -> fitted.containsKey(s.id())).count(),
+                        ledger.onBench(),
+                        ledger.missing(),
+                        ledger.isBalanced()),
+                new JobFacts.Meshes(
+                        meshes.size(),
+                        (int) meshes.stream().filter(m -> m.before() != null).count(),
+                        worst(taken, Station.INSPECT),
+                        (int) meshes.stream().filter(m -> m.after() != null).count(),
+                        worst(taken, Station.SET)),
+                new JobFacts.Proof(
+                        filled,
+                        proof.map(p -> p.given().turnsFree()).orElse(false),
+                        proof.map(p -> p.given().tight()).orElse(false),
+                        proof.map(JobViews::temperature).orElse(Verdict.NOT_JUDGED),
+                        job.isSigned()));
+    }
+
+    private static Verdict temperature(ProofView proof) {
+        return proof.temperature() == null ? Verdict.NOT_JUDGED : proof.temperature().verdict();
+    }
+
+    /** Worst verdict of the last measurement of each thing at a station. */
+    private static Verdict worst(List<MeasurementView> taken, Station station) {
+        record What(MeasurementKind kind, int stage, app.yunque.gear.Member member) {}
+        Map<What, Verdict> last =
+                taken.stream()
+                        .filter(m -> m.given().station() == station)
+                        .collect(
+                                Collectors.toMap(
+                                        m ->
+                                                new What(
+                                                        m.given().kind(),
+                                                        m.given().stage(),
+                                                        m.given().kind() == MeasurementKind.BACKLASH
+                                                                ? app.yunque.gear.Member.WHEEL
+                                                                : m.given().member()),
+                                        m -> m.result().verdict(),
+                                        (first, second) -> second));
+        return last.values().stream().reduce(Verdict.CLEAR_PASS, Verdict::worse);
+    }
+}

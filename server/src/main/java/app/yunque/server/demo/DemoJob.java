@@ -1,0 +1,53 @@
+package app.yunque.server.demo;
+
+import app.yunque.finding.Disposition;
+import app.yunque.route.Energy;
+import app.yunque.server.fill.FillRequest;
+import app.yunque.server.job.TurnCountRequest;
+import app.yunque.server.measuring.MeasurementRequest;
+import app.yunque.server.proof.ProofRequest;
+import app.yunque.server.teardown.StepRequest;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * One job of the demo, as its file tells it.
+ *
+ * @param tag          the unit
+ * @param daysAgo      when it was opened
+ * @param by           who did the work
+ * @param complaint    what the customer said
+ * @param symptoms     what was found before opening
+ * @param oilAsFound   the drained oil
+ * @param permittedBy  who allowed it; missing leaves the job there
+ * @param isolated     isolated sources; empty leaves it energised
+ * @param turnCount    turns counted; may be missing
+ * @param steps        the strip
+ * @param measurements measurements
+ * @param decide       true when every proposal was taken
+ * @param decisions    decisions that differ from the proposal, by part
+ * @param fitted       how many cards of the rebuild are done
+ * @param fill         the fill; may be missing
+ * @param proof        the proof; may be missing
+ * @param signedBy     who signed it; missing while open
+ */
+record DemoJob(
+        String tag,
+        int daysAgo,
+        String by,
+        String complaint,
+        String symptoms,
+        String oilAsFound,
+        @Nullable String permittedBy,
+        Set<Energy> isolated,
+        @Nullable TurnCountRequest turnCount,
+        List<StepRequest> steps,
+        List<MeasurementRequest> measurements,
+        boolean decide,
+        Map<String, Disposition> decisions,
+        int fitted,
+        @Nullable FillRequest fill,
+        @Nullable ProofRequest proof,
+        @Nullable String signedBy) {}

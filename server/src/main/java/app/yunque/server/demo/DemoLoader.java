@@ -1,0 +1,267 @@
+package app.yunque.server.demo;
+
+import app.yunque.finding.Disposition;
+import app.yunque.server.WorkClock;
+import app.yunque.server.bench.JobViews;
+import app.yunque.server.bench.SignedReports;
+import app.yunque.server.build.FittingRequest;
+import app.yunque.server.build.FittingService;
+import app.yunque.server.decision.DecisionRequest;
+import app.yunque.server.decision.DecisionService;
+import app.yunque.server.fill.FillService;
+import app.yunque.server.job.ArrivalRequest;
+import app.yunque.server.job.IsolationRequest;
+import app.yunque.server.job.JobRef;
+import app.yunque.server.job.JobRequest;
+import app.yunque.server.job.JobService;
+import app.yunque.server.job.PermissionRequest;
+import app.yunque.server.job.ReceiveService;
+import app.yunque.server.measuring.MeasurementService;
+import app.yunque.server.people.Role;
+import app.yunque.server.people.SignInService;
+import app.yunque.server.people.SignedIn;
+import app.yunque.server.proof.ProofService;
+import app.yunque.server.teardown.StepService;
+import app.yunque.server.unit.UnitPapers;
+import app.yunque.server.unit.UnitRequest;
+import app.yunque.server.unit.UnitService;
+import java.io.IOException;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.boot.ApplicationArguments;
+import org.springframework.boot.ApplicationRunner;
+import org.springframework.core.io.ClassPathResource;
+import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
+import org.springframework.security.core.authority.AuthorityUtils;
+import org.springframework.security.core.context.SecurityContextHolder;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.support.TransactionTemplate;
+import tools.jackson.core.type.TypeReference;
+import tools.jackson.databind.ObjectMapper;
+
+/** Fills an empty database with the demo, in one transaction, as the people of the demo would have. */
+@Component
+class DemoLoader implements ApplicationRunner {
+    private static final Logger LOG = LoggerFactory.getLogger(DemoLoader.class);
+
+    private final DemoSettings settings;
+    private final SignInService people;
+    private final UnitService units;
+    private final JobService jobs;
+    private final ReceiveService receive;
+    private final StepService steps;
+    private final MeasurementService measurements;
+    private final DecisionService decisions;
+    private final FittingService fittings;
+    private final FillService fills;
+    private final ProofService proofs;
+    private final JobViews views;
+    private final SignedReports reports;
+    private final WorkClock clock;
+    private final TransactionTemplate transaction;
+    private final ObjectMapper mapper;
+
+    DemoLoader(
+            DemoSettings settings,
+            SignInService people,
+            UnitService units,
+            JobService jobs,
+            ReceiveService receive,
+            StepService steps,
+            MeasurementService measurements,
+            DecisionService decisions,
+            FittingService fittings,
+            FillService fills,
+            ProofService proofs,
+            JobViews views,
+            SignedReports reports,
+            WorkClock clock,
+            TransactionTemplate transaction,
+            ObjectMapper mapper) {
+        this.settings = settings;
+        this.people = people;
+        this.units = units;
+        this.jobs = jobs;
+        this.receive = receive;
+        this.steps = steps;
+        this.measurements = measurements;
+        this.decisions = decisions;
+        this.fittings = fittings;
+        this.fills = fills;
+        this.proofs = proofs;
+        this.views = views;
+        this.reports = reports;
+        this.clock = clock;
+        this.transaction = transaction;
+        this.mapper = mapper;
+    }
+
+    /** A person of the demo; the PIN is for the demo only. */
+    private record DemoPerson(String name, Role role, String pin) {}
+
+    @Override
+    public void run(ApplicationArguments arguments) {
+        if (settings.demo() && people.names().isEmpty()) {
+            transaction.executeWithoutResult(status -> load());
+            LOG.info("The demo of the salt works is loaded.");
+        }
+    }
+
+    private void load() {
+        for (var person : read("people", new TypeReference<List<DemoPerson>>() {})) {
+            people.register(UUID.randomUUID(), person.name, person.role, person.pin);
+        }
+        var team =
+                people.names().stream()
+                        .collect(
+                                Collectors.toMap(
+                                        p -> p.name(),
+                                        p -> new SignedIn(p.id(), p.name(), p.role())));
+        try {
+            signIn(
+                    team.values().stream()
+                            .filter(p -> p.role() == Role.LEAD)
+                            .findFirst()
+                            .orElseThrow());
+            for (var unit : read("units", new TypeReference<List<UnitRequest>>() {})) {
+                units.describe(UUID.randomUUID(), unit);
+            }
+            for (var job : read("jobs", new TypeReference<List<DemoJob>>() {})) {
+                work(job, team);
+            }
+        } finally {
+            SecurityContextHolder.clearContext();
+        }
+    }
+
+    private void work(DemoJob told, Map<String, SignedIn> team) {
+        var opened = Instant.now().minus(Duration.ofDays(told.daysAgo()));
+        var unit =
+                units.list("").stream()
+                        .filter(u -> u.tag().equals(told.tag()))
+                        .findFirst()
+                        .orElseThrow();
+        var papers = units.papers(unit.id());
+        signIn(team.get(told.by()));
+        clock.runAt(
+                opened,
+                () -> {
+                    var id = UUID.randomUUID();
+                    jobs.open(new JobRequest(id, unit.id(), told.complaint()), opened);
+                    arrive(jobs.byId(id), told, papers);
+                });
+        var job = jobs.ofUnit(unit.id()).get(0);
+        clock.runAt(
+                opened.plus(Duration.ofHours(3)), () -> strip(job, told, papers, unit.shafts()));
+        clock.runAt(opened.plus(Duration.ofHours(26)), () -> rebuild(job, told, papers));
+        if (told.signedBy() != null) {
+            signIn(team.get(told.signedBy()));
+            clock.runAt(
+                    opened.plus(Duration.ofHours(30)),
+                    () -> {
+                        jobs.sign(job, views.of(job).route().againstSigning(), "");
+                        reports.keep(job.number());
+                    });
+        }
+    }
+
+    private void arrive(JobRef job, DemoJob told, UnitPapers papers) {
+        jobs.arrived(
+                job,
+                new ArrivalRequest(
+                        jobs.head(job).version(),
+                        told.complaint(),
+                        told.symptoms(),
+                        told.oilAsFound()),
+                told.complaint());
+        if (told.permittedBy() != null) {
+            receive.permit(job, false, new PermissionRequest(null, told.permittedBy(), ""));
+        }
+        if (!told.isolated().isEmpty()) {
+            receive.isolate(
+                    job,
+                    new IsolationRequest(
+                            null,
+                            told.isolated(),
+                            "Breaker locked with a personal lock, tagged",
+                            true));
+        }
+        if (told.turnCount() != null) {
+            receive.countTurns(job, papers.train(), told.turnCount());
+        }
+    }
+
+    private void strip(JobRef job, DemoJob told, UnitPapers papers, List<String> shafts) {
+        for (var step : told.steps()) {
+            steps.keep(job, UUID.randomUUID(), step, shafts);
+        }
+        for (var measurement : told.measurements()) {
+            measurements.keep(job, papers, UUID.randomUUID(), measurement);
+        }
+        if (told.decide()) {
+            var strip = steps.strip(job.id());
+            for (var part : views.of(job).decisions()) {
+                var differs = told.decisions().get(part.part());
+                var disposition = differs == null ? part.proposed() : differs;
+                if (disposition != null) {
+                    var reason =
+                            differs == null
+                                    ? part.proposedReason()
+                                    : "Decided at the bench by feel.";
+                    decisions.decide(
+                            job,
+                            strip,
+                            part.stepId(),
+                            new DecisionRequest(null, disposition, reason));
+                }
+            }
+        }
+    }
+
+    private void rebuild(JobRef job, DemoJob told, UnitPapers papers) {
+        var strip = steps.strip(job.id());
+        var decided = decisions.made(job.id());
+        for (int i = 0; i < told.fitted(); i++) {
+            var step = strip.get(strip.size() - 1 - i);
+            boolean renew = decided.get(step.id()) == Disposition.RENEW;
+            fittings.fit(
+                    job,
+                    strip,
+                    UUID.fromString(step.id()),
+                    renew
+                            ? new FittingRequest(
+                                    null, true, 0, step.count(), step.count(), null, "")
+                            : new FittingRequest(null, true, step.count(), 0, 0, null, ""));
+        }
+        if (told.fill() != null) {
+            fills.keep(job, papers.train(), told.fill());
+        }
+        if (told.proof() != null) {
+            proofs.keep(job, told.proof());
+        }
+    }
+
+    private <T> T read(String file, TypeReference<T> type) {
+        try (var stream = new ClassPathResource("demo/" + file + ".json").getInputStream()) {
+            return mapper.readValue(stream, type);
+        } catch (IOException defect) {
+            throw new IllegalStateException(
+                    "Impossible: the demo file " + file + " is missing", defect);
+        }
+    }
+
+    private static void signIn(SignedIn person) {
+        SecurityContextHolder.getContext()
+                .setAuthentication(
+                        UsernamePasswordAuthenticationToken.authenticated(
+                                person,
+                                null,
+                                AuthorityUtils.createAuthorityList("ROLE_" + person.role())));
+    }
+}

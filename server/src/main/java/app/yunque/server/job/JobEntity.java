@@ -1,0 +1,57 @@
+package app.yunque.server.job;
+
+import app.yunque.server.history.Kept;
+import jakarta.persistence.Basic;
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.FetchType;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import java.time.Instant;
+import java.util.UUID;
+import org.hibernate.envers.Audited;
+import org.hibernate.envers.NotAudited;
+import org.jspecify.annotations.Nullable;
+
+@Entity
+@Table(name = "job")
+@Audited
+class JobEntity extends Kept {
+    @Id UUID id = new UUID(0, 0);
+
+    @Column(nullable = false, unique = true, updatable = false)
+    long number;
+
+    @Column(name = "unit_id", nullable = false, updatable = false)
+    UUID unitId = new UUID(0, 0);
+
+    @Column(nullable = false)
+    String complaint = "";
+
+    @Column(nullable = false)
+    String symptoms = "";
+
+    @Column(name = "oil_as_found", nullable = false)
+    String oilAsFound = "";
+
+    @Column(name = "opened_by", nullable = false, updatable = false)
+    String openedBy = "";
+
+    @Column(name = "opened_at", nullable = false, updatable = false)
+    Instant openedAt = Instant.EPOCH;
+
+    @Column(name = "signed_by")
+    @Nullable String signedBy;
+
+    @Column(name = "signed_at")
+    @Nullable Instant signedAt;
+
+    @Column(name = "signed_despite", nullable = false)
+    String signedDespite = "";
+
+    /** The report as it was signed; later rules do not change it. */
+    @NotAudited
+    @Basic(fetch = FetchType.LAZY)
+    @Column(name = "signed_report")
+    byte @Nullable [] signedReport;
+}

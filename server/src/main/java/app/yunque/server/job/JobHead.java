@@ -1,0 +1,33 @@
+package app.yunque.server.job;
+
+import java.time.Instant;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * The head of a job.
+ *
+ * @param id            identity
+ * @param number        number on the job sheet
+ * @param complaint     what the customer says
+ * @param symptoms      what was found before opening
+ * @param oilAsFound    amount, look, metal of the drained oil
+ * @param openedBy      who opened it
+ * @param openedAt      when
+ * @param signedBy      who signed it; missing while it is open
+ * @param signedAt      when; missing while it is open
+ * @param signedDespite a lead's reason for signing with something open; empty otherwise
+ * @param version       version of the record
+ */
+public record JobHead(
+        UUID id,
+        long number,
+        String complaint,
+        String symptoms,
+        String oilAsFound,
+        String openedBy,
+        Instant openedAt,
+        @Nullable String signedBy,
+        @Nullable Instant signedAt,
+        String signedDespite,
+        long version) {}

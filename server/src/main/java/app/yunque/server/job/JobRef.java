@@ -1,0 +1,27 @@
+package app.yunque.server.job;
+
+import java.time.Instant;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A job as other features know it.
+ *
+ * @param id       identity
+ * @param number   number on the job sheet
+ * @param unitId   the unit it is about
+ * @param openedAt when it was opened
+ * @param signedBy who signed it; null while it is open
+ * @param signedAt when it was signed; null while it is open
+ */
+public record JobRef(
+        UUID id,
+        long number,
+        UUID unitId,
+        Instant openedAt,
+        @Nullable String signedBy,
+        @Nullable Instant signedAt) {
+    public boolean isSigned() {
+        return signedAt != null;
+    }
+}

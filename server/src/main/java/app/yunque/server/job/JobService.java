@@ -1,0 +1,190 @@
+package app.yunque.server.job;
+
+import app.yunque.measure.Refused;
+import app.yunque.server.people.AtTheBench;
+import app.yunque.server.problem.NotThere;
+import java.time.Clock;
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.data.domain.Limit;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Opens, finds and signs jobs. */
+@Service
+public class JobService {
+    private static final int PAGE = 20;
+
+    private final JobRepository jobs;
+    private final AtTheBench bench;
+    private final Clock clock;
+
+    JobService(JobRepository jobs, AtTheBench bench, Clock clock) {
+        this.jobs = jobs;
+        this.bench = bench;
+        this.clock = clock;
+    }
+
+    @Transactional
+    public void open(JobRequest request, Instant openedAt) {
+        var complaint = JobText.required("complaint", "Complaint", request.complaint(), 500);
+        jobs.findFirstByUnitIdAndSignedAtIsNull(request.unitId())
+                .ifPresent(
+                        open -> {
+                            throw Refused.because(
+                                    "unitId",
+                                    "Job "
+                                            + open.number
+                                            + " on this unit is still open. Go on with it, or sign it first.");
+                        });
+        var job = new JobEntity();
+        job.id = request.id();
+        job.number = nextNumber();
+        job.unitId = request.unitId();
+        job.complaint = complaint;
+        job.openedBy = bench.name();
+        job.openedAt = openedAt;
+        job.keep(bench.name(), clock.instant());
+        jobs.saveAndFlush(job);
+    }
+
+    private long nextNumber() {
+        var highest = jobs.highestNumber();
+        return highest == null ? 1 : highest + 1;
+    }
+
+    @Transactional(readOnly = true)
+    public JobRef byId(UUID id) {
+        return jobs.findById(id)
+                .map(JobService::ref)
+                .orElseThrow(() -> new NotThere("There is no such job. Look on the Floor."));
+    }
+
+    @Transactional(readOnly = true)
+    public JobRef find(long number) {
+        return ref(entity(number));
+    }
+
+    /** @throws Refused when the job is signed: a signed job is not changed any more */
+    @Transactional(readOnly = true)
+    public JobRef openForWork(long number) {
+        var job = entity(number);
+        if (job.signedAt != null) {
+            throw Refused.because(
+                    "job",
+                    "Job "
+                            + number
+                            + " was signed by "
+                            + job.signedBy
+                            + " and is closed. Open a new job on the unit.");
+        }
+        return ref(job);
+    }
+
+    /** Open jobs, the newest first. */
+    @Transactional(readOnly = true)
+    public List<JobRef> open() {
+        return jobs.findBySignedAtIsNullOrderByNumberDesc().stream().map(JobService::ref).toList();
+    }
+
+    /** A page of signed jobs by falling number. */
+    @Transactional(readOnly = true)
+    public List<JobRef> signedBefore(@Nullable Long number) {
+        long from = number == null ? Long.MAX_VALUE : number;
+        return jobs
+                .findBySignedAtIsNotNullAndNumberLessThanOrderByNumberDesc(from, Limit.of(PAGE))
+                .stream()
+                .map(JobService::ref)
+                .toList();
+    }
+
+    @Transactional(readOnly = true)
+    public List<JobRef> ofUnit(UUID unitId) {
+        return jobs.findByUnitIdOrderByNumberDesc(unitId).stream().map(JobService::ref).toList();
+    }
+
+    /** The last signed job on a unit before a given one. */
+    @Transactional(readOnly = true)
+    public Optional<JobRef> lastSignedBefore(JobRef job) {
+        return ofUnit(job.unitId()).stream()
+                .filter(j -> j.isSigned() && j.number() < job.number())
+                .findFirst();
+    }
+
+    @Transactional
+    public void arrived(JobRef ref, ArrivalRequest request, Object current) {
+        var job = entity(ref.number());
+        job.refuseStale(request.version(), () -> current);
+        job.complaint = JobText.required("complaint", "Complaint", request.complaint(), 500);
+        job.symptoms = JobText.optional("symptoms", "What was found", request.symptoms(), 2000);
+        job.oilAsFound = JobText.optional("oilAsFound", "Oil as found", request.oilAsFound(), 500);
+        job.keep(bench.name(), clock.instant());
+    }
+
+    /**
+     * Closes the job.
+     *
+     * @param against what still stands against signing
+     * @param despite a lead's reason to sign all the same
+     */
+    @Transactional
+    public void sign(JobRef ref, List<String> against, String despite) {
+        var reason = JobText.optional("despite", "Reason", despite, 500);
+        if (!against.isEmpty() && reason.isEmpty()) {
+            throw Refused.because(
+                    "despite",
+                    "Not ready to sign. "
+                            + String.join(" ", against)
+                            + " A lead can sign all the same, with a reason.");
+        }
+        if (!against.isEmpty()) {
+            bench.refuseUnlessLead("Only a lead can sign while something is open.");
+        }
+        var job = entity(ref.number());
+        job.signedBy = bench.name();
+        job.signedAt = clock.instant();
+        job.signedDespite = against.isEmpty() ? "" : reason;
+        job.keep(bench.name(), clock.instant());
+    }
+
+    @Transactional
+    public void keepReport(JobRef ref, byte[] pdf) {
+        entity(ref.number()).signedReport = pdf.clone();
+    }
+
+    @Transactional(readOnly = true)
+    public Optional<byte[]> signedReport(JobRef ref) {
+        return Optional.ofNullable(entity(ref.number()).signedReport);
+    }
+
+    /** Words of the job that the screens and the report show. */
+    @Transactional(readOnly = true)
+    public JobHead head(JobRef ref) {
+        var job = entity(ref.number());
+        return new JobHead(
+                job.id,
+                job.number,
+                job.complaint,
+                job.symptoms,
+                job.oilAsFound,
+                job.openedBy,
+                job.openedAt,
+                job.signedBy,
+                job.signedAt,
+                job.signedDespite,
+                job.version());
+    }
+
+    private JobEntity entity(long number) {
+        return jobs.findByNumber(number)
+                .orElseThrow(
+                        () -> new NotThere("There is no job " + number + ". Look on the Floor."));
+    }
+
+    private static JobRef ref(JobEntity job) {
+        return new JobRef(job.id, job.number, job.unitId, job.openedAt, job.signedBy, job.signedAt);
+    }
+}

@@ -1,0 +1,220 @@
+package app.yunque.server.job;
+
+import app.yunque.drive.GearTrain;
+import app.yunque.drive.TurnCountCheck;
+import app.yunque.route.Energy;
+import app.yunque.route.Isolation;
+import app.yunque.route.StripGate;
+import app.yunque.server.people.AtTheBench;
+import app.yunque.server.problem.AtField;
+import app.yunque.server.problem.Faults;
+import app.yunque.server.quantity.Entered;
+import app.yunque.server.quantity.EnteredNumber;
+import app.yunque.server.quantity.EntryUnit.EntryKind;
+import java.time.Clock;
+import java.util.Arrays;
+import java.util.EnumSet;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Keeps permission, isolation and turn count. */
+@Service
+public class ReceiveService {
+    private final PermissionRepository permissions;
+    private final IsolationRepository isolations;
+    private final TurnCountRepository turnCounts;
+    private final AtTheBench bench;
+    private final Clock clock;
+
+    ReceiveService(
+            PermissionRepository permissions,
+            IsolationRepository isolations,
+            TurnCountRepository turnCounts,
+            AtTheBench bench,
+            Clock clock) {
+        this.permissions = permissions;
+        this.isolations = isolations;
+        this.turnCounts = turnCounts;
+        this.bench = bench;
+        this.clock = clock;
+    }
+
+    @Transactional
+    public void permit(JobRef job, boolean underWarranty, PermissionRequest request) {
+        var found = permissions.findById(job.id());
+        found.ifPresent(p -> p.refuseStale(request.version(), () -> view(p)));
+        var permission = found.orElseGet(PermissionEntity::new);
+        permission.jobId = job.id();
+        permission.approvedBy =
+                JobText.required(
+                        "approvedBy", "Who allows it to be opened", request.approvedBy(), 120);
+        permission.reference =
+                underWarranty
+                        ? JobText.required(
+                                "reference",
+                                "The unit is under warranty: the warrantor's reference",
+                                request.reference(),
+                                200)
+                        : JobText.optional("reference", "Reference", request.reference(), 200);
+        permission.keep(bench.name(), clock.instant());
+        permissions.saveAndFlush(permission);
+    }
+
+    @Transactional
+    public void isolate(JobRef job, IsolationRequest request) {
+        var safe = new Isolation(request.sources(), request.how(), request.triedToStart());
+        var found = isolations.findById(job.id());
+        found.ifPresent(i -> i.refuseStale(request.version(), () -> view(i)));
+        var isolation = found.orElseGet(IsolationEntity::new);
+        isolation.jobId = job.id();
+        isolation.sources =
+                safe.sources().stream().map(Energy::name).sorted().collect(Collectors.joining(","));
+        isolation.how = safe.how();
+        isolation.confirmedBy = bench.name();
+        isolation.confirmedAt = clock.instant();
+        isolation.liftedBy = null;
+        isolation.liftedAt = null;
+        isolation.keep(bench.name(), clock.instant());
+        isolations.saveAndFlush(isolation);
+    }
+
+    @Transactional
+    public void liftIsolation(JobRef job, LiftRequest request) {
+        isolations
+                .findById(job.id())
+                .ifPresent(
+                        isolation -> {
+                            isolation.refuseStale(request.version(), () -> view(isolation));
+                            isolation.liftedBy = bench.name();
+                            isolation.liftedAt = clock.instant();
+                            isolation.keep(bench.name(), clock.instant());
+                        });
+    }
+
+    @Transactional
+    public void countTurns(JobRef job, GearTrain train, TurnCountRequest request) {
+        var read = read(request);
+        check(train, read);
+        var found = turnCounts.findById(job.id());
+        found.ifPresent(t -> t.refuseStale(request.version(), () -> view(t, train)));
+        var count = found.orElseGet(TurnCountEntity::new);
+        count.jobId = job.id();
+        count.inputTurns = read.inputTurns;
+        count.outputTurns = read.outputTurns;
+        count.readingError = read.readingError;
+        count.keep(bench.name(), clock.instant());
+        turnCounts.saveAndFlush(count);
+    }
+
+    public TurnCountCheck preview(GearTrain train, TurnCountRequest request) {
+        return check(train, read(request));
+    }
+
+    @Transactional(readOnly = true)
+    public ReceiveView view(JobHead head, GearTrain train) {
+        return new ReceiveView(
+                head.complaint(),
+                head.symptoms(),
+                head.oilAsFound(),
+                head.version(),
+                permissions.findById(head.id()).map(ReceiveService::view).orElse(null),
+                isolations.findById(head.id()).map(ReceiveService::view).orElse(null),
+                turnCounts.findById(head.id()).map(t -> view(t, train)).orElse(null));
+    }
+
+    /** @throws app.yunque.measure.Refused unless permission and isolation are on record */
+    @Transactional(readOnly = true)
+    public void refuseShutStrip(JobRef job) {
+        StripGate.refuseUnless(
+                permissions.existsById(job.id()),
+                isolations.findById(job.id()).map(i -> i.liftedAt == null).orElse(false));
+    }
+
+    private record Read(Entered inputTurns, Entered outputTurns, Entered readingError) {}
+
+    private static Read read(TurnCountRequest request) {
+        var faults = new Faults();
+        var input =
+                faults.gather(
+                        () ->
+                                EnteredNumber.read(
+                                        request.inputTurns(),
+                                        "inputTurns",
+                                        "input turns",
+                                        EntryKind.TURNS));
+        var output =
+                faults.gather(
+                        () ->
+                                EnteredNumber.read(
+                                        request.outputTurns(),
+                                        "outputTurns",
+                                        "output turns",
+                                        EntryKind.TURNS));
+        var error =
+                faults.gather(
+                        () ->
+                                EnteredNumber.read(
+                                        request.readingError(),
+                                        "readingError",
+                                        "reading error",
+                                        EntryKind.ANGLE));
+        faults.throwIfAny();
+        return new Read(
+                Objects.requireNonNull(input),
+                Objects.requireNonNull(output),
+                Objects.requireNonNull(error));
+    }
+
+    private static TurnCountCheck check(GearTrain train, Read read) {
+        var count =
+                AtField.named(
+                        Map.of("readingErrorDeg", "readingError"),
+                        () ->
+                                new TurnCountCheck.Count(
+                                        read.inputTurns.canonical(),
+                                        read.outputTurns.canonical(),
+                                        read.readingError.canonical()));
+        return TurnCountCheck.of(train, count);
+    }
+
+    private static ReceiveView.PermissionView view(PermissionEntity p) {
+        return new ReceiveView.PermissionView(
+                p.version(), p.approvedBy, p.reference, p.changedBy(), p.changedAt());
+    }
+
+    private static ReceiveView.IsolationView view(IsolationEntity i) {
+        return new ReceiveView.IsolationView(
+                i.version(),
+                sources(i.sources),
+                i.how,
+                i.confirmedBy,
+                i.confirmedAt,
+                i.liftedBy,
+                i.liftedAt,
+                i.liftedAt == null);
+    }
+
+    private static ReceiveView.TurnCountView view(TurnCountEntity t, GearTrain train) {
+        return new ReceiveView.TurnCountView(
+                t.version(),
+                EnteredNumber.given(t.inputTurns),
+                EnteredNumber.given(t.outputTurns),
+                EnteredNumber.given(t.readingError),
+                t.changedBy(),
+                t.changedAt(),
+                check(train, new Read(t.inputTurns, t.outputTurns, t.readingError)));
+    }
+
+    private static Set<Energy> sources(@Nullable String joined) {
+        return joined == null || joined.isEmpty()
+                ? Set.of()
+                : Arrays.stream(joined.split(","))
+                        .map(Energy::valueOf)
+                        .collect(Collectors.toCollection(() -> EnumSet.noneOf(Energy.class)));
+    }
+}

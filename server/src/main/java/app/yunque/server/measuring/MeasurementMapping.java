@@ -1,0 +1,205 @@
+package app.yunque.server.measuring;
+
+import app.yunque.drive.GearTrain;
+import app.yunque.gear.IndicatorBacklash;
+import app.yunque.gear.Member;
+import app.yunque.gear.ServiceDuty;
+import app.yunque.gear.ToothWear;
+import app.yunque.measure.Gauge;
+import app.yunque.measure.Refused;
+import app.yunque.measure.RepeatedReadings;
+import app.yunque.server.job.JobText;
+import app.yunque.server.problem.AtField;
+import app.yunque.server.problem.Faults;
+import app.yunque.server.quantity.Entered;
+import app.yunque.server.quantity.EnteredNumber;
+import app.yunque.server.quantity.EntryUnit.EntryKind;
+import app.yunque.teardown.GearPlace;
+import app.yunque.teardown.ShaftStack;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+
+/** Between a measurement as entered, its columns and the core. */
+final class MeasurementMapping {
+    private static final Map<String, String> FIELDS =
+            Map.of(
+                    "radiusMm", "radius",
+                    "tiltDeg", "tilt",
+                    "resolutionMm", "resolution",
+                    "maxErrorMm", "maxError",
+                    "makersLimitMm", "makersBacklash",
+                    "renewalPercent", "makersWearPercent",
+                    "referenceSpanMm", "referenceSpan",
+                    "circumferentialMm", "readings");
+
+    private MeasurementMapping() {}
+
+    static void fill(MeasurementEntity m, MeasurementRequest r, GearTrain train) {
+        if (r.stage() < 1 || r.stage() > train.stages().size()) {
+            throw Refused.because(
+                    "stage",
+                    "There is no stage "
+                            + r.stage()
+                            + ": this unit has "
+                            + train.stages().size()
+                            + ".");
+        }
+        var faults = new Faults();
+        var span = r.kind() == MeasurementKind.SPAN;
+        var resolution = length(faults, r.resolution(), "resolution", "resolution of the gauge");
+        var maxError = length(faults, r.maxError(), "maxError", "calibration limit of the gauge");
+        var radius = span ? null : length(faults, r.radius(), "radius", "stylus radius");
+        var tilt = optional(faults, r.tilt(), "tilt", "tilt", EntryKind.ANGLE);
+        var makers =
+                optional(
+                        faults,
+                        r.makersBacklash(),
+                        "makersBacklash",
+                        "the maker's backlash",
+                        EntryKind.LENGTH);
+        var reference =
+                optional(
+                        faults,
+                        r.referenceSpan(),
+                        "referenceSpan",
+                        "span of the unworn gear",
+                        EntryKind.LENGTH);
+        var readings = readings(faults, r.readings(), span ? "span" : "indicator reading");
+        if (span && r.teethSpanned() == null) {
+            faults.gather(
+                    () -> {
+                        throw Refused.because(
+                                "teethSpanned", "Number of teeth spanned is missing.");
+                    });
+        }
+        if (makers != null || r.makersWearPercent() != null) {
+            faults.gather(
+                    () ->
+                            JobText.required(
+                                    "makersReference",
+                                    "Where the maker's figure stands",
+                                    r.makersReference(),
+                                    200));
+        }
+        faults.gather(() -> JobText.optional("remark", "Remark", r.remark(), 500));
+        faults.throwIfAny();
+        m.station = r.station();
+        m.kind = r.kind();
+        m.stage = r.stage();
+        m.member = r.member();
+        m.teethSpanned = span ? r.teethSpanned() : null;
+        m.radius = radius;
+        m.tilt = tilt;
+        m.resolution = resolution == null ? Entered.NOTHING : resolution;
+        m.maxError = maxError == null ? Entered.NOTHING : maxError;
+        m.makersBacklash = makers;
+        m.makersWearPercent = r.makersWearPercent();
+        m.referenceSpan = reference;
+        m.makersReference = r.makersReference().strip();
+        m.remark = r.remark().strip();
+        m.readings.clear();
+        m.readings.addAll(readings);
+    }
+
+    static MeasurementResult result(MeasurementEntity m, GearTrain train, ServiceDuty duty) {
+        return AtField.named(FIELDS, () -> judged(m, train, duty));
+    }
+
+    static MeasurementRequest given(MeasurementEntity m) {
+        return new MeasurementRequest(
+                m.version(),
+                m.station,
+                m.kind,
+                m.stage,
+                m.member,
+                m.teethSpanned,
+                EnteredNumber.of(m.radius),
+                EnteredNumber.of(m.tilt),
+                EnteredNumber.given(m.resolution),
+                EnteredNumber.given(m.maxError),
+                EnteredNumber.of(m.makersBacklash),
+                m.makersWearPercent,
+                EnteredNumber.of(m.referenceSpan),
+                m.makersReference,
+                m.remark,
+                m.readings.stream().map(EnteredNumber::given).toList());
+    }
+
+    static String gear(int stage, Member member, GearTrain train) {
+        return ShaftStack.gearName(
+                new GearPlace(stage, member), train.stages().get(stage - 1).gear(member));
+    }
+
+    private static MeasurementResult judged(
+            MeasurementEntity m, GearTrain train, ServiceDuty duty) {
+        var pair = train.stages().get(m.stage - 1);
+        var gauge = new Gauge(m.resolution.canonical(), m.maxError.canonical());
+        var readings = new RepeatedReadings(m.readings.stream().map(Entered::canonical).toList());
+        if (m.kind == MeasurementKind.SPAN) {
+            var wear =
+                    ToothWear.bySpan(
+                            pair.gear(m.member),
+                            m.teethSpanned == null ? 0 : m.teethSpanned,
+                            readings,
+                            gauge,
+                            Optional.ofNullable(Entered.valueOf(m.referenceSpan)),
+                            duty,
+                            Optional.ofNullable(m.makersWearPercent));
+            return new MeasurementResult(wear.verdict(), wear.sentence(), null, wear);
+        }
+        var setup =
+                new IndicatorBacklash.Setup(
+                        m.member,
+                        m.radius == null ? Double.NaN : m.radius.canonical(),
+                        m.tilt == null ? 0 : m.tilt.canonical());
+        var backlash =
+                IndicatorBacklash.of(
+                        pair,
+                        setup,
+                        readings,
+                        gauge,
+                        duty,
+                        Optional.ofNullable(Entered.valueOf(m.makersBacklash)));
+        return new MeasurementResult(backlash.verdict(), backlash.sentence(), backlash, null);
+    }
+
+    private static @Nullable Entered length(
+            Faults faults, @Nullable EnteredNumber number, String field, String label) {
+        return faults.gather(() -> EnteredNumber.read(number, field, label, EntryKind.LENGTH));
+    }
+
+    private static @Nullable Entered optional(
+            Faults faults,
+            @Nullable EnteredNumber number,
+            String field,
+            String label,
+            EntryKind kind) {
+        var read =
+                faults.gather(
+                        () ->
+                                Optional.ofNullable(
+                                        EnteredNumber.readOptional(number, field, label, kind)));
+        return read == null ? null : read.orElse(null);
+    }
+
+    private static List<Entered> readings(
+            Faults faults, List<EnteredNumber> entered, String label) {
+        var read = new ArrayList<Entered>();
+        for (int i = 0; i < entered.size(); i++) {
+            int place = i;
+            var one =
+                    length(
+                            faults,
+                            entered.get(place),
+                            "readings[" + place + "]",
+                            label + " " + (place + 1));
+            if (one != null) {
+                read.add(one);
+            }
+        }
+        return read;
+    }
+}

@@ -1,0 +1,45 @@
+package app.yunque.server.measuring;
+
+import app.yunque.gear.Member;
+import app.yunque.route.Station;
+import app.yunque.server.quantity.EnteredNumber;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A measurement as it was taken.
+ *
+ * @param version           version that was seen; missing for a new one
+ * @param station           INSPECT before the rebuild, SET after it
+ * @param kind              backlash by dial indicator, or span
+ * @param stage             stage of the mesh, 1 first
+ * @param member            gear that was touched or spanned
+ * @param teethSpanned      teeth between the jaws; for a span only
+ * @param radius            stylus radius; for backlash only
+ * @param tilt              lean of the stylus out of the plane of rotation; missing means square
+ * @param resolution        one division of the gauge
+ * @param maxError          calibration limit of the gauge
+ * @param makersBacklash    the maker's largest backlash along the circle, which overrules
+ * @param makersWearPercent the maker's renewal limit (% of thickness), which overrules
+ * @param referenceSpan     span of the unworn gear; missing takes the nominal one
+ * @param makersReference   where the maker's figure stands; required with one
+ * @param remark            anything worth knowing
+ * @param readings          readings in the order taken
+ */
+public record MeasurementRequest(
+        @Nullable Long version,
+        Station station,
+        MeasurementKind kind,
+        int stage,
+        Member member,
+        @Nullable Integer teethSpanned,
+        @Nullable EnteredNumber radius,
+        @Nullable EnteredNumber tilt,
+        EnteredNumber resolution,
+        EnteredNumber maxError,
+        @Nullable EnteredNumber makersBacklash,
+        @Nullable Double makersWearPercent,
+        @Nullable EnteredNumber referenceSpan,
+        String makersReference,
+        String remark,
+        List<EnteredNumber> readings) {}

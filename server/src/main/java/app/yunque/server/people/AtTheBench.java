@@ -1,0 +1,28 @@
+package app.yunque.server.people;
+
+import app.yunque.server.problem.Forbidden;
+import org.springframework.security.core.context.SecurityContextHolder;
+import org.springframework.stereotype.Component;
+
+/** Asks who is signed in. */
+@Component
+public class AtTheBench {
+    public SignedIn person() {
+        var authentication = SecurityContextHolder.getContext().getAuthentication();
+        if (authentication != null && authentication.getPrincipal() instanceof SignedIn signedIn) {
+            return signedIn;
+        }
+        throw new Forbidden("Nobody is signed in.");
+    }
+
+    public String name() {
+        return person().name();
+    }
+
+    /** @throws Forbidden when the person at the bench is not a lead */
+    public void refuseUnlessLead(String what) {
+        if (person().role() != Role.LEAD) {
+            throw new Forbidden(what + " Ask a lead to sign in.");
+        }
+    }
+}

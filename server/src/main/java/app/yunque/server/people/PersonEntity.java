@@ -1,0 +1,59 @@
+package app.yunque.server.people;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+@Entity
+@Table(name = "person")
+class PersonEntity {
+    private static final int TRIES = 5;
+    private static final Duration LOCK = Duration.ofMinutes(1);
+
+    @Id UUID id = new UUID(0, 0);
+
+    @Column(nullable = false, unique = true)
+    String name = "";
+
+    @Enumerated(EnumType.STRING)
+    @Column(nullable = false)
+    Role role = Role.VIEWER;
+
+    @Column(name = "pin_hash", nullable = false)
+    String pinHash = "";
+
+    @Column(name = "wrong_pins", nullable = false)
+    int wrongPins;
+
+    @Column(name = "locked_until")
+    @Nullable Instant lockedUntil;
+
+    boolean isLocked(Instant now) {
+        return lockedUntil != null && now.isBefore(lockedUntil);
+    }
+
+    /** Counts a wrong PIN; the fifth in a row locks the name for a minute. */
+    void countWrongPin(Instant now) {
+        wrongPins++;
+        if (wrongPins >= TRIES) {
+            lockedUntil = now.plus(LOCK);
+            wrongPins = 0;
+        }
+    }
+
+    void clearWrongPins() {
+        wrongPins = 0;
+        lockedUntil = null;
+    }
+
+    int triesLeft() {
+        return TRIES - wrongPins;
+    }
+}

@@ -1,0 +1,77 @@
+package app.yunque.server.people;
+
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.ProblemDetail;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
+import org.springframework.security.core.authority.AuthorityUtils;
+import org.springframework.security.core.context.SecurityContextHolder;
+import org.springframework.security.web.context.SecurityContextRepository;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+@RequestMapping("/api/sign-in")
+class SignInController {
+    private static final int LONGEST_PIN = 20;
+
+    private final SignInService signIn;
+    private final SecurityContextRepository contexts;
+    private final AtTheBench bench;
+
+    SignInController(SignInService signIn, SecurityContextRepository contexts, AtTheBench bench) {
+        this.signIn = signIn;
+        this.contexts = contexts;
+        this.bench = bench;
+    }
+
+    /**
+     * @param personId who
+     * @param pin      the PIN
+     */
+    record SignInRequest(UUID personId, String pin) {}
+
+    @GetMapping("/people")
+    List<PersonName> people() {
+        return signIn.names();
+    }
+
+    @GetMapping("/me")
+    SignedIn me() {
+        return bench.person();
+    }
+
+    @PostMapping
+    ResponseEntity<Object> signIn(
+            @RequestBody SignInRequest request,
+            HttpServletRequest http,
+            HttpServletResponse response) {
+        var pin = request.pin.length() > LONGEST_PIN ? "" : request.pin;
+        var attempt = signIn.attempt(request.personId, pin);
+        var person = attempt.person();
+        if (person == null) {
+            return ResponseEntity.status(HttpStatus.UNAUTHORIZED)
+                    .body(
+                            ProblemDetail.forStatusAndDetail(
+                                    HttpStatus.UNAUTHORIZED, attempt.sentence()));
+        }
+        if (http.getSession(false) != null) {
+            http.changeSessionId();
+        }
+        var authentication =
+                UsernamePasswordAuthenticationToken.authenticated(
+                        person, null, AuthorityUtils.createAuthorityList("ROLE_" + person.role()));
+        var context = SecurityContextHolder.createEmptyContext();
+        context.setAuthentication(authentication);
+        SecurityContextHolder.setContext(context);
+        contexts.saveContext(context, http, response);
+        return ResponseEntity.ok(person);
+    }
+}

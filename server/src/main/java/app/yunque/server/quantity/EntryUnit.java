@@ -1,0 +1,80 @@
+package app.yunque.server.quantity;
+
+import static javax.measure.MetricPrefix.KILO;
+import static javax.measure.MetricPrefix.MILLI;
+
+import java.util.Arrays;
+import java.util.Optional;
+import java.util.function.DoubleUnaryOperator;
+import javax.measure.Quantity;
+import javax.measure.Unit;
+import tech.units.indriya.unit.Units;
+
+/** The units in which the bench enters a quantity, and the canonical unit each turns into. */
+public enum EntryUnit {
+    MM("mm", EntryKind.LENGTH, by(MILLI(Units.METRE), MILLI(Units.METRE))),
+    INCH("in", EntryKind.LENGTH, by(Inch.INCH, MILLI(Units.METRE))),
+    THOU("thou", EntryKind.LENGTH, by(Inch.INCH.divide(1000), MILLI(Units.METRE))),
+    MODULE("module", EntryKind.TOOTH_SIZE, value -> value),
+    DIAMETRAL_PITCH("DP", EntryKind.TOOTH_SIZE, value -> 25.4 / value),
+    LITRE("L", EntryKind.VOLUME, by(Units.LITRE, Units.LITRE)),
+    US_QUART("US qt", EntryKind.VOLUME, by(Units.LITRE.multiply(0.946352946), Units.LITRE)),
+    CELSIUS("°C", EntryKind.TEMPERATURE, by(Units.CELSIUS, Units.CELSIUS)),
+    FAHRENHEIT("°F", EntryKind.TEMPERATURE, value -> (value - 32) / 1.8),
+    KILOWATT("kW", EntryKind.POWER, by(KILO(Units.WATT), KILO(Units.WATT))),
+    HORSEPOWER(
+            "hp", EntryKind.POWER, by(Units.WATT.multiply(745.69987158227022), KILO(Units.WATT))),
+    NEWTON_METRE("N·m", EntryKind.TORQUE, value -> value),
+    POUND_FOOT("lbf·ft", EntryKind.TORQUE, value -> value * 1.3558179483314004),
+    TURNS("turns", EntryKind.TURNS, value -> value),
+    DEGREES("°", EntryKind.ANGLE, value -> value);
+
+    /** What kind of quantity a unit measures. */
+    public enum EntryKind {
+        LENGTH,
+        TOOTH_SIZE,
+        VOLUME,
+        TEMPERATURE,
+        POWER,
+        TORQUE,
+        TURNS,
+        ANGLE
+    }
+
+    private static final class Inch {
+        /** 25.4 mm exactly. */
+        private static final Unit<javax.measure.quantity.Length> INCH =
+                Units.METRE.multiply(254).divide(10_000);
+    }
+
+    private final String code;
+    private final EntryKind kind;
+    private final DoubleUnaryOperator toCanonical;
+
+    EntryUnit(String code, EntryKind kind, DoubleUnaryOperator toCanonical) {
+        this.code = code;
+        this.kind = kind;
+        this.toCanonical = toCanonical;
+    }
+
+    public String code() {
+        return code;
+    }
+
+    EntryKind kind() {
+        return kind;
+    }
+
+    double canonical(double entered) {
+        return toCanonical.applyAsDouble(entered);
+    }
+
+    static Optional<EntryUnit> ofCode(String code) {
+        return Arrays.stream(values()).filter(u -> u.code.equals(code)).findFirst();
+    }
+
+    private static <Q extends Quantity<Q>> DoubleUnaryOperator by(Unit<Q> from, Unit<Q> to) {
+        var converter = from.getConverterTo(to);
+        return converter::convert;
+    }
+}

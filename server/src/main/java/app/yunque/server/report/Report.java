@@ -1,0 +1,76 @@
+package app.yunque.server.report;
+
+import app.yunque.measure.PlainDigits;
+import app.yunque.server.job.JobHead;
+import app.yunque.server.unit.UnitView;
+import java.time.Instant;
+import java.time.ZoneOffset;
+import java.time.format.DateTimeFormatter;
+import java.util.List;
+import java.util.Locale;
+
+/**
+ * What the report says, line by line.
+ *
+ * @param job          head of the job
+ * @param unit         the unit
+ * @param permission   permission in words
+ * @param isolation    isolation in words
+ * @param turnCount    turn count in words
+ * @param measurements one line for each measurement
+ * @param changes      backlash before and after, in words
+ * @param parts        one line for each part
+ * @param ledger       the ledger in words
+ * @param oil          oil, line by line
+ * @param proof        proof, line by line
+ */
+public record Report(
+        JobHead job,
+        UnitView unit,
+        String permission,
+        String isolation,
+        String turnCount,
+        List<Measured> measurements,
+        List<String> changes,
+        List<Part> parts,
+        String ledger,
+        List<String> oil,
+        List<String> proof) {
+    private static final DateTimeFormatter DAY =
+            DateTimeFormatter.ofPattern("d MMM yyyy", Locale.ENGLISH).withZone(ZoneOffset.UTC);
+    private static final DateTimeFormatter MOMENT =
+            DateTimeFormatter.ofPattern("d MMM yyyy HH:mm 'UTC'", Locale.ENGLISH)
+                    .withZone(ZoneOffset.UTC);
+
+    /** One line of the measurements. */
+    public record Measured(
+            String what,
+            String when,
+            String result,
+            String limit,
+            String verdict,
+            String by,
+            String readings) {}
+
+    /** One line of the parts. */
+    public record Part(
+            int number,
+            String part,
+            String condition,
+            String decision,
+            String reason,
+            int refitted,
+            int renewed) {}
+
+    public String day(Instant instant) {
+        return DAY.format(instant);
+    }
+
+    public String moment(Instant instant) {
+        return MOMENT.format(instant);
+    }
+
+    public String fixed(double value, int decimals) {
+        return PlainDigits.rounded(value, decimals);
+    }
+}

@@ -1,0 +1,154 @@
+package app.yunque.server.teardown;
+
+import app.yunque.server.problem.AtField;
+import app.yunque.server.problem.Faults;
+import app.yunque.server.quantity.Entered;
+import app.yunque.server.quantity.EnteredNumber;
+import app.yunque.server.quantity.EntryUnit.EntryKind;
+import app.yunque.teardown.Fastening;
+import app.yunque.teardown.GearPlace;
+import app.yunque.teardown.TeardownStep;
+import java.util.Map;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+
+/** Between a step as entered, its columns and the core. */
+final class StepMapping {
+    private static final Map<String, String> FASTENING =
+            Map.of("fasteningCount", "count", "lengthMm", "length", "torqueNm", "torque");
+
+    private StepMapping() {}
+
+    /** Fills the columns from a request; a value that cannot be is refused before anything changes. */
+    static void fill(StepEntity step, StepRequest request) {
+        var faults = new Faults();
+        var fastening = request.fastening();
+        var length =
+                faults.gather(
+                        () ->
+                                optional(
+                                        fastening == null ? null : fastening.length(),
+                                        "fastening.length",
+                                        "screw length",
+                                        EntryKind.LENGTH));
+        var torque =
+                faults.gather(
+                        () ->
+                                optional(
+                                        fastening == null ? null : fastening.torque(),
+                                        "fastening.torque",
+                                        "torque",
+                                        EntryKind.TORQUE));
+        faults.throwIfAny();
+        step.part = request.part().strip();
+        step.kind = request.kind();
+        step.count = request.count();
+        step.shaft = request.shaft();
+        step.side = request.side();
+        step.gearStage = request.gear() == null ? null : request.gear().stage();
+        step.gearMember = request.gear() == null ? null : request.gear().member();
+        step.wayRound = request.wayRound().strip();
+        step.screwCount = fastening == null ? null : fastening.count();
+        step.screwThread = fastening == null ? null : fastening.thread();
+        step.screwLength = length == null ? null : length.orElse(null);
+        step.screwLeftHand = fastening != null && fastening.leftHand();
+        step.screwTorque = torque == null ? null : torque.orElse(null);
+        step.screwTorqueSource = fastening == null ? "" : fastening.torqueSource().strip();
+        step.singleUse = request.singleUse();
+        step.tray = request.tray().strip();
+        step.condition = request.condition();
+        step.note = request.note().strip();
+        var checked = core(step, 1).fastening();
+        if (checked != null) {
+            step.screwThread = checked.thread();
+        }
+    }
+
+    static void copy(StepEntity from, StepEntity to) {
+        to.place = from.place;
+        fill(to, given(from));
+        to.removed = from.removed;
+    }
+
+    static TeardownStep core(StepEntity step, int number) {
+        var faults = new Faults();
+        var fastening =
+                faults.gather(
+                        () ->
+                                AtField.named(
+                                        "fastening.",
+                                        FASTENING,
+                                        () -> Optional.ofNullable(fastening(step))));
+        var core =
+                faults.gather(
+                        () ->
+                                new TeardownStep(
+                                        step.id.toString(),
+                                        number,
+                                        step.part,
+                                        step.kind,
+                                        step.count,
+                                        step.shaft,
+                                        step.side,
+                                        gear(step),
+                                        step.wayRound,
+                                        fastening == null ? null : fastening.orElse(null),
+                                        step.singleUse,
+                                        step.tray,
+                                        step.condition,
+                                        step.note));
+        faults.throwIfAny();
+        return java.util.Objects.requireNonNull(core);
+    }
+
+    static StepRequest given(StepEntity step) {
+        return new StepRequest(
+                step.version(),
+                step.part,
+                step.kind,
+                step.count,
+                step.shaft,
+                step.side,
+                step.gearStage == null || step.gearMember == null
+                        ? null
+                        : new StepRequest.GearRequest(step.gearStage, step.gearMember),
+                step.wayRound,
+                step.screwCount == null || step.screwThread == null
+                        ? null
+                        : new StepRequest.FasteningRequest(
+                                step.screwCount,
+                                step.screwThread,
+                                EnteredNumber.of(step.screwLength),
+                                step.screwLeftHand,
+                                EnteredNumber.of(step.screwTorque),
+                                step.screwTorqueSource),
+                step.singleUse,
+                step.tray,
+                step.condition,
+                step.note);
+    }
+
+    private static Optional<Entered> optional(
+            @Nullable EnteredNumber number, String field, String label, EntryKind kind) {
+        return Optional.ofNullable(EnteredNumber.readOptional(number, field, label, kind));
+    }
+
+    private static @Nullable GearPlace gear(StepEntity step) {
+        return step.gearStage == null || step.gearMember == null
+                ? null
+                : new GearPlace(step.gearStage, step.gearMember);
+    }
+
+    private static @Nullable Fastening fastening(StepEntity step) {
+        if (step.screwCount == null || step.screwThread == null) {
+            return null;
+        }
+        return new Fastening(
+                step.screwCount,
+                step.screwThread,
+                Entered.valueOf(step.screwLength),
+                step.screwLeftHand,
+                Entered.valueOf(step.screwTorque),
+                step.screwTorqueSource);
+    }
+}

@@ -1,0 +1,9 @@
+package app.yunque.server.teardown;
+
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.data.jpa.repository.JpaRepository;
+
+interface StripActionRepository extends JpaRepository<StripActionEntity, Long> {
+    Optional<StripActionEntity> findFirstByJobIdAndUndoneFalseOrderByIdDesc(UUID jobId);
+}

@@ -1,0 +1,58 @@
+package app.yunque.server.unit;
+
+import app.yunque.gear.ServiceDuty;
+import app.yunque.server.history.Kept;
+import app.yunque.server.quantity.Entered;
+import jakarta.persistence.AttributeOverride;
+import jakarta.persistence.CollectionTable;
+import jakarta.persistence.Column;
+import jakarta.persistence.ElementCollection;
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.FetchType;
+import jakarta.persistence.Id;
+import jakarta.persistence.JoinColumn;
+import jakarta.persistence.OrderColumn;
+import jakarta.persistence.Table;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+import org.hibernate.envers.Audited;
+import org.jspecify.annotations.Nullable;
+
+@Entity
+@Table(name = "unit")
+@Audited
+class UnitEntity extends Kept {
+    @Id UUID id = new UUID(0, 0);
+
+    @Column(nullable = false, unique = true)
+    String tag = "";
+
+    @Column(nullable = false)
+    String name = "";
+
+    @Column(nullable = false)
+    String kind = "";
+
+    @Enumerated(EnumType.STRING)
+    @Column(nullable = false)
+    ServiceDuty duty = ServiceDuty.ENCLOSED_POWER;
+
+    @Column(name = "under_warranty", nullable = false)
+    boolean underWarranty;
+
+    @ElementCollection(fetch = FetchType.EAGER)
+    @CollectionTable(name = "unit_stage", joinColumns = @JoinColumn(name = "unit_id"))
+    @OrderColumn(name = "place")
+    List<StageRow> stages = new ArrayList<>();
+
+    @Column(name = "input_speed_rpm", nullable = false)
+    double inputSpeedRpm;
+
+    @AttributeOverride(name = "text", column = @Column(name = "power_text"))
+    @AttributeOverride(name = "unit", column = @Column(name = "power_unit"))
+    @AttributeOverride(name = "canonical", column = @Column(name = "power_kw"))
+    @Nullable Entered inputPower;
+}

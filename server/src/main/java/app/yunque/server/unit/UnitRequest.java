@@ -1,0 +1,31 @@
+package app.yunque.server.unit;
+
+import app.yunque.gear.ServiceDuty;
+import app.yunque.server.quantity.EnteredNumber;
+import java.util.List;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A unit as the mechanic describes it.
+ *
+ * @param id            identity, made where it was typed
+ * @param tag           tag on the machine, 1 to 20 characters
+ * @param name          what it is and where it stands, 1 to 120 characters
+ * @param kind          kind of gearbox in words, 1 to 60 characters
+ * @param duty          what the drive is there for, which sets the wear limits
+ * @param underWarranty true when the maker's warranty still runs
+ * @param stages        from the input to the output
+ * @param inputSpeedRpm speed of the input (min⁻¹)
+ * @param inputPower    power of the input; may be missing
+ */
+public record UnitRequest(
+        UUID id,
+        String tag,
+        String name,
+        String kind,
+        ServiceDuty duty,
+        boolean underWarranty,
+        List<StageRequest> stages,
+        double inputSpeedRpm,
+        @Nullable EnteredNumber inputPower) {}

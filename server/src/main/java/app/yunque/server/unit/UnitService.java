@@ -1,0 +1,128 @@
+package app.yunque.server.unit;
+
+import app.yunque.measure.Problem;
+import app.yunque.measure.Refused;
+import app.yunque.server.history.WriteOnce;
+import app.yunque.server.people.AtTheBench;
+import app.yunque.server.problem.Faults;
+import app.yunque.server.problem.NotThere;
+import app.yunque.server.quantity.EnteredNumber;
+import app.yunque.server.quantity.EntryUnit.EntryKind;
+import java.time.Clock;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Keeps the register of units. */
+@Service
+public class UnitService {
+    private final UnitRepository units;
+    private final WriteOnce writes;
+    private final AtTheBench bench;
+    private final Clock clock;
+
+    UnitService(UnitRepository units, WriteOnce writes, AtTheBench bench, Clock clock) {
+        this.units = units;
+        this.writes = writes;
+        this.bench = bench;
+        this.clock = clock;
+    }
+
+    @Transactional(readOnly = true)
+    public List<UnitView> list(String afterTag) {
+        return units.findTop200ByTagGreaterThanOrderByTag(afterTag).stream()
+                .map(UnitMapping::view)
+                .toList();
+    }
+
+    @Transactional(readOnly = true)
+    public UnitView view(UUID id) {
+        return UnitMapping.view(entity(id));
+    }
+
+    @Transactional(readOnly = true)
+    public UnitPapers papers(UUID id) {
+        return UnitMapping.papers(entity(id));
+    }
+
+    @Transactional
+    public UnitView describe(UUID writeId, UnitRequest request) {
+        writes.run(writeId, () -> save(request));
+        return view(request.id());
+    }
+
+    private void save(UnitRequest request) {
+        var unit = new UnitEntity();
+        var faults = new Faults();
+        faults.gather(() -> named(request));
+        var rows = faults.gather(() -> UnitMapping.rows(request.stages()));
+        var power =
+                faults.gather(
+                        () ->
+                                Optional.ofNullable(
+                                        EnteredNumber.readOptional(
+                                                request.inputPower(),
+                                                "inputPower",
+                                                "input power",
+                                                EntryKind.POWER)));
+        faults.gather(() -> checkedSpeed(request.inputSpeedRpm()));
+        faults.throwIfAny();
+        unit.id = request.id();
+        unit.tag = request.tag().strip();
+        unit.name = request.name().strip();
+        unit.kind = request.kind().strip();
+        unit.duty = request.duty();
+        unit.underWarranty = request.underWarranty();
+        unit.stages.addAll(rows == null ? List.of() : rows);
+        unit.inputSpeedRpm = request.inputSpeedRpm();
+        unit.inputPower = power == null ? null : power.orElse(null);
+        UnitMapping.train(unit);
+        unit.keep(bench.name(), clock.instant());
+        units.saveAndFlush(unit);
+    }
+
+    private static double checkedSpeed(double rpm) {
+        Refused.ifAny(app.yunque.drive.GearTrain.INPUT_SPEED.judge(rpm));
+        return rpm;
+    }
+
+    private Boolean named(UnitRequest request) {
+        Refused.ifAny(
+                text("tag", "Tag", request.tag(), 20),
+                text("name", "Name", request.name(), 120),
+                text("kind", "Kind of gearbox", request.kind(), 60));
+        units.findByTagIgnoreCase(request.tag().strip())
+                .ifPresent(
+                        other -> {
+                            throw Refused.because(
+                                    "tag",
+                                    "Tag "
+                                            + other.tag
+                                            + " is already taken by "
+                                            + other.name
+                                            + ". Open the job on that unit, or use another tag.");
+                        });
+        return true;
+    }
+
+    private static Optional<Problem> text(String field, String label, String text, int most) {
+        int length = text.strip().length();
+        if (length == 0) {
+            return Optional.of(Problem.told(field, label + " is missing."));
+        }
+        return length <= most
+                ? Optional.empty()
+                : Optional.of(
+                        Problem.told(
+                                field,
+                                "%s has %d characters; at most %d fit. Shorten it."
+                                        .formatted(label, length, most)));
+    }
+
+    private UnitEntity entity(UUID id) {
+        return units.findById(id)
+                .orElseThrow(() -> new NotThere("There is no such unit. Look under Units."));
+    }
+}

@@ -1,0 +1,43 @@
+package app.yunque.server.unit;
+
+import app.yunque.gear.ServiceDuty;
+import app.yunque.server.quantity.EnteredNumber;
+import java.util.List;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A unit with what follows from its papers.
+ *
+ * @param id             identity
+ * @param tag            tag on the machine
+ * @param name           what it is
+ * @param kind           kind of gearbox in words
+ * @param duty           what the drive is there for
+ * @param dutyWords      the same in words
+ * @param underWarranty  true while the maker's warranty runs
+ * @param stages         from the input to the output
+ * @param shafts         names of the shafts, input first
+ * @param ratio          i = n_in/n_out
+ * @param inputSpeedRpm  speed of the input (min⁻¹)
+ * @param outputSpeedRpm speed of the output (min⁻¹)
+ * @param turnsTheSameWay true when the output turns the same way as the input
+ * @param inputPower     power as entered; may be missing
+ * @param version        version of the record
+ */
+public record UnitView(
+        UUID id,
+        String tag,
+        String name,
+        String kind,
+        ServiceDuty duty,
+        String dutyWords,
+        boolean underWarranty,
+        List<StageView> stages,
+        List<String> shafts,
+        double ratio,
+        double inputSpeedRpm,
+        double outputSpeedRpm,
+        boolean turnsTheSameWay,
+        @Nullable EnteredNumber inputPower,
+        long version) {}
