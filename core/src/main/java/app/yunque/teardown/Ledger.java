@@ -10,7 +10,7 @@ import java.util.Map;
  * <p>For each step: on the bench = removed − refitted − scrapped; missing = wanted − refitted − renewed. Both must be
  * zero. Source: double-entry counting; common practice, no source.
  *
- * @param lines     one for each step of the strip, in its order
+ * @param entries     one for each step of the strip, in its order
  * @param removed   pieces that came off
  * @param refitted  pieces that went back
  * @param renewed   new pieces fitted
@@ -18,7 +18,7 @@ import java.util.Map;
  * @param missing   pieces still missing from the unit
  */
 public record Ledger(
-        List<Line> lines, int removed, int refitted, int renewed, int onBench, int missing) {
+        List<Entry> entries, int removed, int refitted, int renewed, int onBench, int missing) {
 
     /**
      * @param stepId   the step
@@ -33,7 +33,7 @@ public record Ledger(
      * @param missing  negative when too many were fitted
      * @param says     what is wrong, or empty
      */
-    public record Line(
+    public record Entry(
             String stepId,
             int number,
             String part,
@@ -51,7 +51,7 @@ public record Ledger(
     }
 
     public Ledger {
-        lines = List.copyOf(lines);
+        entries = List.copyOf(entries);
     }
 
     /**
@@ -59,28 +59,28 @@ public record Ledger(
      * @param fitted what went back, by step id; a step that is absent has gone back not at all
      */
     public static Ledger of(List<TeardownStep> steps, Map<String, Fitted> fitted) {
-        var lines = new ArrayList<Line>();
+        var entries = new ArrayList<Entry>();
         for (var step : steps) {
-            lines.add(line(step, fitted.getOrDefault(step.id(), Fitted.NOTHING)));
+            entries.add(entry(step, fitted.getOrDefault(step.id(), Fitted.NOTHING)));
         }
         return new Ledger(
-                lines,
-                lines.stream().mapToInt(Line::removed).sum(),
-                lines.stream().mapToInt(Line::refitted).sum(),
-                lines.stream().mapToInt(Line::renewed).sum(),
-                lines.stream().mapToInt(Line::onBench).sum(),
-                lines.stream().mapToInt(Line::missing).sum());
+                entries,
+                entries.stream().mapToInt(Entry::removed).sum(),
+                entries.stream().mapToInt(Entry::refitted).sum(),
+                entries.stream().mapToInt(Entry::renewed).sum(),
+                entries.stream().mapToInt(Entry::onBench).sum(),
+                entries.stream().mapToInt(Entry::missing).sum());
     }
 
     public boolean isBalanced() {
-        return lines.stream().allMatch(Line::isBalanced);
+        return entries.stream().allMatch(Entry::isBalanced);
     }
 
-    private static Line line(TeardownStep step, Fitted fitted) {
+    private static Entry entry(TeardownStep step, Fitted fitted) {
         int wanted = fitted.wantedInstead() == null ? step.count() : fitted.wantedInstead();
         int onBench = step.count() - fitted.refitted() - fitted.scrapped();
         int missing = wanted - fitted.refitted() - fitted.renewed();
-        return new Line(
+        return new Entry(
                 step.id(),
                 step.number(),
                 step.part(),

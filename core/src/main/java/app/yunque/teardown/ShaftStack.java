@@ -53,9 +53,10 @@ public record ShaftStack(List<Shaft> shafts, List<Item> housing) {
     /**
      * @param name    name of the shaft
      * @param centreToNextMm distance to the next shaft (mm), 0 for the last
+     * @param isIn    false once it left the housing: it was taken off itself, or all its bearings are off
      * @param items   from left to right
      */
-    public record Shaft(String name, double centreToNextMm, List<Item> items) {}
+    public record Shaft(String name, double centreToNextMm, boolean isIn, List<Item> items) {}
 
     /**
      * @param stepId    step of this strip, or null for a part in place
@@ -64,6 +65,7 @@ public record ShaftStack(List<Shaft> shafts, List<Item> housing) {
      * @param kind      its kind
      * @param count     pieces
      * @param zone      where along the shaft
+     * @param side      end of the shaft it belongs to
      * @param stage     for a gear of the papers its stage; 0 otherwise
      * @param tipDiameterMm for a gear of the papers its tip diameter (mm); 0 otherwise
      * @param faceWidthMm   for a gear of the papers its face width (mm); 0 otherwise
@@ -78,12 +80,17 @@ public record ShaftStack(List<Shaft> shafts, List<Item> housing) {
             PartKind kind,
             int count,
             Zone zone,
+            Side side,
             int stage,
             double tipDiameterMm,
             double faceWidthMm,
             Now now,
             String wayRound,
-            String tray) {}
+            String tray) {
+        boolean isInUnit() {
+            return now == Now.IN_PLACE || now == Now.REFITTED || now == Now.RENEWED;
+        }
+    }
 
     /** A step of this strip or a part remembered from the last one. */
     private record Seen(TeardownStep step, Now now) {}
@@ -116,7 +123,8 @@ public record ShaftStack(List<Shaft> shafts, List<Item> housing) {
         for (int s = 1; s <= names.size(); s++) {
             double next =
                     s <= train.stages().size() ? train.stages().get(s - 1).centreDistanceMm() : 0;
-            shafts.add(new Shaft(names.get(s - 1), next, itemsOf(s, train, seen)));
+            var items = itemsOf(s, train, seen);
+            shafts.add(new Shaft(names.get(s - 1), next, isIn(items), items));
         }
         var housing =
                 seen.stream()
@@ -160,6 +168,13 @@ public record ShaftStack(List<Shaft> shafts, List<Item> housing) {
                 && a.shaft() == b.shaft()
                 && a.side() == b.side()
                 && a.part().equalsIgnoreCase(b.part());
+    }
+
+    private static boolean isIn(List<Item> items) {
+        var bearings = items.stream().filter(i -> i.kind == PartKind.BEARING).toList();
+        boolean bare = !bearings.isEmpty() && bearings.stream().noneMatch(Item::isInUnit);
+        return !bare
+                && items.stream().filter(i -> i.kind == PartKind.SHAFT).allMatch(Item::isInUnit);
     }
 
     private static List<Item> itemsOf(int shaft, GearTrain train, List<Seen> seen) {
@@ -246,6 +261,7 @@ public record ShaftStack(List<Shaft> shafts, List<Item> housing) {
                                         PartKind.GEAR,
                                         1,
                                         Zone.INSIDE,
+                                        Side.MIDDLE,
                                         place.stage(),
                                         gear.tipDiameterMm(),
                                         gear.faceWidthMm(),
@@ -270,6 +286,7 @@ public record ShaftStack(List<Shaft> shafts, List<Item> housing) {
                 step.kind(),
                 step.count(),
                 zone,
+                step.side(),
                 step.gear() == null ? 0 : step.gear().stage(),
                 gear == null ? 0 : gear.tipDiameterMm(),
                 gear == null ? 0 : gear.faceWidthMm(),

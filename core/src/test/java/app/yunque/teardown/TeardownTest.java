@@ -70,6 +70,34 @@ class TeardownTest {
                 .containsExactly("wheel 2, z 60", "bearing", "cap");
     }
 
+    /** A shaft is out of the housing once the last of its bearings is off; common practice, no source. */
+    @Test
+    void knowsWhenAShaftIsOut() {
+        var other = step(6, "taper bearing", PartKind.BEARING).on(1, Side.RIGHT).build();
+        assertThat(
+                        ShaftStack.of(train, List.of(other), List.of(bearing), Map.of())
+                                .shafts()
+                                .get(0)
+                                .isIn())
+                .isTrue();
+        assertThat(
+                        ShaftStack.of(train, List.of(), List.of(bearing, other), Map.of())
+                                .shafts()
+                                .get(0)
+                                .isIn())
+                .isFalse();
+        assertThat(
+                        ShaftStack.of(
+                                        train,
+                                        List.of(),
+                                        List.of(bearing, other),
+                                        Map.of("s3", ShaftStack.Now.RENEWED))
+                                .shafts()
+                                .get(0)
+                                .isIn())
+                .isTrue();
+    }
+
     @Test
     void remembersThePartsOfTheLastStripUntilTheyComeOff() {
         var stack = ShaftStack.of(train, List.of(cover, seal, bearing), List.of(cover), Map.of());
@@ -137,10 +165,10 @@ class TeardownTest {
                                 "s2", new Fitted(0, 2, 2, 3, "play was tight"),
                                 "s3", new Fitted(0, 14, 13, 14, "one was missing on arrival")));
 
-        assertThat(ledger.lines())
-                .extracting(Ledger.Line::onBench, Ledger.Line::missing)
+        assertThat(ledger.entries())
+                .extracting(Ledger.Entry::onBench, Ledger.Entry::missing)
                 .containsExactly(tuple(1, 1), tuple(0, 1), tuple(0, 0));
-        assertThat(ledger.lines().get(0).says())
+        assertThat(ledger.entries().get(0).says())
                 .isEqualTo(
                         "1 × screw still on the bench: refit, scrap or explain. 1 × screw not fitted.");
         assertThat(ledger.isBalanced()).isFalse();

@@ -175,9 +175,9 @@ public class JobViews {
     }
 
     private static List<JobView.Tray> trays(List<TeardownStep> strip, Ledger ledger) {
-        var byTray = new TreeMap<String, List<Ledger.Line>>();
+        var byTray = new TreeMap<String, List<Ledger.Entry>>();
         for (int i = 0; i < strip.size(); i++) {
-            var line = ledger.lines().get(i);
+            var line = ledger.entries().get(i);
             if (line.onBench() > 0) {
                 byTray.computeIfAbsent(strip.get(i).tray(), t -> new ArrayList<>()).add(line);
             }
@@ -188,9 +188,9 @@ public class JobViews {
                                 new JobView.Tray(
                                         tray.getKey(),
                                         tray.getValue().stream()
-                                                .mapToInt(Ledger.Line::onBench)
+                                                .mapToInt(Ledger.Entry::onBench)
                                                 .sum(),
-                                        tray.getValue().stream().map(Ledger.Line::part).toList()))
+                                        tray.getValue().stream().map(Ledger.Entry::part).toList()))
                 .toList();
     }
 

@@ -115,7 +115,7 @@ final class ReportWriter {
         var parts = new ArrayList<Report.Part>();
         for (int i = 0; i < job.decisions().size(); i++) {
             var part = job.decisions().get(i);
-            var line = job.ledger().lines().get(i);
+            var line = job.ledger().entries().get(i);
             parts.add(
                     new Report.Part(
                             part.number(),

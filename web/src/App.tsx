@@ -1,0 +1,76 @@
+import { Modal } from "@mantine/core";
+import { useQuery } from "@tanstack/react-query";
+import { lazy, Suspense, useEffect } from "react";
+import { BrowserRouter, Link, Route, Routes } from "react-router";
+import { outbox, useOutbox } from "./job/bench";
+import { SignIn } from "./people/SignIn";
+import { meQuery } from "./people/session";
+import { Fault } from "./shared/Caution";
+import { Places } from "./shell/Places";
+
+const FloorPage = lazy(() => import("./floor"));
+const UnitsPage = lazy(() => import("./unit"));
+const NewUnitPage = lazy(() => import("./unit/NewUnitPage"));
+const UnitPage = lazy(() => import("./unit/UnitPage"));
+const ShopPage = lazy(() => import("./shop"));
+const JobPage = lazy(() => import("./job"));
+const ReportPage = lazy(() => import("./report"));
+
+export function App() {
+  const me = useQuery(meQuery);
+  const { signedOut, waiting } = useOutbox();
+
+  useEffect(() => {
+    void outbox.flush();
+    const online = () => void outbox.flush();
+    window.addEventListener("online", online);
+    return () => window.removeEventListener("online", online);
+  }, []);
+
+  if (me.isPending) {
+    return <p style={{ padding: 24 }}>Opening…</p>;
+  }
+  if (me.isError) {
+    return (
+      <main style={{ padding: 24, maxWidth: 640 }}>
+        <Fault>The server cannot be reached. Is it running? What you entered is kept on this device.</Fault>
+      </main>
+    );
+  }
+  if (!me.data) {
+    return <SignIn waiting={waiting.length} />;
+  }
+  return (
+    <BrowserRouter>
+      <Suspense fallback={<p style={{ padding: 24 }}>Opening…</p>}>
+        <Routes>
+          <Route element={<Places />}>
+            <Route index element={<FloorPage />} />
+            <Route path="units" element={<UnitsPage />} />
+            <Route path="units/new" element={<NewUnitPage />} />
+            <Route path="units/:id" element={<UnitPage />} />
+            <Route path="shop" element={<ShopPage />} />
+            <Route path="*" element={<Nowhere />} />
+          </Route>
+          <Route path="jobs/:number/report" element={<ReportPage />} />
+          <Route path="jobs/:number" element={<JobPage />} />
+          <Route path="jobs/:number/:station" element={<JobPage />} />
+        </Routes>
+      </Suspense>
+      <Modal opened={signedOut} onClose={() => undefined} withCloseButton={false} fullScreen padding={0}>
+        <SignIn waiting={waiting.length} />
+      </Modal>
+    </BrowserRouter>
+  );
+}
+
+function Nowhere() {
+  return (
+    <>
+      <h1>There is nothing here</h1>
+      <p>
+        The address leads nowhere. <Link to="/">Back to the Floor</Link>
+      </p>
+    </>
+  );
+}

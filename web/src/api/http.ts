@@ -1,0 +1,50 @@
+import { type FieldProblem, type Problem, ProblemError, Unreachable } from "./problem";
+
+export type Method = "GET" | "POST" | "PUT" | "DELETE";
+
+function csrfToken(): string {
+  const found = document.cookie.split("; ").find((c) => c.startsWith("XSRF-TOKEN="));
+  return found ? decodeURIComponent(found.slice("XSRF-TOKEN=".length)) : "";
+}
+
+/** One request; faults come out as ProblemError, a dead line as Unreachable. */
+export async function request<T>(method: Method, path: string, body?: unknown, writeId?: string): Promise<T> {
+  const headers: Record<string, string> = { Accept: "application/json" };
+  if (body !== undefined) {
+    headers["Content-Type"] = "application/json";
+  }
+  if (method !== "GET") {
+    headers["X-XSRF-TOKEN"] = csrfToken();
+    headers["Write-Id"] = writeId ?? crypto.randomUUID();
+  }
+  let response: Response;
+  try {
+    response = await fetch(path, {
+      method,
+      headers,
+      credentials: "same-origin",
+      body: body === undefined ? undefined : JSON.stringify(body),
+    });
+  } catch {
+    throw new Unreachable();
+  }
+  if (response.status === 502 || response.status === 503 || response.status === 504) {
+    throw new Unreachable();
+  }
+  if (!response.ok) {
+    throw new ProblemError(await problemOf(response));
+  }
+  return response.status === 204 ? (undefined as T) : ((await response.json()) as T);
+}
+
+async function problemOf(response: Response): Promise<Problem> {
+  const told = (await response.json().catch(() => ({}))) as Partial<Problem> & { fields?: FieldProblem[] };
+  return {
+    status: response.status,
+    detail: told.detail ?? "The app did not understand that.",
+    fields: told.fields ?? [],
+    current: told.current,
+    changedBy: told.changedBy,
+    changedAt: told.changedAt,
+  };
+}

@@ -1,0 +1,37 @@
+import type { components } from "./schema";
+
+type Schemas = components["schemas"];
+
+export type JobView = Schemas["JobView"];
+export type JobCard = Schemas["JobCard"];
+export type UnitView = Schemas["UnitView"];
+export type UnitRequest = Schemas["UnitRequest"];
+export type StageRequest = Schemas["StageRequest"];
+export type PersonName = Schemas["PersonName"];
+export type SignedIn = Schemas["SignedIn"];
+export type EnteredNumber = Schemas["EnteredNumber"];
+export type StepRequest = Schemas["StepRequest"];
+export type StepView = Schemas["StepView"];
+export type MeasurementRequest = Schemas["MeasurementRequest"];
+export type MeasurementResult = Schemas["MeasurementResult"];
+export type MeasurementView = Schemas["MeasurementView"];
+export type Mesh = Schemas["Mesh"];
+export type DecisionView = Schemas["DecisionView"];
+export type Card = Schemas["Card"];
+export type FittingView = Schemas["FittingView"];
+export type FillRequest = Schemas["FillRequest"];
+export type FillAnswer = Schemas["FillAnswer"];
+export type ProofRequest = Schemas["ProofRequest"];
+export type TurnCountRequest = Schemas["TurnCountRequest"];
+export type TurnCountCheck = Schemas["TurnCountCheck"];
+export type ShaftStackData = Schemas["ShaftStack"];
+export type StackItem = Schemas["Item"];
+export type WorkingData = Schemas["Working"];
+export type Warning = Schemas["Warning"];
+export type Tray = Schemas["Tray"];
+export type Stop = Schemas["Stop"];
+export type Station = JobView["next"];
+export type VerdictWord = MeasurementResult["verdict"];
+export type PartKind = StepRequest["kind"];
+export type Condition = StepRequest["condition"];
+export type Disposition = NonNullable<DecisionView["decided"]>;

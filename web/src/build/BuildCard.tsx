@@ -1,0 +1,222 @@
+import { Button, TextInput } from "@mantine/core";
+import { useEffect, useState } from "react";
+import { fieldErrors } from "../api/problem";
+import type { Card, FittingView, JobView } from "../api/types";
+import { useKeep } from "../job/bench";
+import { Conflict } from "../job/Conflict";
+import { Caution, Fault } from "../shared/Caution";
+import { moment } from "../shared/format";
+import { t } from "../wording/en";
+import classes from "./Build.module.css";
+
+interface Props {
+  view: JobView;
+  card: Card;
+  fitting: FittingView | undefined;
+  onNext: () => void;
+  onBack: () => void;
+}
+
+interface Counts {
+  refitted: string;
+  renewed: string;
+  scrapped: string;
+  wantedInstead: string;
+  reason: string;
+}
+
+const whole = (text: string) => (/^\d{1,4}$/.test(text.trim()) ? Number(text.trim()) : undefined);
+
+/** One thing to fit, readable from a step back: what, where, which way round, how fastened, what to check. */
+export function BuildCard({ view, card, fitting, onNext, onBack }: Props) {
+  const step = view.steps.find((s) => s.id === card.stepId);
+  const pieces = step?.given.count ?? 1;
+  const done = fitting?.given.done ?? false;
+  const signed = view.job.signedAt !== undefined;
+  const { keep, problem, clearProblem, busy } = useKeep(view.job.number);
+  const [differs, setDiffers] = useState(false);
+  const [counts, setCounts] = useState<Counts>(() => startCounts(fitting, pieces, card.mustBeNew));
+  const errors = fieldErrors(problem);
+  const undecided = view.decisions.find((d) => d.stepId === card.stepId)?.decided === undefined;
+
+  const send = (isDone: boolean, version = fitting?.given.version) => {
+    const body = {
+      version,
+      done: isDone,
+      refitted: whole(counts.refitted) ?? 0,
+      renewed: whole(counts.renewed) ?? 0,
+      scrapped: whole(counts.scrapped) ?? 0,
+      wantedInstead: counts.wantedInstead.trim() === "" ? undefined : whole(counts.wantedInstead),
+      reason: counts.reason,
+    };
+    return keep(
+      "PUT",
+      `/fittings/${card.stepId}`,
+      body,
+      `${isDone ? "fitted" : "taken back"}: ${card.title}`,
+    );
+  };
+  const badCount = Object.entries(counts).some(
+    ([field, text]) => field !== "reason" && text.trim() !== "" && whole(text) === undefined,
+  );
+  const fitPart = async () => {
+    if (!badCount && (await send(true))) {
+      onNext();
+    }
+  };
+
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      const target = event.target instanceof HTMLElement ? event.target : undefined;
+      const elsewhere = target && /INPUT|TEXTAREA|SELECT|BUTTON|A|SUMMARY/i.test(target.tagName);
+      if ((event.key === " " || event.key.toLowerCase() === "f") && !elsewhere && !done && !signed && !busy) {
+        event.preventDefault();
+        void fitPart();
+      }
+    };
+    window.addEventListener("keydown", onKey);
+    return () => window.removeEventListener("keydown", onKey);
+  });
+
+  return (
+    <article className={classes.card} aria-label={`Card ${card.place} of ${view.rebuild.length}`}>
+      <header>
+        <span className={classes.place}>
+          {card.place} of {view.rebuild.length}
+        </span>
+        <span className={classes.where}>{card.where}</span>
+      </header>
+      <p className={classes.title}>{card.title}</p>
+      {card.mustBeNew && <p className={classes.fresh}>Must be new</p>}
+      {card.wayRound && (
+        <p className={classes.way}>
+          <small>way round</small>
+          {card.wayRound}
+        </p>
+      )}
+      {card.fasten && (
+        <p className={classes.fasten}>
+          <small>fastening</small>
+          {card.fasten}
+        </p>
+      )}
+      {card.checks.length > 0 && (
+        <ul className={classes.checks}>
+          {card.checks.map((check) => (
+            <li key={check}>{check}</li>
+          ))}
+        </ul>
+      )}
+      {step?.given.note && <p className={classes.note}>Note from the strip: {step.given.note}</p>}
+      {step?.given.tray && !done && !card.mustBeNew && (
+        <p className={classes.note}>
+          Lies in tray <b>{step.given.tray}</b>.
+        </p>
+      )}
+      {card.caution && <Caution>{card.caution}</Caution>}
+      {undecided && !done && <p className={classes.note}>Not decided yet: reuse, dress or renew (Decide).</p>}
+      {problem && problem.status !== 409 && Object.keys(errors).length === 0 && (
+        <Fault>{problem.detail}</Fault>
+      )}
+      {done && (
+        <p className={classes.done}>
+          Fitted by {fitting?.fittedBy}, {fitting && moment(fitting.fittedAt)}: {fitting?.given.refitted} from
+          the bench, {fitting?.given.renewed} new.
+        </p>
+      )}
+      {differs && !done && (
+        <div className={classes.counts}>
+          {(
+            [
+              ["refitted", "From the bench"],
+              ["renewed", "New"],
+              ["scrapped", "Scrapped"],
+              ["wantedInstead", "Wanted on purpose"],
+              ["reason", "Why the count changed"],
+            ] as const
+          ).map(([field, label]) => (
+            <TextInput
+              key={field}
+              label={label}
+              inputMode={field === "reason" ? "text" : "numeric"}
+              placeholder={field === "wantedInstead" ? String(pieces) : undefined}
+              value={counts[field]}
+              error={
+                errors[field] ??
+                (field !== "reason" && counts[field].trim() !== "" && whole(counts[field]) === undefined
+                  ? `“${counts[field]}” is not a whole number of pieces.`
+                  : undefined)
+              }
+              onChange={(e) => setCounts({ ...counts, [field]: e.currentTarget.value })}
+            />
+          ))}
+        </div>
+      )}
+      {!signed && (
+        <div className={classes.actions}>
+          <Button variant="default" size="xl" onClick={onBack}>
+            ← Card before
+          </Button>
+          {done ? (
+            <Button variant="default" size="xl" loading={busy} onClick={() => send(false)}>
+              Take it back
+            </Button>
+          ) : (
+            <Button size="xl" className={classes.fit} loading={busy} onClick={fitPart} disabled={badCount}>
+              Fitted <kbd>Space</kbd>
+            </Button>
+          )}
+          <Button variant="default" size="xl" onClick={onNext}>
+            {done ? "Next card →" : "Skip for now →"}
+          </Button>
+        </div>
+      )}
+      {!done && !signed && (
+        <button
+          type="button"
+          className={classes.more}
+          aria-expanded={differs}
+          onClick={() => setDiffers(!differs)}
+        >
+          {differs ? "−" : "+"} The count differs from what came off ({pieces})
+        </button>
+      )}
+      <Conflict
+        problem={problem}
+        mine={{ ...counts, done: true }}
+        theirs={(current) => (current as { given: Record<string, unknown> }).given}
+        labels={{
+          done: "Fitted",
+          refitted: "From the bench",
+          renewed: "New",
+          scrapped: "Scrapped",
+          reason: "Reason",
+        }}
+        onKeepMine={(version) => void send(true, version).then((ok) => ok && clearProblem())}
+        onTakeTheirs={clearProblem}
+      />
+      <span className="visually-hidden">{t.stations.BUILD}</span>
+    </article>
+  );
+}
+
+function startCounts(fitting: FittingView | undefined, pieces: number, mustBeNew: boolean): Counts {
+  const given = fitting?.given;
+  if (given?.done) {
+    return {
+      refitted: String(given.refitted),
+      renewed: String(given.renewed),
+      scrapped: String(given.scrapped),
+      wantedInstead: given.wantedInstead === undefined ? "" : String(given.wantedInstead),
+      reason: given.reason,
+    };
+  }
+  const old = mustBeNew ? 0 : pieces;
+  return {
+    refitted: String(old),
+    renewed: String(pieces - old),
+    scrapped: String(pieces - old),
+    wantedInstead: "",
+    reason: "",
+  };
+}

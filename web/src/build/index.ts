@@ -1,0 +1,1 @@
+export { BuildStation as default } from "./BuildStation";

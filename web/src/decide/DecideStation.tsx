@@ -1,0 +1,182 @@
+import { Button, TextInput } from "@mantine/core";
+import { useState } from "react";
+import type { DecisionView, Disposition } from "../api/types";
+import { useKeep } from "../job/bench";
+import { Conflict } from "../job/Conflict";
+import type { StationProps } from "../job/JobPage";
+import { Fault } from "../shared/Caution";
+import { Panel } from "../shared/Panel";
+import { t } from "../wording/en";
+import classes from "./Decide.module.css";
+
+const CHOICES: Disposition[] = ["REUSE", "DRESS", "RENEW"];
+
+/** Reuse, dress or renew for every part that came off. */
+export function DecideStation({ view, chosen, onChoose }: StationProps) {
+  const { keep, problem, busy } = useKeep(view.job.number);
+  const open = view.decisions.filter((d) => !d.decided && d.proposed).length;
+  const toMeasure = view.decisions.filter((d) => !d.decided && !d.proposed).length;
+  const signed = view.job.signedAt !== undefined;
+  const toBuy = view.decisions.filter((d) => d.decided === "RENEW");
+  if (view.decisions.length === 0) {
+    return <p>Nothing has come off yet. What you take off at Strip is decided here.</p>;
+  }
+  return (
+    <>
+      {problem && problem.status !== 409 && <Fault>{problem.detail}</Fault>}
+      <div className={classes.head}>
+        <p>
+          {open > 0 && `${open} ${open === 1 ? "proposal waits" : "proposals wait"} for you. `}
+          {toMeasure > 0 &&
+            `${toMeasure} ${toMeasure === 1 ? "part has" : "parts have"} to be measured or judged first. `}
+          {open + toMeasure === 0 && "Every part is decided."}
+        </p>
+        {open > 0 && !signed && (
+          <Button
+            loading={busy}
+            onClick={() => keep("POST", "/decisions/accept", undefined, "all proposals taken")}
+          >
+            Take the {open} proposals
+          </Button>
+        )}
+      </div>
+      <ul className={classes.parts}>
+        {view.decisions.map((part) => (
+          <PartRow
+            key={part.stepId}
+            part={part}
+            job={view.job.number}
+            signed={signed}
+            chosen={part.stepId === chosen}
+            onChoose={() => onChoose(part.stepId)}
+          />
+        ))}
+      </ul>
+      <Panel title="To buy" aside={`${toBuy.length} ${toBuy.length === 1 ? "line" : "lines"}`}>
+        {toBuy.length === 0 ? (
+          <p>Nothing so far: what is decided “renew” is listed here.</p>
+        ) : (
+          <ul>
+            {toBuy.map((part) => (
+              <li key={part.stepId}>
+                {part.part} <small>(step {part.number})</small>
+              </li>
+            ))}
+          </ul>
+        )}
+      </Panel>
+    </>
+  );
+}
+
+function PartRow(p: {
+  part: DecisionView;
+  job: number;
+  signed: boolean;
+  chosen: boolean;
+  onChoose: () => void;
+}) {
+  const { part } = p;
+  const { keep, problem, clearProblem } = useKeep(p.job);
+  const [writing, setWriting] = useState<{ disposition: Disposition; reason: string }>();
+  const decide = async (disposition: Disposition, reason: string, version = part.version) => {
+    if (
+      await keep(
+        "PUT",
+        `/decisions/${part.stepId}`,
+        { disposition, reason, version },
+        `${t.dispositions[disposition]}: ${part.part}`,
+      )
+    ) {
+      setWriting(undefined);
+    }
+  };
+  const choose = (disposition: Disposition) => {
+    p.onChoose();
+    if (disposition === part.proposed) {
+      void decide(disposition, part.proposedReason);
+    } else if (disposition !== part.decided) {
+      setWriting({ disposition, reason: "" });
+    }
+  };
+  return (
+    <li className={p.chosen ? classes.chosen : undefined}>
+      <span className={classes.number}>{part.number}</span>
+      <div className={classes.what}>
+        <b>{part.part}</b>
+        <small>
+          {part.condition}. {part.decided ? part.reason : part.proposedReason}
+          {part.decidedBy && ` (${part.decidedBy})`}
+        </small>
+      </div>
+      <div
+        className={classes.choices}
+        role="group"
+        aria-label={`Decision for step ${part.number}, ${part.part}`}
+      >
+        {CHOICES.map((choice) => (
+          <button
+            key={choice}
+            type="button"
+            disabled={p.signed}
+            aria-pressed={part.decided === choice}
+            data-proposed={!part.decided && part.proposed === choice}
+            data-choice={choice}
+            onClick={() => choose(choice)}
+          >
+            {t.dispositions[choice]}
+            {!part.decided && part.proposed === choice && <small>proposed</small>}
+          </button>
+        ))}
+      </div>
+      {problem && problem.status !== 409 && (
+        <div className={classes.full}>
+          <Fault>{problem.detail}</Fault>
+        </div>
+      )}
+      {writing && (
+        <form
+          className={classes.full}
+          onSubmit={(event) => {
+            event.preventDefault();
+            void decide(writing.disposition, writing.reason);
+          }}
+        >
+          <TextInput
+            autoFocus
+            label={`Why ${t.dispositions[writing.disposition].toLowerCase()}?`}
+            placeholder="one sentence for the next mechanic"
+            value={writing.reason}
+            onChange={(e) => setWriting({ ...writing, reason: e.currentTarget.value })}
+          />
+          <div className={classes.row}>
+            <Button type="submit">{t.actions.keep}</Button>
+            <Button variant="default" onClick={() => setWriting(undefined)}>
+              {t.actions.cancel}
+            </Button>
+          </div>
+        </form>
+      )}
+      <Conflict
+        problem={problem}
+        mine={{
+          decided: writing?.disposition ?? part.proposed,
+          reason: writing?.reason ?? part.proposedReason,
+        }}
+        theirs={(current) => current as Record<string, unknown>}
+        labels={{ decided: "Decision", reason: "Reason" }}
+        onKeepMine={(version) =>
+          decide(
+            writing?.disposition ?? part.proposed ?? "REUSE",
+            writing?.reason || part.proposedReason,
+            version,
+          )
+        }
+        onTakeTheirs={() => {
+          setWriting(undefined);
+          clearProblem();
+        }}
+      />
+    </li>
+  );
+}

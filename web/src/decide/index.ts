@@ -1,0 +1,1 @@
+export { DecideStation as default } from "./DecideStation";

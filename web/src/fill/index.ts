@@ -1,0 +1,1 @@
+export { FillStation as default } from "./FillStation";

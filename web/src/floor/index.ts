@@ -1,0 +1,1 @@
+export { FloorPage as default } from "./FloorPage";

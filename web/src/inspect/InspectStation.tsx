@@ -1,0 +1,28 @@
+import { useState } from "react";
+import type { StationProps } from "../job/JobPage";
+import { Kept } from "../measuring/Kept";
+import { MeasurePad } from "../measuring/MeasurePad";
+import type { Subject } from "../measuring/pad.model";
+import { Subjects } from "../measuring/Subjects";
+
+/** Backlash of every mesh, and the span of gears in doubt. */
+export function InspectStation({ view }: StationProps) {
+  const firstOpen = view.meshes.find((m) => !m.before)?.stage ?? 1;
+  const [subject, setSubject] = useState<Subject>({ kind: "BACKLASH", stage: firstOpen, member: "WHEEL" });
+  const mesh = view.meshes[subject.stage - 1];
+  return (
+    <>
+      <Subjects view={view} station="INSPECT" chosen={subject} onChoose={setSubject} />
+      {mesh && !view.job.signedAt && (
+        <MeasurePad
+          key={`${subject.kind}${subject.stage}${subject.member}`}
+          view={view}
+          station="INSPECT"
+          subject={subject}
+          mesh={mesh}
+        />
+      )}
+      <Kept view={view} station="INSPECT" />
+    </>
+  );
+}

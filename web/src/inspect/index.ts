@@ -1,0 +1,1 @@
+export { InspectStation as default } from "./InspectStation";

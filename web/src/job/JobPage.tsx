@@ -1,0 +1,122 @@
+import { useQuery } from "@tanstack/react-query";
+import { type ComponentType, lazy, Suspense, useEffect, useState } from "react";
+import { Link, Navigate, useNavigate, useParams } from "react-router";
+import { ProblemError } from "../api/problem";
+import type { JobView, Station } from "../api/types";
+import { Fault } from "../shared/Caution";
+import { day } from "../shared/format";
+import { ShaftStack } from "../shared/stack/ShaftStack";
+import { HeadBar } from "../shell/HeadBar";
+import { Refusals } from "../shell/Refusals";
+import shell from "../shell/Shell.module.css";
+import { t } from "../wording/en";
+import { jobQuery } from "./bench";
+import classes from "./Job.module.css";
+import { RouteRail } from "./RouteRail";
+import { Side } from "./Side";
+import { Waiting } from "./Waiting";
+
+/** What every station is given. */
+export interface StationProps {
+  view: JobView;
+  /** Step that is chosen in the stack. */
+  chosen: string | undefined;
+  onChoose: (key: string | undefined) => void;
+}
+
+export const STATIONS: Station[] = ["RECEIVE", "STRIP", "INSPECT", "DECIDE", "BUILD", "SET", "FILL", "PROVE"];
+
+const SCREENS: Record<Station, ComponentType<StationProps>> = {
+  RECEIVE: lazy(() => import("../receive")),
+  STRIP: lazy(() => import("../strip")),
+  INSPECT: lazy(() => import("../inspect")),
+  DECIDE: lazy(() => import("../decide")),
+  BUILD: lazy(() => import("../build")),
+  SET: lazy(() => import("../set")),
+  FILL: lazy(() => import("../fill")),
+  PROVE: lazy(() => import("../prove")),
+};
+
+/** One job: route at the left, stack on top, the station below, watch list and tray at the right. */
+export function JobPage() {
+  const { number = "", station } = useParams();
+  const job = useQuery(jobQuery(number));
+  const navigate = useNavigate();
+  const [chosen, setChosen] = useState<string>();
+  const here = STATIONS.find((s) => s.toLowerCase() === station);
+
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      const place = event.altKey ? STATIONS[Number(event.key) - 1] : undefined;
+      if (place) {
+        event.preventDefault();
+        void navigate(`/jobs/${number}/${place.toLowerCase()}`);
+      }
+    };
+    window.addEventListener("keydown", onKey);
+    return () => window.removeEventListener("keydown", onKey);
+  }, [navigate, number]);
+
+  useEffect(() => {
+    document.title = job.data ? `${job.data.unit.tag} · job ${number} · Yunque` : "Yunque";
+  }, [job.data, number]);
+
+  if (!job.data) {
+    return (
+      <main className={classes.lost}>
+        {job.isError ? (
+          <Fault>
+            {job.error instanceof ProblemError
+              ? job.error.problem.detail
+              : "The job cannot be fetched. Check the connection; what you entered is kept on this device."}
+          </Fault>
+        ) : (
+          <p>Opening job {number}…</p>
+        )}
+        <Link to="/">Back to the Floor</Link>
+      </main>
+    );
+  }
+  const view = job.data;
+  if (!here) {
+    return <Navigate to={`/jobs/${number}/${view.next.toLowerCase()}`} replace />;
+  }
+  const Screen = SCREENS[here];
+  return (
+    <div className={classes.frame}>
+      <a className="skip" href="#work">
+        Skip to the work
+      </a>
+      <HeadBar>
+        <Link to="/" className={shell.mark}>
+          YUNQUE
+        </Link>
+        <h1 className={classes.title}>
+          {view.unit.tag} · {view.unit.name}
+        </h1>
+        <span className={classes.complaint}>
+          Job {view.job.number} · {view.job.complaint}
+        </span>
+      </HeadBar>
+      <RouteRail number={view.job.number} stops={view.route.stops} here={here} />
+      <div className={classes.stack}>
+        <ShaftStack stack={view.stack} chosen={chosen} onChoose={setChosen} />
+      </div>
+      <main id="work" className={classes.work}>
+        <Refusals />
+        {view.job.signedAt && (
+          <p className={classes.signed}>
+            Signed {day(view.job.signedAt)} by {view.job.signedBy}: nothing is changed any more.{" "}
+            <Link to={`/jobs/${number}/report`}>Read the report</Link>
+          </p>
+        )}
+        <Waiting job={view.job.number} />
+        <h2 className="visually-hidden">{t.stations[here]}</h2>
+        <Suspense fallback={<p>Opening…</p>}>
+          <Screen view={view} chosen={chosen} onChoose={setChosen} />
+        </Suspense>
+      </main>
+      <Side view={view} onChoose={setChosen} />
+    </div>
+  );
+}

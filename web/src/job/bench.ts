@@ -1,0 +1,137 @@
+import { QueryClient, queryOptions, useQueryClient } from "@tanstack/react-query";
+import { useCallback, useEffect, useState, useSyncExternalStore } from "react";
+import { type Method, request } from "../api/http";
+import { Outbox, WAITING } from "../api/outbox";
+import { type Problem, ProblemError } from "../api/problem";
+import type { JobCard, JobView } from "../api/types";
+
+/** The one queue of writes of this device. */
+export const outbox = new Outbox();
+
+export const queryClient = new QueryClient({
+  defaultOptions: {
+    queries: {
+      retry: (count, fault) => !(fault instanceof ProblemError) && count < 3,
+      networkMode: "always",
+    },
+  },
+});
+
+export const jobKeys = {
+  all: ["job"] as const,
+  open: ["job", "open"] as const,
+  signed: ["job", "signed"] as const,
+  ofUnit: (unitId: string) => ["job", "of-unit", unitId] as const,
+  one: (number: string) => ["job", "one", number] as const,
+};
+
+/** A job; looked at again every few seconds, so that two people see each other's progress. */
+export const jobQuery = (number: string) =>
+  queryOptions({
+    queryKey: jobKeys.one(number),
+    queryFn: () => request<JobView>("GET", `/api/jobs/${encodeURIComponent(number)}`),
+    refetchInterval: 2000,
+    structuralSharing: true,
+  });
+
+export const openJobsQuery = queryOptions({
+  queryKey: jobKeys.open,
+  queryFn: () => request<JobCard[]>("GET", "/api/jobs/open"),
+  refetchInterval: 10_000,
+});
+
+export const signedJobsQuery = queryOptions({
+  queryKey: jobKeys.signed,
+  queryFn: () => request<JobCard[]>("GET", "/api/jobs/signed"),
+});
+
+export const jobsOfUnitQuery = (unitId: string) =>
+  queryOptions({
+    queryKey: jobKeys.ofUnit(unitId),
+    queryFn: () => request<JobCard[]>("GET", `/api/jobs/of-unit/${unitId}`),
+  });
+
+outbox.onAnswer((write, answer) => {
+  if (write.job !== undefined) {
+    queryClient.setQueryData(jobKeys.one(String(write.job)), answer);
+    void queryClient.invalidateQueries({ queryKey: jobKeys.open });
+  }
+});
+
+export function useOutbox() {
+  return useSyncExternalStore(outbox.subscribe, outbox.snapshot);
+}
+
+export interface Keeping {
+  /** Sends one write; true when it was kept or waits on this device, false when it was refused. */
+  keep: (method: Method, path: string, body: unknown, label: string) => Promise<boolean>;
+  problem: Problem | undefined;
+  clearProblem: () => void;
+  busy: boolean;
+}
+
+/** Writes of one form to one job. */
+export function useKeep(number: number): Keeping {
+  const [problem, setProblem] = useState<Problem>();
+  const [busy, setBusy] = useState(false);
+  const client = useQueryClient();
+  const keep = useCallback(
+    async (method: Method, path: string, body: unknown, label: string) => {
+      setBusy(true);
+      setProblem(undefined);
+      // An answer to an older question must not overwrite the answer to this write.
+      await client.cancelQueries({ queryKey: jobKeys.one(String(number)) });
+      try {
+        await outbox.put({ method, path: `/api/jobs/${number}${path}`, body, label, job: number });
+        return true;
+      } catch (fault) {
+        if (fault instanceof ProblemError) {
+          setProblem(fault.problem);
+          if (fault.problem.status === 409 || fault.problem.status === 404) {
+            void client.invalidateQueries({ queryKey: jobKeys.one(String(number)) });
+          }
+          return false;
+        }
+        throw fault;
+      } finally {
+        setBusy(false);
+      }
+    },
+    [number, client],
+  );
+  return { keep, problem, clearProblem: () => setProblem(undefined), busy };
+}
+
+export { WAITING };
+
+/**
+ * What the core says of unsaved entries, asked again shortly after each stroke.
+ *
+ * @param body undefined asks nothing
+ */
+export function usePreview<T>(
+  path: string,
+  body: unknown,
+): { answer: T | undefined; problem: Problem | undefined } {
+  const [state, setState] = useState<{ answer?: T; problem?: Problem }>({});
+  const text = body === undefined ? undefined : JSON.stringify(body);
+  useEffect(() => {
+    if (text === undefined) {
+      setState({});
+      return;
+    }
+    let stale = false;
+    const timer = setTimeout(() => {
+      request<T>("POST", path, JSON.parse(text))
+        .then((answer) => !stale && setState({ answer }))
+        .catch(
+          (fault) => !stale && setState(fault instanceof ProblemError ? { problem: fault.problem } : {}),
+        );
+    }, 200);
+    return () => {
+      stale = true;
+      clearTimeout(timer);
+    };
+  }, [path, text]);
+  return { answer: state.answer, problem: state.problem };
+}

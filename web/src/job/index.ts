@@ -1,0 +1,1 @@
+export { JobPage as default } from "./JobPage";

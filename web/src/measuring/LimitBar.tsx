@@ -1,0 +1,61 @@
+import classes from "./Measuring.module.css";
+
+interface Props {
+  value: number;
+  uncertainty: number;
+  /** Smallest and largest reading. */
+  from: number;
+  to: number;
+  least: number;
+  mostNew: number;
+  renew: number;
+  unit: string;
+}
+
+const W = 420;
+const H = 74;
+const SIDE = 14;
+
+/** The reading with its uncertainty on a scale with the band of a new pair and the renewal limit. */
+export function LimitBar({ value, uncertainty, from, to, least, mostNew, renew, unit }: Props) {
+  const highest = Math.max(renew * 1.15, to * 1.1, value + uncertainty);
+  const x = (v: number) => SIDE + (Math.max(0, v) / highest) * (W - 2 * SIDE);
+  const digits = unit === "%" ? 0 : 2;
+  const ticks: [number, string][] = [
+    [least, least === 0 ? "0" : "least"],
+    [mostNew, unit === "%" ? "watch" : "new at most"],
+    [renew, "renew"],
+  ];
+  return (
+    <svg viewBox={`0 0 ${W} ${H}`} className={classes.bar} aria-hidden="true">
+      <rect x={x(least)} y={34} width={x(mostNew) - x(least)} height={14} className={classes.bandNew} />
+      <rect x={x(renew)} y={34} width={W - SIDE - x(renew)} height={14} className={classes.bandRenew} />
+      <line x1={SIDE} x2={W - SIDE} y1={48} y2={48} className={classes.scale} />
+      {ticks.map(([v, label]) => (
+        <g key={label}>
+          <line x1={x(v)} x2={x(v)} y1={34} y2={54} className={classes.scale} />
+          <text x={x(v)} y={68} textAnchor={x(v) > W - 50 ? "end" : x(v) < 30 ? "start" : "middle"}>
+            {v === 0 ? "0" : `${label} ${v.toFixed(digits)}`}
+          </text>
+        </g>
+      ))}
+      <line x1={x(from)} x2={x(to)} y1={41} y2={41} className={classes.spread} />
+      <line
+        x1={x(value - uncertainty)}
+        x2={x(value + uncertainty)}
+        y1={26}
+        y2={26}
+        className={classes.reach}
+      />
+      <path d={`M${x(value)} 47 l-6 -14 h12 z`} className={classes.marker} />
+      <text
+        x={x(value)}
+        y={18}
+        textAnchor={x(value) > W - 60 ? "end" : x(value) < 60 ? "start" : "middle"}
+        className={classes.markerText}
+      >
+        {value.toFixed(unit === "%" ? 1 : 3)} {unit}
+      </text>
+    </svg>
+  );
+}

@@ -1,0 +1,172 @@
+import { Button, Checkbox, Textarea, TextInput } from "@mantine/core";
+import { elsewhere, fieldErrors } from "../api/problem";
+import type { ProofRequest } from "../api/types";
+import { useKeep } from "../job/bench";
+import { Conflict } from "../job/Conflict";
+import type { StationProps } from "../job/JobPage";
+import { Caution, Fault } from "../shared/Caution";
+import { moment } from "../shared/format";
+import { MeasureInput } from "../shared/MeasureInput";
+import { Panel } from "../shared/Panel";
+import { usePreferences } from "../shared/preferences";
+import { useDraft } from "../shared/useDraft";
+import { Verdict } from "../shared/Verdict";
+import { Working } from "../shared/Working";
+import classes from "./Prove.module.css";
+import { SignOff } from "./SignOff";
+
+const LABELS = {
+  turnsFree: "Turns free",
+  tight: "No leak",
+  ambient: "Surroundings",
+  hot: "After the run",
+  runMinutes: "Length of the run",
+  makersLimit: "Maker’s limit",
+  remark: "Remark",
+  nextService: "Next service",
+};
+
+/** Free rotation, leak, temperature, and the signature. */
+export function ProveStation({ view }: StationProps) {
+  const { preferences } = usePreferences();
+  const degree = preferences.system === "metric" ? "°C" : "°F";
+  const given = view.proof?.given;
+  const draft = useDraft(`proof.${view.job.id}`, {
+    turnsFree: given?.turnsFree ?? false,
+    tight: given?.tight ?? false,
+    remark: given?.remark ?? "",
+    ambient: given?.ambient ?? { text: "", unit: degree },
+    hot: given?.hot ?? { text: "", unit: degree },
+    runMinutes: given?.runMinutes === undefined ? "" : String(given.runMinutes),
+    makersLimit: given?.makersLimit ?? { text: "", unit: degree },
+    nextService: given?.nextService ?? "",
+    version: given?.version ?? -1,
+  });
+  const { keep, problem, clearProblem, busy } = useKeep(view.job.number);
+  const f = draft.value;
+  const minutes = f.runMinutes.trim();
+  const badMinutes = minutes !== "" && !/^\d{1,6}$/.test(minutes);
+  const errors: Record<string, string | undefined> = {
+    ...fieldErrors(problem),
+    ...(badMinutes ? { runMinutes: `“${minutes}” is not a whole number of minutes.` } : {}),
+  };
+  const optional = (n: { text: string; unit: string }) => (n.text.trim() === "" ? undefined : n);
+  const signed = view.job.signedAt !== undefined;
+
+  const save = async (seen = f.version) => {
+    if (badMinutes) {
+      return;
+    }
+    const body: ProofRequest = {
+      version: seen < 0 ? undefined : seen,
+      turnsFree: f.turnsFree,
+      tight: f.tight,
+      remark: f.remark,
+      ambient: optional(f.ambient),
+      hot: optional(f.hot),
+      runMinutes: minutes === "" ? undefined : Number(minutes),
+      makersLimit: optional(f.makersLimit),
+      nextService: f.nextService === "" ? undefined : f.nextService,
+    };
+    if (await keep("PUT", "/proof", body, "proof")) {
+      draft.clear();
+    }
+  };
+
+  const stray = problem?.status === 409 ? undefined : elsewhere(problem, Object.keys(LABELS));
+  return (
+    <div className={classes.grid}>
+      <Panel
+        title="Proof"
+        aside={view.proof ? `${view.proof.keptBy}, ${moment(view.proof.keptAt)}` : "not proved yet"}
+      >
+        <div className={classes.fields}>
+          {stray && <Fault>{stray}</Fault>}
+          <Caution>
+            Guards on before the run, one named person at the start, everybody clear, emergency stop tried.
+          </Caution>
+          <Checkbox
+            label="Turns free by hand, three turns of the slowest shaft, both ways: no tick, no tight spot"
+            checked={f.turnsFree}
+            disabled={signed}
+            onChange={(e) => draft.change({ turnsFree: e.currentTarget.checked })}
+          />
+          <Checkbox
+            label="No leak after standing half an hour, and none after the run"
+            checked={f.tight}
+            disabled={signed}
+            onChange={(e) => draft.change({ tight: e.currentTarget.checked })}
+          />
+          <div className={classes.three}>
+            <MeasureInput
+              label={LABELS.ambient}
+              units={["°C", "°F"]}
+              value={f.ambient}
+              error={errors.ambient}
+              onChange={(ambient) => draft.change({ ambient })}
+            />
+            <MeasureInput
+              label={LABELS.hot}
+              units={["°C", "°F"]}
+              value={f.hot}
+              error={errors.hot}
+              onChange={(hot) => draft.change({ hot })}
+            />
+            <MeasureInput
+              label={LABELS.runMinutes}
+              units={["min"]}
+              value={{ text: f.runMinutes, unit: "min" }}
+              error={errors.runMinutes}
+              onChange={(v) => draft.change({ runMinutes: v.text })}
+            />
+            <MeasureInput
+              label={LABELS.makersLimit}
+              units={["°C", "°F"]}
+              value={f.makersLimit}
+              error={errors.makersLimit}
+              onChange={(makersLimit) => draft.change({ makersLimit })}
+            />
+          </div>
+          <Textarea
+            label={LABELS.remark}
+            placeholder="noise, shift, anything for the next mechanic"
+            autosize
+            minRows={1}
+            value={f.remark}
+            error={errors.remark}
+            onChange={(e) => draft.change({ remark: e.currentTarget.value })}
+          />
+          <TextInput
+            type="date"
+            label={LABELS.nextService}
+            value={f.nextService}
+            error={errors.nextService}
+            onChange={(e) => draft.change({ nextService: e.currentTarget.value })}
+          />
+          <Button size="lg" onClick={() => save()} loading={busy} disabled={signed || !draft.touched}>
+            {view.proof && !draft.touched ? "Kept" : "Keep the proof"}
+          </Button>
+        </div>
+        {view.proof?.temperature && (
+          <div className={classes.result}>
+            <Verdict verdict={view.proof.temperature.verdict} />
+            <p>{view.proof.temperature.sentence}</p>
+            <Working working={view.proof.temperature.working} />
+          </div>
+        )}
+      </Panel>
+      <SignOff view={view} />
+      <Conflict
+        problem={problem}
+        mine={{ ...f }}
+        theirs={(current) => (current as { given: Record<string, unknown> }).given}
+        labels={LABELS}
+        onKeepMine={save}
+        onTakeTheirs={() => {
+          draft.clear();
+          clearProblem();
+        }}
+      />
+    </div>
+  );
+}

@@ -1,0 +1,1 @@
+export { ProveStation as default } from "./ProveStation";

@@ -1,0 +1,74 @@
+import { Button, Textarea } from "@mantine/core";
+import { fieldErrors } from "../api/problem";
+import type { JobView } from "../api/types";
+import { useKeep } from "../job/bench";
+import { Conflict } from "../job/Conflict";
+import { Fault } from "../shared/Caution";
+import { Panel } from "../shared/Panel";
+import { useDraft } from "../shared/useDraft";
+import { t } from "../wording/en";
+import classes from "./Receive.module.css";
+
+const LABELS = { complaint: "Complaint", symptoms: "Found before opening", oilAsFound: "Oil as drained" };
+
+/** What the customer says and what was found before opening. */
+export function Arrival({ view }: { view: JobView }) {
+  const { complaint, symptoms, oilAsFound, version } = view.receive;
+  const draft = useDraft(`arrival.${view.job.id}`, { complaint, symptoms, oilAsFound, version });
+  const { keep, problem, clearProblem, busy } = useKeep(view.job.number);
+  const errors = fieldErrors(problem);
+
+  const save = async (seen = draft.value.version) => {
+    if (await keep("PUT", "/arrival", { ...draft.value, version: seen }, "arrival")) {
+      draft.clear();
+    }
+  };
+
+  return (
+    <Panel title="Arrival">
+      <div className={classes.fields}>
+        {problem && problem.fields.length === 0 && problem.status !== 409 && <Fault>{problem.detail}</Fault>}
+        <Textarea
+          label={LABELS.complaint}
+          autosize
+          minRows={2}
+          value={draft.value.complaint}
+          error={errors.complaint}
+          onChange={(e) => draft.change({ complaint: e.currentTarget.value })}
+        />
+        <Textarea
+          label={LABELS.symptoms}
+          placeholder="lash, end float, noise, leaks"
+          autosize
+          minRows={2}
+          value={draft.value.symptoms}
+          error={errors.symptoms}
+          onChange={(e) => draft.change({ symptoms: e.currentTarget.value })}
+        />
+        <Textarea
+          label={LABELS.oilAsFound}
+          placeholder="amount, look, metal on the magnet"
+          autosize
+          minRows={1}
+          value={draft.value.oilAsFound}
+          error={errors.oilAsFound}
+          onChange={(e) => draft.change({ oilAsFound: e.currentTarget.value })}
+        />
+        <Button onClick={() => save()} loading={busy} disabled={!draft.touched}>
+          {draft.touched ? `${t.actions.keep} the arrival` : "Kept"}
+        </Button>
+      </div>
+      <Conflict
+        problem={problem}
+        mine={draft.value}
+        theirs={(current) => current as Record<string, unknown>}
+        labels={LABELS}
+        onKeepMine={save}
+        onTakeTheirs={() => {
+          draft.clear();
+          clearProblem();
+        }}
+      />
+    </Panel>
+  );
+}

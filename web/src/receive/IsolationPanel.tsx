@@ -1,0 +1,104 @@
+import { Button, Checkbox, TextInput } from "@mantine/core";
+import { useQuery } from "@tanstack/react-query";
+import { elsewhere, fieldErrors } from "../api/problem";
+import type { JobView } from "../api/types";
+import { useKeep } from "../job/bench";
+import { meQuery } from "../people/session";
+import { Caution, Fault } from "../shared/Caution";
+import { moment } from "../shared/format";
+import { Panel } from "../shared/Panel";
+import { useDraft } from "../shared/useDraft";
+import { t } from "../wording/en";
+import classes from "./Receive.module.css";
+
+type Energy = keyof typeof t.energies;
+const ENERGIES = Object.keys(t.energies) as Energy[];
+
+/** The unit made safe, by whom and when; Strip stays shut until it is. */
+export function IsolationPanel({ view }: { view: JobView }) {
+  const kept = view.receive.isolation;
+  const me = useQuery(meQuery);
+  const draft = useDraft(`isolation.${view.job.id}`, {
+    sources: [] as Energy[],
+    how: "",
+    triedToStart: false,
+  });
+  const { keep, problem, busy } = useKeep(view.job.number);
+  const errors = fieldErrors(problem);
+
+  const confirm = async () => {
+    if (await keep("PUT", "/isolation", { ...draft.value, version: kept?.version }, "isolation confirmed")) {
+      draft.clear({ sources: [], how: "", triedToStart: false });
+    }
+  };
+  const lift = () => keep("POST", "/isolation/lift", { version: kept?.version }, "energy back on");
+  const toggle = (energy: Energy, on: boolean) =>
+    draft.change({
+      sources: on ? [...draft.value.sources, energy] : draft.value.sources.filter((e) => e !== energy),
+    });
+
+  if (kept?.isolated) {
+    return (
+      <Panel title="Isolation" aside="isolated">
+        <p>
+          <b>{kept.sources.map((s) => t.energies[s]).join(", ")}</b>: {kept.how}. A start was tried and
+          nothing moved.
+        </p>
+        <p>
+          Confirmed by <b>{kept.confirmedBy}</b>, {moment(kept.confirmedAt)}.
+        </p>
+        {problem && <Fault>{problem.detail}</Fault>}
+        <Caution>
+          Only the person who locked it takes the lock off. With the energy back on, Strip is shut again.
+        </Caution>
+        <Button variant="default" onClick={lift} loading={busy} disabled={view.job.signedAt !== undefined}>
+          The energy is back on
+        </Button>
+      </Panel>
+    );
+  }
+
+  const stray = elsewhere(problem, ["sources", "how", "triedToStart"]);
+  return (
+    <Panel
+      title="Isolation"
+      aside={kept ? `lifted by ${kept.liftedBy}, ${kept.liftedAt ? moment(kept.liftedAt) : ""}` : "missing"}
+    >
+      <div className={classes.fields}>
+        <Caution>
+          Lock out, tag, let stored energy out, then try to start. Local codes and the maker’s instructions
+          come first.
+        </Caution>
+        {stray && <Fault>{stray}</Fault>}
+        <fieldset className={classes.sources}>
+          <legend>Isolated</legend>
+          {ENERGIES.map((energy) => (
+            <Checkbox
+              key={energy}
+              label={t.energies[energy]}
+              checked={draft.value.sources.includes(energy)}
+              onChange={(e) => toggle(energy, e.currentTarget.checked)}
+            />
+          ))}
+        </fieldset>
+        {errors.sources && <Fault>{errors.sources}</Fault>}
+        <TextInput
+          label="How it is locked and tagged"
+          placeholder="breaker locked, own padlock, tag"
+          value={draft.value.how}
+          error={errors.how}
+          onChange={(e) => draft.change({ how: e.currentTarget.value })}
+        />
+        <Checkbox
+          label="I tried to start it, and nothing moved"
+          checked={draft.value.triedToStart}
+          error={errors.triedToStart}
+          onChange={(e) => draft.change({ triedToStart: e.currentTarget.checked })}
+        />
+        <Button onClick={confirm} loading={busy} disabled={view.job.signedAt !== undefined}>
+          I have isolated it{me.data ? ` (${me.data.name})` : ""}
+        </Button>
+      </div>
+    </Panel>
+  );
+}

@@ -1,0 +1,103 @@
+import { Button } from "@mantine/core";
+import { elsewhere, fieldErrors } from "../api/problem";
+import type { JobView, TurnCountCheck } from "../api/types";
+import { useKeep, usePreview } from "../job/bench";
+import { Conflict } from "../job/Conflict";
+import { Caution, Fault } from "../shared/Caution";
+import { fixed } from "../shared/format";
+import { MeasureInput } from "../shared/MeasureInput";
+import { Panel } from "../shared/Panel";
+import { usePreferences } from "../shared/preferences";
+import { useDraft } from "../shared/useDraft";
+import { Verdict } from "../shared/Verdict";
+import { Working } from "../shared/Working";
+import classes from "./Receive.module.css";
+
+/** Input turns and output turns counted, held against the teeth. */
+export function TurnCount({ view }: { view: JobView }) {
+  const kept = view.receive.turnCount;
+  const { preferences } = usePreferences();
+  const draft = useDraft(`turn-count.${view.job.id}`, {
+    inputTurns: kept?.inputTurns ?? { text: "", unit: "turns" },
+    outputTurns: kept?.outputTurns ?? { text: "", unit: "turns" },
+    readingError: kept?.readingError ?? { text: "5", unit: "°" },
+    version: kept?.version ?? -1,
+  });
+  const { keep, problem, clearProblem, busy } = useKeep(view.job.number);
+  const { inputTurns, outputTurns, readingError, version } = draft.value;
+  const body = { inputTurns, outputTurns, readingError };
+  const complete = inputTurns.text !== "" && outputTurns.text !== "";
+  const preview = usePreview<TurnCountCheck>(
+    `/api/jobs/${view.job.number}/preview/turn-count`,
+    complete ? body : undefined,
+  );
+  const told = problem ?? preview.problem;
+  const errors = fieldErrors(told);
+
+  const save = async (seen = version) => {
+    if (await keep("PUT", "/turn-count", { ...body, version: seen < 0 ? undefined : seen }, "turn count")) {
+      draft.clear();
+    }
+  };
+
+  const stray =
+    told?.status === 409 ? undefined : elsewhere(told, ["inputTurns", "outputTurns", "readingError"]);
+  return (
+    <Panel title="Turn count" aside={`the teeth give ${fixed(view.unit.ratio, 3, preferences.decimal)} : 1`}>
+      <div className={classes.fields}>
+        {stray && <Fault>{stray}</Fault>}
+        {!kept && <Caution>Turn by hand, never with a drill; fingers out of the mesh.</Caution>}
+        <div className={classes.pair}>
+          <MeasureInput
+            label="Input turns"
+            units={["turns"]}
+            value={inputTurns}
+            error={errors.inputTurns}
+            onChange={(v) => draft.change({ inputTurns: v })}
+          />
+          <MeasureInput
+            label="Output turns"
+            units={["turns"]}
+            value={outputTurns}
+            error={errors.outputTurns}
+            onChange={(v) => draft.change({ outputTurns: v })}
+            onEnter={() => save()}
+          />
+        </div>
+        <MeasureInput
+          label="Output angle read to ±"
+          units={["°"]}
+          value={readingError}
+          error={errors.readingError}
+          onChange={(v) => draft.change({ readingError: v })}
+          hint="at the start and at the end"
+        />
+        <Button
+          onClick={() => save()}
+          loading={busy}
+          disabled={!draft.touched || view.job.signedAt !== undefined}
+        >
+          {kept && !draft.touched ? "Kept" : "Keep the turn count"}
+        </Button>
+      </div>
+      {preview.answer && (
+        <div className={classes.result} aria-live="polite">
+          <Verdict verdict={preview.answer.verdict} />
+          <p>{preview.answer.sentence}</p>
+          <Working working={preview.answer.working} />
+        </div>
+      )}
+      <Conflict
+        problem={problem}
+        mine={body}
+        theirs={(current) => current as Record<string, unknown>}
+        labels={{ inputTurns: "Input turns", outputTurns: "Output turns", readingError: "Reading error" }}
+        onKeepMine={save}
+        onTakeTheirs={() => {
+          draft.clear();
+          clearProblem();
+        }}
+      />
+    </Panel>
+  );
+}

@@ -1,0 +1,1 @@
+export { ReceiveStation as default } from "./ReceiveStation";

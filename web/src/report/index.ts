@@ -1,0 +1,1 @@
+export { ReportPage as default } from "./ReportPage";

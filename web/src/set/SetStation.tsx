@@ -1,0 +1,69 @@
+import { useState } from "react";
+import type { Mesh } from "../api/types";
+import type { StationProps } from "../job/JobPage";
+import { Kept } from "../measuring/Kept";
+import { MeasurePad } from "../measuring/MeasurePad";
+import type { Subject } from "../measuring/pad.model";
+import { Subjects } from "../measuring/Subjects";
+import { length } from "../shared/format";
+import { Panel } from "../shared/Panel";
+import { usePreferences } from "../shared/preferences";
+import { Verdict } from "../shared/Verdict";
+import classes from "./Set.module.css";
+
+/** Backlash measured again, beside the value before. */
+export function SetStation({ view }: StationProps) {
+  const firstOpen = view.meshes.find((m) => !m.after)?.stage ?? 1;
+  const [subject, setSubject] = useState<Subject>({ kind: "BACKLASH", stage: firstOpen, member: "WHEEL" });
+  const mesh = view.meshes[subject.stage - 1];
+  return (
+    <>
+      <Panel title="Before and after">
+        <div className={classes.scroll}>
+          <table className={classes.table}>
+            <thead>
+              <tr>
+                <th>mesh</th>
+                <th>as found</th>
+                <th>after the rebuild</th>
+                <th>difference</th>
+              </tr>
+            </thead>
+            <tbody>
+              {view.meshes.map((m) => (
+                <Row key={m.stage} mesh={m} />
+              ))}
+            </tbody>
+          </table>
+        </div>
+      </Panel>
+      <div className={classes.gap} />
+      <Subjects view={view} station="SET" chosen={subject} onChoose={setSubject} />
+      {mesh && !view.job.signedAt && (
+        <MeasurePad key={subject.stage} view={view} station="SET" subject={subject} mesh={mesh} />
+      )}
+      <Kept view={view} station="SET" />
+    </>
+  );
+}
+
+function Row({ mesh }: { mesh: Mesh }) {
+  const { preferences } = usePreferences();
+  const value = (m: Mesh["before"]) =>
+    m?.result.backlash ? (
+      <>
+        {length(m.result.backlash.mean.circumferentialMm, preferences)}{" "}
+        <Verdict verdict={m.result.verdict} small />
+      </>
+    ) : (
+      "not measured"
+    );
+  return (
+    <tr>
+      <td>{mesh.words}</td>
+      <td>{value(mesh.before)}</td>
+      <td>{value(mesh.after)}</td>
+      <td>{mesh.change ?? "—"}</td>
+    </tr>
+  );
+}

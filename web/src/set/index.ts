@@ -1,0 +1,1 @@
+export { SetStation as default } from "./SetStation";

@@ -1,0 +1,16 @@
+import { describe, expect, it } from "vitest";
+import { fixed, length, volume } from "./format";
+
+describe("numbers as the bench reads them", () => {
+  // 25.4 mm to the inch exactly; 0.946352946 L to the US quart.
+  it("shows both systems, the preferred one first", () => {
+    expect(length(0.15, { system: "metric", decimal: "." })).toBe("0.150 mm · 5.9 thou");
+    expect(length(0.15, { system: "inch", decimal: "," })).toBe("5,9 thou · 0,150 mm");
+    expect(length(25.4, { system: "inch", decimal: "." }, 2)).toBe("1.0000 in · 25.40 mm");
+    expect(volume(0.946352946, { system: "inch", decimal: "." })).toBe("1.00 US qt · 0.95 L");
+  });
+
+  it("keeps trailing zeros and a true minus", () => {
+    expect(fixed(-0.1, 3)).toBe("−0.100");
+  });
+});

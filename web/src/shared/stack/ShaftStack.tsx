@@ -1,0 +1,272 @@
+import { type KeyboardEvent, useMemo, useRef } from "react";
+import type { ShaftStackData, StackItem } from "../../api/types";
+import { t } from "../../wording/en";
+import { Half, oneSided } from "./glyphs";
+import { layOut, type PlacedPart, type StackLayout } from "./layout";
+import classes from "./ShaftStack.module.css";
+
+interface Props {
+  stack: ShaftStackData;
+  /** Key of the chosen part: its step id, or the key of a part in place. */
+  chosen: string | undefined;
+  onChoose: (key: string | undefined) => void;
+}
+
+/** What sits on which shaft and where each part is now: the picture at the head of every job. */
+export function ShaftStack({ stack, chosen, onChoose }: Props) {
+  const layout = useMemo(() => layOut(stack), [stack]);
+  const group = useRef<SVGSVGElement>(null);
+  const chosenPart = layout.parts.find((p) => p.key === chosen);
+  const housing = stack.housing.find((i) => i.stepId !== undefined && i.stepId === chosen);
+
+  const move = (event: KeyboardEvent, from: number) => {
+    const by = { ArrowRight: 1, ArrowDown: 1, ArrowLeft: -1, ArrowUp: -1 }[event.key];
+    const next =
+      by === undefined ? undefined : layout.parts[(from + by + layout.parts.length) % layout.parts.length];
+    if (next) {
+      event.preventDefault();
+      onChoose(next.key);
+      group.current?.querySelector<SVGGElement>(`[data-key="${next.key}"]`)?.focus();
+    } else if (event.key === "Enter" || event.key === " ") {
+      event.preventDefault();
+      onChoose(layout.parts[from]?.key);
+    }
+  };
+
+  return (
+    <section className={classes.root} aria-label="Shaft stack">
+      {/* biome-ignore lint/a11y/noNoninteractiveTabindex: a wide picture scrolls sideways on a narrow screen */}
+      <div className={classes.scroll} tabIndex={0} role="group" aria-label="Picture of the shafts">
+        <svg
+          ref={group}
+          viewBox={`0 0 ${layout.width} ${layout.height}`}
+          className={classes.svg}
+          role="group"
+          aria-label="Parts on their shafts"
+        >
+          <Patterns />
+          <Case layout={layout} />
+          {layout.shafts.map((shaft) => (
+            <g key={shaft.name} className={shaft.isIn ? classes.IN_PLACE : classes.ON_BENCH}>
+              <rect
+                x={shaft.from}
+                y={shaft.y - shaft.radius}
+                width={shaft.to - shaft.from}
+                height={shaft.radius * 2}
+                className={classes.shaft}
+              />
+              <line
+                x1={shaft.from - 10}
+                x2={shaft.to + 10}
+                y1={shaft.y}
+                y2={shaft.y}
+                className={classes.centre}
+              />
+              <text x={4} y={shaft.y + 5} className={classes.name}>
+                {shaft.name.replace(" shaft", "")}
+              </text>
+            </g>
+          ))}
+          {layout.parts.map((part, index) => (
+            <Part
+              key={part.key}
+              part={part}
+              chosen={part.key === chosen}
+              tabbable={chosenPart ? part.key === chosen : index === 0}
+              onChoose={() => onChoose(part.key === chosen ? undefined : part.key)}
+              onKey={(event) => move(event, index)}
+            />
+          ))}
+        </svg>
+      </div>
+      <div className={classes.below}>
+        <Legend stack={stack} />
+        {stack.housing.length > 0 && (
+          <p className={classes.housing}>
+            <b>housing</b>
+            {stack.housing.map((item) => (
+              <button
+                type="button"
+                key={item.stepId ?? item.part}
+                className={`${classes.chip} ${classes[item.now]}`}
+                aria-pressed={item.stepId === chosen && chosen !== undefined}
+                onClick={() => onChoose(item.stepId === chosen ? undefined : item.stepId)}
+              >
+                {item.number > 0 ? `${item.number} ` : ""}
+                {item.part}
+              </button>
+            ))}
+          </p>
+        )}
+        <Facts item={chosenPart?.item ?? housing} />
+      </div>
+    </section>
+  );
+}
+
+function words(item: StackItem): string {
+  const facts = [item.count > 1 ? `${item.count} × ${item.part}` : item.part, t.now[item.now]];
+  if (item.number > 0) {
+    facts.unshift(`step ${item.number}`);
+  }
+  if (item.wayRound) {
+    facts.push(item.wayRound);
+  }
+  if (item.tray && (item.now === "ON_BENCH" || item.now === "TO_RENEW")) {
+    facts.push(`tray ${item.tray}`);
+  }
+  return facts.join(" · ");
+}
+
+function Facts({ item }: { item: StackItem | undefined }) {
+  return (
+    <p className={classes.facts} role="status">
+      {item ? words(item) : "Tap a part to see what is known of it."}
+    </p>
+  );
+}
+
+function Part(p: {
+  part: PlacedPart;
+  chosen: boolean;
+  tabbable: boolean;
+  onChoose: () => void;
+  onKey: (event: KeyboardEvent) => void;
+}) {
+  const { part } = p;
+  const hatch = part.item.now === "IN_PLACE" || part.item.now === "REFITTED" || part.item.now === "RENEWED";
+  const fill = hatch ? `url(#hatch-${part.item.now})` : "var(--paper)";
+  const middle = part.x + part.width / 2;
+  return (
+    <g
+      data-key={part.key}
+      role="button"
+      tabIndex={p.tabbable ? 0 : -1}
+      aria-label={words(part.item)}
+      aria-pressed={p.chosen}
+      className={`${classes.part} ${classes[part.item.now]} ${p.chosen ? classes.chosen : ""}`}
+      onClick={p.onChoose}
+      onKeyDown={p.onKey}
+    >
+      <title>{words(part.item)}</title>
+      <g transform={`translate(0 ${part.y})`}>
+        <Half part={part} hatch={fill} />
+        {!oneSided(part) && (
+          <g transform="scale(1 -1)">
+            <Half part={part} hatch={fill} />
+          </g>
+        )}
+        {part.item.now === "TO_RENEW" && (
+          <path
+            className={classes.cross}
+            d={`M${part.x - 2} ${-part.outer - 2} L${part.x + part.width + 2} ${part.outer + 2}`}
+          />
+        )}
+        {part.item.wayRound !== "" && (
+          <path className={classes.way} d={`M${middle - 4} ${part.outer + 8} h8 l-4 -6 z`} />
+        )}
+        {part.item.kind === "GEAR" && part.outer - part.inner > 15 && (
+          <GearName x={middle} y={part.outer} text={gearLabel(part.item)} />
+        )}
+        <rect
+          x={part.x - 3}
+          y={-part.outer - 3}
+          width={part.width + 6}
+          height={part.outer * 2 + 6}
+          className={classes.touch}
+        />
+      </g>
+      {part.labelY !== undefined && (
+        <text x={middle} y={part.labelY} className={classes.number}>
+          {part.item.number}
+        </text>
+      )}
+    </g>
+  );
+}
+
+const gearLabel = (item: StackItem) => /z \d+/.exec(item.part)?.[0] ?? item.part.replace(/ shaft/, "");
+
+function GearName({ x, y, text }: { x: number; y: number; text: string }) {
+  const width = text.length * 6.4 + 8;
+  return (
+    <>
+      <rect x={x - width / 2} y={y - 16} width={width} height={13} className={classes.plate} />
+      <text x={x} y={y - 6} className={classes.gear}>
+        {text}
+      </text>
+    </>
+  );
+}
+
+/** The case in section: two walls with the bores left open, floor and roof. */
+function Case({ layout }: { layout: StackLayout }) {
+  const { left, right, top, bottom } = layout.caseBox;
+  const edges = [top, ...layout.shafts.flatMap((s) => [s.y - s.bore, s.y + s.bore]), bottom];
+  const bars: [number, number][] = [];
+  for (let i = 0; i + 1 < edges.length; i += 2) {
+    bars.push([edges[i] ?? 0, edges[i + 1] ?? 0]);
+  }
+  return (
+    <g className={classes.case}>
+      {[left - layout.wall, right].map((x) =>
+        bars.map(([from, to]) => (
+          <rect key={`${x}-${from}`} x={x} y={from} width={layout.wall} height={Math.max(0, to - from)} />
+        )),
+      )}
+      <rect x={left} y={top} width={right - left} height={7} />
+      <rect x={left} y={bottom - 7} width={right - left} height={7} />
+    </g>
+  );
+}
+
+const STATES = ["IN_PLACE", "ON_BENCH", "TO_RENEW", "REFITTED", "RENEWED"] as const;
+
+function Legend({ stack }: { stack: ShaftStackData }) {
+  const all = [...stack.shafts.flatMap((s) => s.items), ...stack.housing];
+  return (
+    <ul className={classes.legend}>
+      {STATES.map((now) => (
+        <li key={now}>
+          <svg width="22" height="16" aria-hidden="true" className={classes[now]}>
+            <rect
+              x="2"
+              y="2"
+              width="18"
+              height="12"
+              fill={now === "ON_BENCH" || now === "TO_RENEW" ? "var(--paper)" : `url(#hatch-${now})`}
+            />
+            {now === "TO_RENEW" && <path className={classes.cross} d="M2 2 L20 14" />}
+          </svg>
+          {t.now[now]} <b>{all.filter((i) => i.now === now).length}</b>
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+function Patterns() {
+  const lines: [string, string][] = [
+    ["IN_PLACE", "var(--ink-soft)"],
+    ["REFITTED", "var(--blue)"],
+    ["RENEWED", "var(--good)"],
+    ["case", "var(--rule)"],
+  ];
+  return (
+    <defs>
+      {lines.map(([name, colour]) => (
+        <pattern
+          key={name}
+          id={`hatch-${name}`}
+          width="5"
+          height="5"
+          patternUnits="userSpaceOnUse"
+          patternTransform={name === "case" ? "rotate(-45)" : "rotate(45)"}
+        >
+          <rect width="5" height="5" fill="var(--paper)" />
+          <line x1="0" y1="0" x2="0" y2="5" stroke={colour} strokeWidth={name === "RENEWED" ? 2 : 1} />
+        </pattern>
+      ))}
+    </defs>
+  );
+}

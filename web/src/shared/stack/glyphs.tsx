@@ -1,0 +1,166 @@
+import type { PlacedPart } from "./layout";
+
+/**
+ * The upper half of a part in section, drawn about the centre line y = 0 with the outside up; the lower half is its
+ * mirror image. Each kind has the outline a mechanic knows from a section drawing.
+ */
+export function Half({ part, hatch }: { part: PlacedPart; hatch: string }) {
+  const { x, width: w, inner, outer } = part;
+  const top = -outer;
+  const h = outer - inner;
+  const body = { x, y: top, width: w, height: h };
+  switch (part.item.kind) {
+    case "GEAR":
+      return (
+        <>
+          <rect {...body} fill={hatch} />
+          <line x1={x - 4} x2={x + w + 4} y1={top + h * 0.16} y2={top + h * 0.16} className="pitch" />
+        </>
+      );
+    case "BEARING":
+      return (
+        <Bearing
+          {...body}
+          hatch={hatch}
+          taper={/taper|roller/i.test(part.item.part)}
+          outward={leansLeft(part)}
+        />
+      );
+    case "COVER":
+      return <path d={coverPath(part)} fill={hatch} />;
+    case "COUPLING":
+      return (
+        <path
+          d={`M${x} ${-inner} V${-inner - h * 0.45} H${x + w * 0.7} V${top} H${x + w} V${-inner} Z`}
+          fill={hatch}
+        />
+      );
+    case "SEAL":
+      return (
+        <>
+          <path d={`M${x} ${top} H${x + w} M${x + w / 2} ${top} V${-inner - h * 0.4}`} fill="none" />
+          <path
+            d={`M${x + w / 2} ${-inner - h * 0.4} L${x + 2} ${-inner} L${x + w - 2} ${-inner - h * 0.25}`}
+            fill="none"
+          />
+          <rect {...body} fill="transparent" />
+        </>
+      );
+    case "SHIM":
+      return <Leaves {...body} count={Math.min(part.item.count, 5)} />;
+    case "GASKET":
+      return <rect {...body} fill={hatch} strokeDasharray="2 2" />;
+    case "O_RING":
+      return <circle cx={x + w / 2} cy={-inner - w / 2} r={w / 2} fill={hatch} />;
+    case "NUT":
+      return (
+        <path
+          d={`M${x} ${-inner} V${top + 3} L${x + 3} ${top} H${x + w - 3} L${x + w} ${top + 3} V${-inner} Z M${x} ${-inner - h / 2} H${x + w}`}
+          fill="none"
+        />
+      );
+    case "TAB_WASHER":
+      return (
+        <path
+          d={`M${x} ${-inner} V${top} L${x + w + 5} ${top - 3} M${x + w} ${-inner} V${top + 3} Z M${x} ${-inner} H${x + w}`}
+          fill="none"
+        />
+      );
+    case "KEY":
+      return (
+        <path
+          d={`M${x} ${-inner * 0.5} V${-inner - 3} H${x + w} V${-inner * 0.5} Z M${x} ${-inner - 3} L${x + w} ${-inner * 0.5}`}
+          fill="none"
+        />
+      );
+    case "SPACER":
+      return (
+        <path
+          d={`M${x} ${-inner} V${top} H${x + w} V${-inner} Z M${x} ${-inner} L${x + w} ${top}`}
+          fill="none"
+        />
+      );
+    case "CIRCLIP":
+      return <rect x={x} y={top} width={w} height={outer - inner * 0.75} fill={hatch} />;
+    case "SPRING":
+      return <path d={springPath(x, w, -inner - h / 2, h / 2)} fill="none" />;
+    case "BALL":
+      return <circle cx={x + w / 2} cy={-inner - w / 2} r={w / 2} fill="none" />;
+    case "ROLLER":
+      return <rect x={x} y={-inner - 9} width={w} height={9} rx={2} fill="none" />;
+    case "COTTER_PIN":
+      return <path d={`M${x} ${-inner} q${w / 2} ${-h * 2} ${w} 0`} fill="none" />;
+    default:
+      return <rect {...body} fill="none" />;
+  }
+}
+
+/** Kinds that sit at one place of the circumference and not all round: only their upper half is drawn. */
+export const oneSided = (part: PlacedPart) =>
+  ["KEY", "BALL", "SPRING", "ROLLER", "PIN", "COTTER_PIN", "O_RING"].includes(part.item.kind) &&
+  part.item.kind !== "O_RING";
+
+const leansLeft = (part: PlacedPart) => part.item.side === "LEFT";
+
+/** Rings hatched, rolling body plain: a ball, or a taper roller that leans with its side. */
+function Bearing(p: {
+  x: number;
+  y: number;
+  width: number;
+  height: number;
+  hatch: string;
+  taper: boolean;
+  outward: boolean;
+}) {
+  const ring = p.height * 0.27;
+  const middle = p.height - 2 * ring;
+  const lean = p.outward ? 1.5 : -1.5;
+  return (
+    <>
+      <rect x={p.x} y={p.y} width={p.width} height={p.height} fill="var(--paper)" />
+      <rect x={p.x} y={p.y} width={p.width} height={ring} fill={p.hatch} />
+      <rect x={p.x} y={p.y + p.height - ring} width={p.width} height={ring} fill={p.hatch} />
+      {p.taper ? (
+        <path
+          d={`M${p.x + 4} ${p.y + ring - lean} L${p.x + p.width - 4} ${p.y + ring + lean} V${p.y + ring + middle + lean} L${p.x + 4} ${p.y + ring + middle - lean} Z`}
+          fill="var(--paper)"
+        />
+      ) : (
+        <circle
+          cx={p.x + p.width / 2}
+          cy={p.y + p.height / 2}
+          r={Math.max(2.5, middle / 2)}
+          fill="var(--paper)"
+        />
+      )}
+    </>
+  );
+}
+
+/** Flange outside, spigot towards the wall. */
+function coverPath({ x, width: w, inner, outer, item }: PlacedPart): string {
+  const plate = w * 0.5;
+  const spigot = -outer + 7;
+  const bottom = -inner - 1.5;
+  return item.side === "RIGHT"
+    ? `M${x} ${bottom} V${spigot} H${x + w - plate} V${-outer} H${x + w} V${bottom} Z`
+    : `M${x + w} ${bottom} V${spigot} H${x + plate} V${-outer} H${x} V${bottom} Z`;
+}
+
+function Leaves(p: { x: number; y: number; width: number; height: number; count: number }) {
+  const pitch = p.width / p.count;
+  return (
+    <>
+      {Array.from({ length: p.count }, (_, i) => (
+        // biome-ignore lint/suspicious/noArrayIndexKey: leaves of one pack are told apart by their place only
+        <rect key={i} x={p.x + i * pitch} y={p.y} width={pitch - 1.2} height={p.height} fill="none" />
+      ))}
+    </>
+  );
+}
+
+function springPath(x: number, w: number, y: number, h: number): string {
+  const step = w / 6;
+  const points = Array.from({ length: 7 }, (_, i) => `${x + i * step} ${y + (i % 2 === 0 ? -h / 2 : h / 2)}`);
+  return `M${points.join(" L")}`;
+}

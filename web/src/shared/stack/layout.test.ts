@@ -1,0 +1,92 @@
+import { describe, expect, it } from "vitest";
+import type { ShaftStackData, StackItem } from "../../api/types";
+import { layOut } from "./layout";
+
+const item = (part: string, more: Partial<StackItem>): StackItem => ({
+  number: 0,
+  part,
+  kind: "OTHER",
+  count: 1,
+  zone: "INSIDE",
+  side: "MIDDLE",
+  stage: 0,
+  tipDiameterMm: 0,
+  faceWidthMm: 0,
+  now: "IN_PLACE",
+  wayRound: "",
+  tray: "",
+  ...more,
+});
+
+const gear = (part: string, stage: number, tipDiameterMm: number) =>
+  item(part, { kind: "GEAR", stage, tipDiameterMm, faceWidthMm: 30 });
+
+const reducer: ShaftStackData = {
+  housing: [],
+  shafts: [
+    {
+      name: "input shaft",
+      centreToNextMm: 86,
+      isIn: true,
+      items: [
+        item("cover", { kind: "COVER", zone: "OUTSIDE_LEFT", side: "LEFT", number: 1, stepId: "a" }),
+        item("seal", { kind: "SEAL", zone: "OUTSIDE_LEFT", side: "LEFT", number: 2, stepId: "b" }),
+        item("bearing", { kind: "BEARING", zone: "WALL_LEFT", side: "LEFT", number: 3, stepId: "c" }),
+        gear("pinion 1", 1, 43),
+      ],
+    },
+    {
+      name: "intermediate shaft",
+      centreToNextMm: 136.6,
+      isIn: true,
+      items: [gear("wheel 1", 1, 137), gear("pinion 2", 2, 70)],
+    },
+    { name: "output shaft", centreToNextMm: 0, isIn: true, items: [gear("wheel 2", 2, 215)] },
+  ],
+};
+
+const find = (part: string, stack = reducer) => {
+  const found = layOut(stack).parts.find((p) => p.item.part === part);
+  if (!found) {
+    throw new Error(`${part} is not on the sheet`);
+  }
+  return found;
+};
+
+describe("shaft stack on the sheet", () => {
+  it("stands two gears in mesh in one plane, touching at their tips", () => {
+    const [pinion, wheel] = [find("pinion 1"), find("wheel 1")];
+    expect(pinion.x + pinion.width / 2).toBeCloseTo(wheel.x + wheel.width / 2);
+    const gap = wheel.y - pinion.y - pinion.outer - wheel.outer;
+    expect(gap).toBeLessThan(0);
+    expect(gap).toBeGreaterThan(-8);
+  });
+
+  it("keeps the order from the outside inwards: cover, seal, wall, pinion", () => {
+    const xs = ["cover", "seal", "bearing", "pinion 1"].map((part) => find(part).x);
+    expect([...xs].sort((a, b) => a - b)).toEqual(xs);
+  });
+
+  it("keeps wheels of different planes apart, and everything on the sheet", () => {
+    const layout = layOut(reducer);
+    expect(find("wheel 1").x + find("wheel 1").width).toBeLessThan(find("wheel 2").x);
+    for (const part of layout.parts) {
+      expect(part.x).toBeGreaterThanOrEqual(0);
+      expect(part.x + part.width).toBeLessThanOrEqual(layout.width);
+      expect(part.y + part.outer).toBeLessThanOrEqual(layout.height);
+      expect(part.y - part.outer).toBeGreaterThanOrEqual(0);
+    }
+  });
+
+  it("never prints one number over another", () => {
+    const labels = layOut(reducer).parts.filter((p) => p.labelY !== undefined);
+    for (const a of labels) {
+      for (const b of labels.filter((other) => other !== a)) {
+        const apart =
+          Math.abs(a.x + a.width / 2 - b.x - b.width / 2) >= 17 ||
+          Math.abs((a.labelY ?? 0) - (b.labelY ?? 0)) >= 12;
+        expect(apart).toBe(true);
+      }
+    }
+  });
+});

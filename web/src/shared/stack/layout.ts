@@ -1,0 +1,307 @@
+import type { ShaftStackData, StackItem } from "../../api/types";
+
+/** Where everything of the shaft stack stands on the sheet; plain arithmetic, no rule of the job. */
+export interface StackLayout {
+  width: number;
+  height: number;
+  caseBox: { left: number; right: number; top: number; bottom: number };
+  wall: number;
+  shafts: PlacedShaft[];
+  parts: PlacedPart[];
+}
+
+export interface PlacedShaft {
+  name: string;
+  y: number;
+  radius: number;
+  bore: number;
+  from: number;
+  to: number;
+  isIn: boolean;
+}
+
+export interface PlacedPart {
+  key: string;
+  item: StackItem;
+  /** Left edge, width, and the centre line the part is drawn about. */
+  x: number;
+  width: number;
+  y: number;
+  inner: number;
+  outer: number;
+  /** Height of the number above the part; undefined when it carries none. */
+  labelY: number | undefined;
+}
+
+const NAMES = 96;
+const GAP = 5;
+const WALL = 24;
+const EDGE = 14;
+const TOP = 30;
+const BOTTOM = 20;
+const LABEL = 12;
+
+const WIDTHS: Partial<Record<StackItem["kind"], number>> = {
+  COVER: 17,
+  COUPLING: 40,
+  SEAL: 13,
+  O_RING: 8,
+  GASKET: 5,
+  NUT: 20,
+  TAB_WASHER: 6,
+  WASHER: 6,
+  COTTER_PIN: 10,
+  BEARING: WALL,
+  SPACER: 16,
+  CIRCLIP: 6,
+  KEY: 24,
+  SPRING: 18,
+  BALL: 14,
+  ROLLER: 16,
+  PIN: 12,
+  SCREW: 26,
+  PLUG: 20,
+};
+
+/** Outer radius of a kind in multiples of its shaft's radius; covers and bearings follow the bore instead. */
+const RADII: Partial<Record<StackItem["kind"], number>> = {
+  COUPLING: 2.3,
+  SEAL: 1.75,
+  O_RING: 1.4,
+  NUT: 1.65,
+  TAB_WASHER: 1.55,
+  WASHER: 1.5,
+  SPACER: 1.4,
+  CIRCLIP: 1.35,
+  COTTER_PIN: 1.4,
+};
+
+function widthOf(item: StackItem): number {
+  if (item.stage > 0 && item.faceWidthMm > 0) {
+    return Math.min(76, Math.max(30, item.faceWidthMm * 0.95));
+  }
+  if (item.kind === "SHIM") {
+    return 3 + 4 * Math.min(item.count, 5);
+  }
+  const one = WIDTHS[item.kind] ?? 18;
+  return item.kind === "SPACER" ? one * Math.min(item.count, 3) : one;
+}
+
+const total = (items: StackItem[]) => items.reduce((sum, item) => sum + widthOf(item) + GAP, 0);
+const isPaperGear = (item: StackItem) => item.stage > 0;
+
+interface Rows {
+  outLeft: StackItem[];
+  wallLeft: StackItem[];
+  left: StackItem[];
+  gears: StackItem[];
+  middle: StackItem[];
+  right: StackItem[];
+  wallRight: StackItem[];
+  outRight: StackItem[];
+}
+
+function rowsOf(items: StackItem[]): Rows {
+  const inside = items.filter((i) => i.zone === "INSIDE" && !isPaperGear(i));
+  return {
+    outLeft: items.filter((i) => i.zone === "OUTSIDE_LEFT"),
+    wallLeft: items.filter((i) => i.zone === "WALL_LEFT"),
+    left: inside.filter((i) => i.side === "LEFT"),
+    gears: items.filter(isPaperGear),
+    middle: inside.filter((i) => i.side === "MIDDLE"),
+    right: inside.filter((i) => i.side === "RIGHT"),
+    wallRight: items.filter((i) => i.zone === "WALL_RIGHT"),
+    outRight: items.filter((i) => i.zone === "OUTSIDE_RIGHT"),
+  };
+}
+
+const widest = (rows: Rows[], pick: (row: Rows) => StackItem[]) =>
+  Math.max(0, ...rows.map((r) => total(pick(r))));
+
+/** Centres of the mesh planes inside the case, measured from its left wall, and the width they need in all. */
+function planes(rows: Rows[]): { centres: Map<number, number>; needed: number } {
+  const cursor = rows.map((r) => total(r.left) + EDGE);
+  const stages = [...new Set(rows.flatMap((r) => r.gears.map((g) => g.stage)))].sort((a, b) => a - b);
+  const centres = new Map<number, number>();
+  let edge = EDGE;
+  for (const stage of stages) {
+    const here = rows.flatMap((r, s) =>
+      r.gears.filter((g) => g.stage === stage).map((g) => ({ s, w: widthOf(g) })),
+    );
+    const half = Math.max(...here.map((g) => g.w)) / 2;
+    const centre = Math.max(edge + half, ...here.map((g) => (cursor[g.s] ?? 0) + g.w / 2));
+    centres.set(stage, centre);
+    edge = centre + half + GAP * 2;
+    for (const g of here) {
+      cursor[g.s] = centre + g.w / 2 + GAP;
+    }
+  }
+  const needed = Math.max(
+    edge + EDGE,
+    ...rows.map((r, s) => (cursor[s] ?? 0) + total(r.middle) + total(r.right) + EDGE),
+  );
+  return { centres, needed };
+}
+
+/** Lays the stack out on a sheet of about the given size; a crowded one grows wider. */
+export function layOut(stack: ShaftStackData, wantedWidth = 860, wantedHeight = 292): StackLayout {
+  const rows = stack.shafts.map((s) => rowsOf(s.items));
+  const outLeft = Math.max(46, widest(rows, (r) => r.outLeft) + EDGE);
+  const outRight = Math.max(46, widest(rows, (r) => r.outRight) + EDGE);
+  const { centres, needed } = planes(rows);
+  const inside = Math.max(needed, wantedWidth - NAMES - outLeft - outRight - 2 * WALL);
+  const caseLeft = NAMES + outLeft + WALL;
+  const caseRight = caseLeft + inside;
+  const width = caseRight + WALL + outRight;
+
+  const heights = vertical(stack, rows, wantedHeight);
+  const shafts: PlacedShaft[] = stack.shafts.map((shaft, s) => ({
+    name: shaft.name,
+    y: heights.centres[s] ?? 0,
+    radius: heights.radii[s] ?? 6,
+    bore: heights.bores[s] ?? 12,
+    from: s === 0 || total(rows[s]?.outLeft ?? []) > 0 ? caseLeft - WALL - outLeft + EDGE : caseLeft - WALL,
+    to: s === stack.shafts.length - 1 || total(rows[s]?.outRight ?? []) > 0 ? width - EDGE : caseRight + WALL,
+    isIn: shaft.isIn,
+  }));
+
+  const spare = inside - needed;
+  const parts = rows.flatMap((row, s) =>
+    shaftParts(row, s, shafts, {
+      caseLeft,
+      caseRight,
+      plane: (stage) => caseLeft + (centres.get(stage) ?? 0) + (spare * stage) / (centres.size + 1),
+      scale: heights.scale,
+    }),
+  );
+  label(parts);
+  return {
+    width,
+    height: wantedHeight,
+    caseBox: { left: caseLeft, right: caseRight, top: heights.top, bottom: heights.bottom },
+    wall: WALL,
+    shafts,
+    parts,
+  };
+}
+
+function vertical(stack: ShaftStackData, rows: Rows[], height: number) {
+  const tip = (s: number) => Math.max(0, ...(rows[s]?.gears ?? []).map((g) => g.tipDiameterMm / 2));
+  const last = stack.shafts.length - 1;
+  const distances = stack.shafts.map((s) => s.centreToNextMm);
+  const between = distances.reduce((a, b) => a + b, 0);
+  const usable = height - TOP - BOTTOM - 2 * EDGE;
+  const scale = usable / Math.max(1, tip(0) + between + Math.max(tip(last), 1));
+  const centres: number[] = [];
+  let y = TOP + EDGE + Math.max(tip(0) * scale, 16);
+  for (const distance of distances) {
+    centres.push(y);
+    y += distance * scale;
+  }
+  const room = (s: number) =>
+    Math.min(
+      s > 0 ? (distances[s - 1] ?? 0) * scale : Number.POSITIVE_INFINITY,
+      s < last ? (distances[s] ?? 0) * scale : Number.POSITIVE_INFINITY,
+    );
+  const radii = rows.map((row, s) => {
+    const smallest = Math.min(...row.gears.map((g) => g.tipDiameterMm / 2), 40);
+    return Math.max(5, Math.min(smallest * scale * 0.62, 15, room(s) * 0.17));
+  });
+  const bores = radii.map((r, s) => Math.min(r * 2.2, room(s) * 0.4));
+  const bottom = (centres[last] ?? 0) + Math.max(tip(last) * scale, (bores[last] ?? 0) + 6) + EDGE;
+  return { scale, centres, radii, bores, top: TOP, bottom: Math.min(height - BOTTOM + EDGE, bottom) };
+}
+
+interface Ruler {
+  caseLeft: number;
+  caseRight: number;
+  plane: (stage: number) => number;
+  scale: number;
+}
+
+function shaftParts(row: Rows, s: number, shafts: PlacedShaft[], ruler: Ruler): PlacedPart[] {
+  const shaft = shafts[s];
+  if (!shaft) {
+    return [];
+  }
+  const placed: PlacedPart[] = [];
+  const put = (item: StackItem, x: number) =>
+    placed.push(place(item, x, shaft, ruler.scale, `${s}-${placed.length}`));
+  const rightwards = (items: StackItem[], from: number) => {
+    let x = from;
+    for (const item of items) {
+      put(item, x);
+      x += widthOf(item) + GAP;
+    }
+  };
+  const leftwards = (items: StackItem[], from: number) => {
+    let x = from;
+    for (const item of [...items].reverse()) {
+      x -= widthOf(item);
+      put(item, x);
+      x -= GAP;
+    }
+  };
+  leftwards(row.outLeft, ruler.caseLeft - WALL - 2);
+  rightwards(row.wallLeft, ruler.caseLeft - WALL);
+  rightwards(row.left, ruler.caseLeft + GAP);
+  let end = ruler.caseLeft + total(row.left) + EDGE;
+  for (const gear of row.gears) {
+    const x = ruler.plane(gear.stage) - widthOf(gear) / 2;
+    put(gear, x);
+    end = Math.max(end, x + widthOf(gear) + GAP);
+  }
+  rightwards(row.middle, end);
+  leftwards(row.right, ruler.caseRight - GAP);
+  leftwards(row.wallRight, ruler.caseRight + WALL);
+  rightwards(row.outRight, ruler.caseRight + WALL + 2);
+  return placed;
+}
+
+function place(item: StackItem, x: number, shaft: PlacedShaft, scale: number, key: string): PlacedPart {
+  const outer = outerRadius(item, shaft, scale);
+  return {
+    key: item.stepId ?? `known-${key}`,
+    item,
+    x,
+    width: widthOf(item),
+    y: shaft.y,
+    inner: shaft.radius,
+    outer,
+    labelY: item.number > 0 ? shaft.y - outer - 5 : undefined,
+  };
+}
+
+function outerRadius(item: StackItem, shaft: PlacedShaft, scale: number): number {
+  if (isPaperGear(item)) {
+    return Math.max(shaft.radius + 4, (item.tipDiameterMm / 2) * scale);
+  }
+  switch (item.kind) {
+    case "BEARING":
+      return shaft.bore;
+    case "COVER":
+      return shaft.bore + 7;
+    case "SHIM":
+    case "GASKET":
+      return shaft.bore + 5;
+    case "GEAR":
+      return shaft.radius * 2.4;
+    default:
+      return Math.min(shaft.radius * (RADII[item.kind] ?? 1.5), shaft.bore + 8);
+  }
+}
+
+/** Raises a number that would touch its neighbour's. */
+function label(parts: PlacedPart[]): void {
+  const numbered = parts.filter((p) => p.labelY !== undefined).sort((a, b) => a.x - b.x);
+  const done: { x: number; y: number }[] = [];
+  for (const part of numbered) {
+    const x = part.x + part.width / 2;
+    let y = part.labelY ?? 0;
+    while (done.some((d) => Math.abs(d.x - x) < 17 && Math.abs(d.y - y) < LABEL)) {
+      y -= LABEL;
+    }
+    part.labelY = y;
+    done.push({ x, y });
+  }
+}

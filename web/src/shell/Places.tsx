@@ -1,0 +1,39 @@
+import { IconBuildingFactory2, IconEngine, IconTools } from "@tabler/icons-react";
+import { NavLink, Outlet } from "react-router";
+import { t } from "../wording/en";
+import { HeadBar } from "./HeadBar";
+import { Refusals } from "./Refusals";
+import classes from "./Shell.module.css";
+
+const PLACES = [
+  { to: "/", label: t.places.floor, Sign: IconBuildingFactory2 },
+  { to: "/units", label: t.places.units, Sign: IconEngine },
+  { to: "/shop", label: t.places.shop, Sign: IconTools },
+];
+
+/** Frame of the places beside the jobs: the rail at the left names them. */
+export function Places() {
+  return (
+    <div className={classes.frame}>
+      <a className="skip" href="#work">
+        Skip to the work
+      </a>
+      <HeadBar>
+        <span className={classes.mark}>YUNQUE</span>
+        <span className={classes.works}>Salinas de Punta Brasa</span>
+      </HeadBar>
+      <nav className={classes.rail} aria-label="Places">
+        {PLACES.map(({ to, label, Sign }) => (
+          <NavLink key={to} to={to} end={to === "/"} className={classes.place}>
+            <Sign size={26} stroke={1.6} aria-hidden />
+            {label}
+          </NavLink>
+        ))}
+      </nav>
+      <main id="work" className={classes.work}>
+        <Refusals />
+        <Outlet />
+      </main>
+    </div>
+  );
+}

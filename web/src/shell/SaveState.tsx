@@ -1,0 +1,29 @@
+import { IconCloudCheck, IconCloudOff, IconCloudUp } from "@tabler/icons-react";
+import { useOutbox } from "../job/bench";
+import { useNow } from "../shared/clock";
+import { ago } from "../shared/format";
+import { t } from "../wording/en";
+import classes from "./Shell.module.css";
+
+/** Whether everything is kept; always in sight. */
+export function SaveState() {
+  const { waiting, offline, signedOut, keptAt } = useOutbox();
+  const now = useNow();
+  const bad = offline || signedOut;
+  const Sign = bad ? IconCloudOff : waiting.length > 0 ? IconCloudUp : IconCloudCheck;
+  const words = signedOut
+    ? t.saving.signedOut(waiting.length)
+    : offline
+      ? t.saving.offline(waiting.length)
+      : waiting.length > 0
+        ? t.saving.sending
+        : keptAt === undefined
+          ? t.saving.ready
+          : t.saving.kept(ago(keptAt, now));
+  return (
+    <span className={classes.save} data-bad={bad} role="status">
+      <Sign size={20} aria-hidden />
+      {words}
+    </span>
+  );
+}

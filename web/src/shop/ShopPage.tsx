@@ -1,0 +1,64 @@
+import { NativeSelect, useMantineColorScheme } from "@mantine/core";
+import { useQuery } from "@tanstack/react-query";
+import { peopleQuery } from "../people/session";
+import { Panel } from "../shared/Panel";
+import { type Preferences, usePreferences } from "../shared/preferences";
+import { t } from "../wording/en";
+import classes from "./Shop.module.css";
+
+/** People of the shop, and how this device shows things. */
+export function ShopPage() {
+  const people = useQuery(peopleQuery);
+  const { preferences, change } = usePreferences();
+  const { colorScheme, setColorScheme } = useMantineColorScheme();
+  return (
+    <>
+      <h1>Shop</h1>
+      <div className={classes.grid}>
+        <Panel title="This device">
+          <div className={classes.fields}>
+            <NativeSelect
+              label="Lengths first in"
+              value={preferences.system}
+              data={[
+                { value: "metric", label: "millimetres, inches beside" },
+                { value: "inch", label: "inches and thou, millimetres beside" },
+              ]}
+              onChange={(e) => change({ system: e.currentTarget.value as Preferences["system"] })}
+            />
+            <NativeSelect
+              label="Decimal sign shown"
+              value={preferences.decimal}
+              data={[
+                { value: ".", label: "point, 0.35" },
+                { value: ",", label: "comma, 0,35" },
+              ]}
+              onChange={(e) => change({ decimal: e.currentTarget.value as Preferences["decimal"] })}
+            />
+            <NativeSelect
+              label="Light"
+              value={colorScheme}
+              data={[
+                { value: "light", label: "day" },
+                { value: "dark", label: "dim, for the night shift" },
+              ]}
+              onChange={(e) => setColorScheme(e.currentTarget.value as "light" | "dark")}
+            />
+          </div>
+        </Panel>
+        <Panel title="People">
+          <ul className={classes.people}>
+            {people.data?.map((p) => (
+              <li key={p.id}>
+                <b>{p.name}</b> {t.roles[p.role]}
+              </li>
+            ))}
+          </ul>
+          <p>
+            A viewer reads. A mechanic works. A lead also signs while something is still open, with a reason.
+          </p>
+        </Panel>
+      </div>
+    </>
+  );
+}

@@ -1,0 +1,290 @@
+import { Button, Checkbox, NativeSelect, TextInput } from "@mantine/core";
+import { type FormEvent, useRef, useState } from "react";
+import { elsewhere, fieldErrors } from "../api/problem";
+import type { Condition, JobView, PartKind } from "../api/types";
+import { useKeep } from "../job/bench";
+import { Conflict } from "../job/Conflict";
+import { Fault } from "../shared/Caution";
+import { MeasureInput } from "../shared/MeasureInput";
+import { useDraft } from "../shared/useDraft";
+import { t } from "../wording/en";
+import { emptyStep, gearChoices, guessKind, isSingleUse, type StepFields, toRequest } from "./StepForm.model";
+import classes from "./Strip.module.css";
+
+interface Props {
+  view: JobView;
+  /** A kept step that is being changed; undefined for a new one. */
+  editing: StepFields | undefined;
+  shut: boolean;
+  onDone: () => void;
+}
+
+const SHOWN = ["part", "count", "wayRound", "tray", "note", "shaft", "gear", "fastening"];
+const LABELS = {
+  part: "What came off",
+  count: "Pieces",
+  shaft: "Shaft",
+  side: "Side",
+  wayRound: "Way round",
+  fastening: "Fastening",
+  tray: "Tray",
+  condition: "As found",
+  note: "Note",
+};
+
+/** What came off, how many, from which shaft, which way round, and what held it. */
+export function StepForm({ view, editing, shut, onDone }: Props) {
+  const draft = useDraft<StepFields>(`step.${view.job.id}.${editing?.id ?? "new"}`, editing ?? emptyStep());
+  const { keep, problem, clearProblem, busy } = useKeep(view.job.number);
+  const [faults, setFaults] = useState<Record<string, string>>({});
+  const first = useRef<HTMLInputElement>(null);
+  const f = draft.value;
+  const errors = { ...fieldErrors(problem), ...faults };
+  const gears = gearChoices(view, editing?.id ?? "");
+
+  const typePart = (part: string) => {
+    const kind = guessKind(part);
+    draft.change(kind && kind !== f.kind ? { part, kind, singleUse: isSingleUse(kind) } : { part });
+  };
+  const chooseGear = (gear: string) => {
+    const choice = gears.find((g) => g.value === gear);
+    draft.change(
+      choice
+        ? { gear, shaft: choice.shaft, side: "MIDDLE", part: f.part || choice.label.split(",")[0] || "" }
+        : { gear },
+    );
+  };
+
+  const save = async (version = f.version) => {
+    const read = toRequest({ ...f, version });
+    setFaults("faults" in read ? read.faults : {});
+    if ("faults" in read) {
+      return;
+    }
+    const id = f.id || crypto.randomUUID();
+    if (await keep("PUT", `/steps/${id}`, read.request, `step: ${f.part}`)) {
+      draft.clear(emptyStep(f.tray, f.shaft, f.side));
+      onDone();
+      first.current?.focus();
+    }
+  };
+  const submit = (event: FormEvent) => {
+    event.preventDefault();
+    void save();
+  };
+
+  const stray = problem?.status === 409 ? undefined : elsewhere(problem, SHOWN);
+  const shafts = [
+    ...view.unit.shafts.map((name, i) => ({ value: i + 1, name })),
+    { value: 0, name: "housing" },
+  ];
+  return (
+    <form
+      className={classes.form}
+      onSubmit={submit}
+      aria-label={editing ? `Change step ${editing.part}` : "New step"}
+    >
+      <fieldset disabled={shut} className={classes.fields}>
+        {stray && <Fault>{stray}</Fault>}
+        <TextInput
+          ref={first}
+          size="lg"
+          label={editing ? "Changing this step" : "What came off"}
+          placeholder="oil seal, spacer ring, wheel …"
+          value={f.part}
+          error={errors.part}
+          autoComplete="off"
+          onChange={(e) => typePart(e.currentTarget.value)}
+        />
+        <div className={classes.two}>
+          <TextInput
+            label="Pieces"
+            inputMode="numeric"
+            value={f.count}
+            error={errors.count}
+            onChange={(e) => draft.change({ count: e.currentTarget.value })}
+          />
+          <NativeSelect
+            label="Kind"
+            value={f.kind}
+            data={Object.entries(t.kinds).map(([value, label]) => ({ value, label }))}
+            onChange={(e) => {
+              const kind = e.currentTarget.value as PartKind;
+              draft.change({ kind, singleUse: isSingleUse(kind) });
+            }}
+          />
+        </div>
+        {f.kind === "GEAR" && (
+          <NativeSelect
+            label="Which gear of the papers"
+            value={f.gear}
+            error={errors.gear}
+            data={[{ value: "", label: "none of them" }, ...gears]}
+            onChange={(e) => chooseGear(e.currentTarget.value)}
+          />
+        )}
+        <Choice
+          label="Shaft"
+          value={f.shaft}
+          options={shafts.map((s) => ({ value: s.value, label: s.name.replace(" shaft", "") }))}
+          onChange={(shaft) => draft.change({ shaft })}
+        />
+        {errors.shaft && <Fault>{errors.shaft}</Fault>}
+        {f.shaft > 0 && (
+          <Choice
+            label="Side"
+            value={f.side}
+            options={(["LEFT", "MIDDLE", "RIGHT"] as const).map((s) => ({ value: s, label: t.sides[s] }))}
+            onChange={(side) => draft.change({ side })}
+          />
+        )}
+        <div className={classes.two}>
+          <TextInput
+            label="Way round"
+            placeholder="chamfer to the gear"
+            value={f.wayRound}
+            error={errors.wayRound}
+            onChange={(e) => draft.change({ wayRound: e.currentTarget.value })}
+          />
+          <TextInput
+            label="Tray or bag"
+            value={f.tray}
+            error={errors.tray}
+            onChange={(e) => draft.change({ tray: e.currentTarget.value })}
+          />
+        </div>
+        <Checkbox
+          label="Held by screws, a nut or studs"
+          checked={f.fastened}
+          onChange={(e) => draft.change({ fastened: e.currentTarget.checked })}
+        />
+        {f.fastened && (
+          <div className={classes.fastened}>
+            <TextInput
+              label="How many"
+              inputMode="numeric"
+              value={f.screwCount}
+              error={errors["fastening.count"]}
+              onChange={(e) => draft.change({ screwCount: e.currentTarget.value })}
+            />
+            <TextInput
+              label="Thread"
+              placeholder="M8, 3/8-16"
+              value={f.thread}
+              error={errors["fastening.thread"]}
+              onChange={(e) => draft.change({ thread: e.currentTarget.value })}
+            />
+            <MeasureInput
+              label="Length"
+              units={["mm", "in"]}
+              value={f.screwLength}
+              error={errors["fastening.length"]}
+              onChange={(screwLength) => draft.change({ screwLength })}
+            />
+            <MeasureInput
+              label="Torque"
+              units={["N·m", "lbf·ft"]}
+              value={f.torque}
+              error={errors["fastening.torque"]}
+              onChange={(torque) => draft.change({ torque })}
+            />
+            {f.torque.text !== "" && (
+              <TextInput
+                label="Torque from"
+                placeholder="maker’s sheet"
+                value={f.torqueSource}
+                error={errors["fastening.torqueSource"]}
+                onChange={(e) => draft.change({ torqueSource: e.currentTarget.value })}
+              />
+            )}
+            <Checkbox
+              className={classes.all}
+              label="Left-hand thread: clockwise loosens"
+              checked={f.leftHand}
+              onChange={(e) => draft.change({ leftHand: e.currentTarget.checked })}
+            />
+          </div>
+        )}
+        <div className={classes.two}>
+          <NativeSelect
+            label="As found"
+            value={f.condition}
+            data={Object.entries(t.conditions).map(([value, label]) => ({ value, label }))}
+            onChange={(e) => draft.change({ condition: e.currentTarget.value as Condition })}
+          />
+          <TextInput
+            label="Note"
+            value={f.note}
+            error={errors.note}
+            onChange={(e) => draft.change({ note: e.currentTarget.value })}
+          />
+        </div>
+        <Checkbox
+          label="Single use: a new one goes in"
+          checked={f.singleUse}
+          onChange={(e) => draft.change({ singleUse: e.currentTarget.checked })}
+        />
+        <div className={classes.submit}>
+          <Button type="submit" size="lg" loading={busy} disabled={shut}>
+            {editing ? "Keep the change" : "Keep the step ↵"}
+          </Button>
+          {editing && (
+            <Button
+              variant="default"
+              size="lg"
+              onClick={() => {
+                draft.clear(editing);
+                onDone();
+              }}
+            >
+              {t.actions.cancel}
+            </Button>
+          )}
+        </div>
+      </fieldset>
+      <Conflict
+        problem={problem}
+        mine={{ ...f, fastening: f.fastened ? `${f.screwCount} × ${f.thread}` : "" }}
+        theirs={(current) => theirStep(current)}
+        labels={LABELS}
+        onKeepMine={save}
+        onTakeTheirs={() => {
+          draft.clear();
+          clearProblem();
+          onDone();
+        }}
+      />
+    </form>
+  );
+}
+
+function theirStep(current: unknown): Record<string, unknown> {
+  const { given, fastening } = current as { given: Record<string, unknown>; fastening?: string };
+  return { ...given, fastening: fastening ?? "" };
+}
+
+function Choice<T extends string | number>(p: {
+  label: string;
+  value: T;
+  options: { value: T; label: string }[];
+  onChange: (value: T) => void;
+}) {
+  return (
+    <div className={classes.choice} role="radiogroup" aria-label={p.label}>
+      <span className={classes.choiceLabel}>{p.label}</span>
+      <div>
+        {p.options.map((option) => (
+          <label key={option.value} data-chosen={option.value === p.value}>
+            <input
+              type="radio"
+              name={p.label}
+              checked={option.value === p.value}
+              onChange={() => p.onChange(option.value)}
+            />
+            {option.label}
+          </label>
+        ))}
+      </div>
+    </div>
+  );
+}

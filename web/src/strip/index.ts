@@ -1,0 +1,1 @@
+export { StripStation as default } from "./StripStation";

@@ -1,0 +1,43 @@
+import { Button } from "@mantine/core";
+import { useQuery } from "@tanstack/react-query";
+import { Link } from "react-router";
+import { fixed } from "../shared/format";
+import { usePreferences } from "../shared/preferences";
+import { unitsQuery } from "./queries";
+import classes from "./Unit.module.css";
+
+/** The register of units. */
+export function UnitsPage() {
+  const units = useQuery(unitsQuery);
+  const { preferences } = usePreferences();
+  return (
+    <>
+      <header className={classes.head}>
+        <h1>Units</h1>
+        <Button component={Link} to="/units/new">
+          Describe a new unit
+        </Button>
+      </header>
+      {units.data?.length === 0 && <p>No unit is on record. Describe the first one: tag, stages, speed.</p>}
+      <ul className={classes.units}>
+        {units.data?.map((unit) => (
+          <li key={unit.id}>
+            <Link to={`/units/${unit.id}`}>
+              <b>{unit.tag}</b>
+              <span>
+                {unit.name}
+                <small>{unit.kind}</small>
+              </span>
+              <span className="num">
+                {fixed(unit.ratio, 3, preferences.decimal)} : 1
+                <small>
+                  {fixed(unit.inputSpeedRpm, 0)} → {fixed(unit.outputSpeedRpm, 1, preferences.decimal)} min⁻¹
+                </small>
+              </span>
+            </Link>
+          </li>
+        ))}
+      </ul>
+    </>
+  );
+}

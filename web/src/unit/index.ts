@@ -1,0 +1,1 @@
+export { UnitsPage as default } from "./UnitsPage";
