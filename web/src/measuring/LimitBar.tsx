@@ -21,20 +21,21 @@ export function LimitBar({ value, uncertainty, from, to, least, mostNew, renew, 
   const highest = Math.max(renew * 1.15, to * 1.1, value + uncertainty);
   const x = (v: number) => SIDE + (Math.max(0, v) / highest) * (W - 2 * SIDE);
   const digits = unit === "%" ? 0 : 2;
-  const ticks: [number, string][] = [
-    [least, least === 0 ? "0" : "least"],
-    [mostNew, unit === "%" ? "watch" : "new at most"],
-    [renew, "renew"],
+  // The band of a new pair is narrow: its two labels lean away from each other.
+  const ticks: [number, string, "start" | "middle" | "end"][] = [
+    [least, least === 0 ? "0" : "least", x(least) < 74 ? "start" : "end"],
+    [mostNew, unit === "%" ? "watch" : "new to", least === 0 ? "middle" : "start"],
+    [renew, "renew", x(renew) > W - 50 ? "end" : "middle"],
   ];
   return (
     <svg viewBox={`0 0 ${W} ${H}`} className={classes.bar} aria-hidden="true">
       <rect x={x(least)} y={34} width={x(mostNew) - x(least)} height={14} className={classes.bandNew} />
       <rect x={x(renew)} y={34} width={W - SIDE - x(renew)} height={14} className={classes.bandRenew} />
       <line x1={SIDE} x2={W - SIDE} y1={48} y2={48} className={classes.scale} />
-      {ticks.map(([v, label]) => (
+      {ticks.map(([v, label, anchor]) => (
         <g key={label}>
           <line x1={x(v)} x2={x(v)} y1={34} y2={54} className={classes.scale} />
-          <text x={x(v)} y={68} textAnchor={x(v) > W - 50 ? "end" : x(v) < 30 ? "start" : "middle"}>
+          <text x={x(v) + (anchor === "start" ? 3 : anchor === "end" ? -3 : 0)} y={68} textAnchor={anchor}>
             {v === 0 ? "0" : `${label} ${v.toFixed(digits)}`}
           </text>
         </g>

@@ -104,7 +104,6 @@ export function MeasurePad({ view, station, subject, mesh }: Props) {
       </header>
       <div className={classes.padGrid}>
         <div className={classes.inputs}>
-          <Where subject={subject} radius={f.radius} teeth={f.teethSpanned} />
           {stray && <Fault>{stray}</Fault>}
           <div className={classes.two}>
             {span ? (
@@ -171,9 +170,10 @@ export function MeasurePad({ view, station, subject, mesh }: Props) {
           </Button>
         </div>
         <div className={classes.answer} aria-live="polite">
+          {!preview.answer && <Where subject={subject} radius={f.radius} teeth={f.teethSpanned} />}
           <Earlier mesh={mesh} station={station} span={span} />
           {preview.answer ? (
-            <Result result={preview.answer} open />
+            <Result result={preview.answer} />
           ) : (
             <p className={classes.soft}>The verdict stands here as soon as there are readings enough.</p>
           )}

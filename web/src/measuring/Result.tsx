@@ -8,7 +8,7 @@ import { LimitBar } from "./LimitBar";
 import classes from "./Measuring.module.css";
 
 /** What a measurement means: verdict, numbers, limits as a picture, working. */
-export function Result({ result, open }: { result: MeasurementResult; open?: boolean }) {
+export function Result({ result }: { result: MeasurementResult }) {
   const { preferences } = usePreferences();
   const { backlash, wear } = result;
   const percent = (value: number) => `${fixed(value, 1, preferences.decimal)} %`;
@@ -75,18 +75,9 @@ export function Result({ result, open }: { result: MeasurementResult; open?: boo
           </dl>
         </>
       )}
-      {backlash && <Working working={backlash.working} open={false} />}
-      {backlash && open && <Limits working={backlash.recommended.working} />}
-      {wear && <Working working={wear.working} open={false} />}
-    </div>
-  );
-}
-
-function Limits({ working }: { working: Parameters<typeof Working>[0]["working"] }) {
-  return (
-    <div>
-      <p className={classes.soft}>Where the limits come from:</p>
-      <Working working={working} />
+      {backlash && <Working working={backlash.working} />}
+      {backlash && <Working working={backlash.recommended.working} title="Where the limits come from" />}
+      {wear && <Working working={wear.working} />}
     </div>
   );
 }

@@ -1,5 +1,5 @@
-import { NativeSelect, TextInput } from "@mantine/core";
-import type { ReactNode } from "react";
+import { Input, NativeSelect } from "@mantine/core";
+import { type ReactNode, useId } from "react";
 import type { EnteredNumber } from "../api/types";
 import classes from "./MeasureInput.module.css";
 
@@ -29,39 +29,49 @@ export function MeasureInput({
   large,
   disabled,
 }: Props) {
+  const id = useId();
   return (
-    <div className={classes.root}>
-      <TextInput
-        className={classes.number}
-        classNames={large ? { input: classes.large } : undefined}
-        label={label}
-        description={hint}
-        inputWrapperOrder={["label", "input", "description", "error"]}
-        value={value.text}
-        inputMode="decimal"
-        autoComplete="off"
-        error={error}
-        disabled={disabled}
-        onChange={(e) => onChange({ ...value, text: e.currentTarget.value })}
-        onKeyDown={(e) => {
-          if (e.key === "Enter" && onEnter) {
-            e.preventDefault();
-            onEnter();
-          }
-        }}
-        rightSectionWidth={units.length === 1 ? 12 + 9 * (units[0]?.length ?? 0) : undefined}
-        rightSection={units.length === 1 ? <span className={classes.unit}>{units[0]}</span> : undefined}
-      />
-      {units.length > 1 && (
-        <NativeSelect
-          className={classes.units}
-          aria-label={`unit of ${label}`}
-          data={units}
-          value={value.unit}
+    <Input.Wrapper
+      id={id}
+      label={label}
+      description={hint}
+      error={error}
+      inputWrapperOrder={["label", "input", "description", "error"]}
+    >
+      <div className={classes.root}>
+        <Input
+          id={id}
+          className={classes.number}
+          classNames={large ? { input: classes.large } : undefined}
+          value={value.text}
+          inputMode="decimal"
+          autoComplete="off"
+          error={error !== undefined}
+          aria-invalid={error !== undefined}
+          aria-describedby={error ? `${id}-error` : hint ? `${id}-description` : undefined}
           disabled={disabled}
-          onChange={(e) => onChange({ ...value, unit: e.currentTarget.value })}
+          onChange={(e) => onChange({ ...value, text: e.currentTarget.value })}
+          onKeyDown={(e) => {
+            if (e.key === "Enter" && onEnter) {
+              e.preventDefault();
+              onEnter();
+            }
+          }}
+          rightSectionWidth={units.length === 1 ? 14 + 9 * (units[0]?.length ?? 0) : undefined}
+          rightSection={units.length === 1 ? <span className={classes.unit}>{units[0]}</span> : undefined}
+          rightSectionPointerEvents="none"
         />
-      )}
-    </div>
+        {units.length > 1 && (
+          <NativeSelect
+            className={classes.units}
+            aria-label={`unit of ${label}`}
+            data={units}
+            value={value.unit}
+            disabled={disabled}
+            onChange={(e) => onChange({ ...value, unit: e.currentTarget.value })}
+          />
+        )}
+      </div>
+    </Input.Wrapper>
   );
 }

@@ -3,10 +3,10 @@ import { t } from "../wording/en";
 import classes from "./Working.module.css";
 
 /** Formula, numbers put in, source, and what other schools say; folded away until wanted. */
-export function Working({ working, open }: { working: WorkingData; open?: boolean }) {
+export function Working({ working, title = t.actions.working }: { working: WorkingData; title?: string }) {
   return (
-    <details className={classes.root} open={open}>
-      <summary>{t.actions.working}</summary>
+    <details className={classes.root}>
+      <summary>{title}</summary>
       <dl>
         {working.lines.map((line) => (
           <div key={line.formula + line.numbers} className={classes.line}>

@@ -86,16 +86,21 @@ export function StepForm({ view, editing, shut, onDone }: Props) {
     >
       <fieldset disabled={shut} className={classes.fields}>
         {stray && <Fault>{stray}</Fault>}
-        <TextInput
-          ref={first}
-          size="lg"
-          label={editing ? "Changing this step" : "What came off"}
-          placeholder="oil seal, spacer ring, wheel …"
-          value={f.part}
-          error={errors.part}
-          autoComplete="off"
-          onChange={(e) => typePart(e.currentTarget.value)}
-        />
+        <div className={classes.line}>
+          <TextInput
+            ref={first}
+            size="lg"
+            label={editing ? "Changing this step" : "What came off"}
+            placeholder="oil seal, wheel …"
+            value={f.part}
+            error={errors.part}
+            autoComplete="off"
+            onChange={(e) => typePart(e.currentTarget.value)}
+          />
+          <Button type="submit" size="lg" loading={busy} disabled={shut}>
+            {editing ? "Keep the change" : "Keep ↵"}
+          </Button>
+        </div>
         <div className={classes.two}>
           <TextInput
             label="Pieces"
@@ -141,7 +146,7 @@ export function StepForm({ view, editing, shut, onDone }: Props) {
         <div className={classes.two}>
           <TextInput
             label="Way round"
-            placeholder="chamfer to the gear"
+            placeholder="chamfer inward"
             value={f.wayRound}
             error={errors.wayRound}
             onChange={(e) => draft.change({ wayRound: e.currentTarget.value })}
@@ -224,23 +229,17 @@ export function StepForm({ view, editing, shut, onDone }: Props) {
           checked={f.singleUse}
           onChange={(e) => draft.change({ singleUse: e.currentTarget.checked })}
         />
-        <div className={classes.submit}>
-          <Button type="submit" size="lg" loading={busy} disabled={shut}>
-            {editing ? "Keep the change" : "Keep the step ↵"}
+        {editing && (
+          <Button
+            variant="default"
+            onClick={() => {
+              draft.clear(editing);
+              onDone();
+            }}
+          >
+            {t.actions.cancel}
           </Button>
-          {editing && (
-            <Button
-              variant="default"
-              size="lg"
-              onClick={() => {
-                draft.clear(editing);
-                onDone();
-              }}
-            >
-              {t.actions.cancel}
-            </Button>
-          )}
-        </div>
+        )}
       </fieldset>
       <Conflict
         problem={problem}

@@ -165,8 +165,8 @@ function Part(p: {
         {part.item.wayRound !== "" && (
           <path className={classes.way} d={`M${middle - 4} ${part.outer + 8} h8 l-4 -6 z`} />
         )}
-        {part.item.kind === "GEAR" && part.outer - part.inner > 15 && (
-          <GearName x={middle} y={part.outer} text={gearLabel(part.item)} />
+        {part.item.kind === "GEAR" && part.outer - part.inner > 22 && (
+          <GearName x={middle} y={(part.outer + part.inner) / 2 + 10} text={gearLabel(part.item)} />
         )}
         <rect
           x={part.x - 3}
@@ -199,19 +199,27 @@ function GearName({ x, y, text }: { x: number; y: number; text: string }) {
   );
 }
 
-/** The case in section: two walls with the bores left open, floor and roof. */
+/** The case in section: two walls with their holes left open, floor and roof. */
 function Case({ layout }: { layout: StackLayout }) {
   const { left, right, top, bottom } = layout.caseBox;
-  const edges = [top, ...layout.shafts.flatMap((s) => [s.y - s.bore, s.y + s.bore]), bottom];
-  const bars: [number, number][] = [];
-  for (let i = 0; i + 1 < edges.length; i += 2) {
-    bars.push([edges[i] ?? 0, edges[i + 1] ?? 0]);
-  }
+  const bars = (side: "left" | "right") => {
+    const edges = [top, ...layout.shafts.flatMap((s) => [s.y - s.holes[side], s.y + s.holes[side]]), bottom];
+    return Array.from(
+      { length: edges.length / 2 },
+      (_, i) => [edges[2 * i] ?? 0, edges[2 * i + 1] ?? 0] as const,
+    );
+  };
   return (
     <g className={classes.case}>
-      {[left - layout.wall, right].map((x) =>
-        bars.map(([from, to]) => (
-          <rect key={`${x}-${from}`} x={x} y={from} width={layout.wall} height={Math.max(0, to - from)} />
+      {(["left", "right"] as const).map((side) =>
+        bars(side).map(([from, to]) => (
+          <rect
+            key={`${side}-${from}`}
+            x={side === "left" ? left - layout.wall : right}
+            y={from}
+            width={layout.wall}
+            height={Math.max(0, to - from)}
+          />
         )),
       )}
       <rect x={left} y={top} width={right - left} height={7} />
@@ -226,7 +234,7 @@ function Legend({ stack }: { stack: ShaftStackData }) {
   const all = [...stack.shafts.flatMap((s) => s.items), ...stack.housing];
   return (
     <ul className={classes.legend}>
-      {STATES.map((now) => (
+      {STATES.filter((now) => all.some((i) => i.now === now)).map((now) => (
         <li key={now}>
           <svg width="22" height="16" aria-hidden="true" className={classes[now]}>
             <rect

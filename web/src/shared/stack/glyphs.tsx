@@ -102,7 +102,7 @@ export const oneSided = (part: PlacedPart) =>
 
 const leansLeft = (part: PlacedPart) => part.item.side === "LEFT";
 
-/** Rings hatched, rolling body plain: a ball, or a taper roller that leans with its side. */
+/** Rings hatched while it is in the unit, rolling body plain: a ball, or a taper roller that leans with its side. */
 function Bearing(p: {
   x: number;
   y: number;
@@ -118,8 +118,12 @@ function Bearing(p: {
   return (
     <>
       <rect x={p.x} y={p.y} width={p.width} height={p.height} fill="var(--paper)" />
-      <rect x={p.x} y={p.y} width={p.width} height={ring} fill={p.hatch} />
-      <rect x={p.x} y={p.y + p.height - ring} width={p.width} height={ring} fill={p.hatch} />
+      {p.hatch.startsWith("url") && (
+        <>
+          <rect x={p.x} y={p.y} width={p.width} height={ring} fill={p.hatch} />
+          <rect x={p.x} y={p.y + p.height - ring} width={p.width} height={ring} fill={p.hatch} />
+        </>
+      )}
       {p.taper ? (
         <path
           d={`M${p.x + 4} ${p.y + ring - lean} L${p.x + p.width - 4} ${p.y + ring + lean} V${p.y + ring + middle + lean} L${p.x + 4} ${p.y + ring + middle - lean} Z`}
@@ -140,7 +144,7 @@ function Bearing(p: {
 /** Flange outside, spigot towards the wall. */
 function coverPath({ x, width: w, inner, outer, item }: PlacedPart): string {
   const plate = w * 0.5;
-  const spigot = -outer + 7;
+  const spigot = -outer + 5;
   const bottom = -inner - 1.5;
   return item.side === "RIGHT"
     ? `M${x} ${bottom} V${spigot} H${x + w - plate} V${-outer} H${x + w} V${bottom} Z`

@@ -83,7 +83,7 @@ describe("shaft stack on the sheet", () => {
     for (const a of labels) {
       for (const b of labels.filter((other) => other !== a)) {
         const apart =
-          Math.abs(a.x + a.width / 2 - b.x - b.width / 2) >= 17 ||
+          Math.abs(a.x + a.width / 2 - b.x - b.width / 2) >= 8 ||
           Math.abs((a.labelY ?? 0) - (b.labelY ?? 0)) >= 12;
         expect(apart).toBe(true);
       }

@@ -15,6 +15,8 @@ export interface PlacedShaft {
   y: number;
   radius: number;
   bore: number;
+  /** Half height of the hole in each wall: the bore of a known bearing, else just the shaft. */
+  holes: { left: number; right: number };
   from: number;
   to: number;
   isIn: boolean;
@@ -37,9 +39,11 @@ const NAMES = 96;
 const GAP = 5;
 const WALL = 24;
 const EDGE = 14;
-const TOP = 30;
-const BOTTOM = 20;
+const TOP = 34;
+const BOTTOM = 4;
 const LABEL = 12;
+/** Half the width of a printed digit, with a little air. */
+const DIGIT = 4;
 
 const WIDTHS: Partial<Record<StackItem["kind"], number>> = {
   COVER: 17,
@@ -144,7 +148,7 @@ function planes(rows: Rows[]): { centres: Map<number, number>; needed: number } 
 }
 
 /** Lays the stack out on a sheet of about the given size; a crowded one grows wider. */
-export function layOut(stack: ShaftStackData, wantedWidth = 860, wantedHeight = 292): StackLayout {
+export function layOut(stack: ShaftStackData, wantedWidth = 860, wantedHeight = 256): StackLayout {
   const rows = stack.shafts.map((s) => rowsOf(s.items));
   const outLeft = Math.max(46, widest(rows, (r) => r.outLeft) + EDGE);
   const outRight = Math.max(46, widest(rows, (r) => r.outRight) + EDGE);
@@ -160,6 +164,10 @@ export function layOut(stack: ShaftStackData, wantedWidth = 860, wantedHeight = 
     y: heights.centres[s] ?? 0,
     radius: heights.radii[s] ?? 6,
     bore: heights.bores[s] ?? 12,
+    holes: {
+      left: (rows[s]?.wallLeft.length ?? 0) > 0 ? (heights.bores[s] ?? 0) : (heights.radii[s] ?? 0) + 2,
+      right: (rows[s]?.wallRight.length ?? 0) > 0 ? (heights.bores[s] ?? 0) : (heights.radii[s] ?? 0) + 2,
+    },
     from: s === 0 || total(rows[s]?.outLeft ?? []) > 0 ? caseLeft - WALL - outLeft + EDGE : caseLeft - WALL,
     to: s === stack.shafts.length - 1 || total(rows[s]?.outRight ?? []) > 0 ? width - EDGE : caseRight + WALL,
     isIn: shaft.isIn,
@@ -171,7 +179,7 @@ export function layOut(stack: ShaftStackData, wantedWidth = 860, wantedHeight = 
       caseLeft,
       caseRight,
       plane: (stage) => caseLeft + (centres.get(stage) ?? 0) + (spare * stage) / (centres.size + 1),
-      scale: heights.scale,
+      scaleOf: heights.scaleOf,
     }),
   );
   label(parts);
@@ -185,38 +193,40 @@ export function layOut(stack: ShaftStackData, wantedWidth = 860, wantedHeight = 
   };
 }
 
+/**
+ * Heights of the shafts. Distances go by the square root of the centre distances, so that a small first stage stays
+ * readable beside a large last one; each stage is true to scale in itself, so its gears meet.
+ */
 function vertical(stack: ShaftStackData, rows: Rows[], height: number) {
-  const tip = (s: number) => Math.max(0, ...(rows[s]?.gears ?? []).map((g) => g.tipDiameterMm / 2));
   const last = stack.shafts.length - 1;
-  const distances = stack.shafts.map((s) => s.centreToNextMm);
-  const between = distances.reduce((a, b) => a + b, 0);
+  const tip = (s: number) => Math.max(1, ...(rows[s]?.gears ?? []).map((g) => g.tipDiameterMm / 2));
+  const roots = stack.shafts.slice(0, last).map((s) => Math.sqrt(Math.max(1, s.centreToNextMm)));
   const usable = height - TOP - BOTTOM - 2 * EDGE;
-  const scale = usable / Math.max(1, tip(0) + between + Math.max(tip(last), 1));
-  const centres: number[] = [];
-  let y = TOP + EDGE + Math.max(tip(0) * scale, 16);
+  const share =
+    tip(0) / (roots[0] ?? 1) + roots.reduce((a, b) => a + b, 0) + tip(last) / (roots[last - 1] ?? 1);
+  const distances = roots.map((root) => (usable / share) * root);
+  const scaleOf = (stage: number) => usable / share / (roots[stage - 1] ?? 1);
+
+  const centres = [TOP + EDGE + Math.max(tip(0) * scaleOf(1), 14)];
   for (const distance of distances) {
-    centres.push(y);
-    y += distance * scale;
+    centres.push((centres.at(-1) ?? 0) + distance);
   }
   const room = (s: number) =>
-    Math.min(
-      s > 0 ? (distances[s - 1] ?? 0) * scale : Number.POSITIVE_INFINITY,
-      s < last ? (distances[s] ?? 0) * scale : Number.POSITIVE_INFINITY,
-    );
+    Math.min(distances[s - 1] ?? Number.POSITIVE_INFINITY, distances[s] ?? Number.POSITIVE_INFINITY);
   const radii = rows.map((row, s) => {
-    const smallest = Math.min(...row.gears.map((g) => g.tipDiameterMm / 2), 40);
-    return Math.max(5, Math.min(smallest * scale * 0.62, 15, room(s) * 0.17));
+    const smallest = Math.min(...row.gears.map((g) => (g.tipDiameterMm / 2) * scaleOf(g.stage)), 30);
+    return Math.max(5, Math.min(smallest * 0.6, 13, room(s) * 0.16));
   });
-  const bores = radii.map((r, s) => Math.min(r * 2.2, room(s) * 0.4));
-  const bottom = (centres[last] ?? 0) + Math.max(tip(last) * scale, (bores[last] ?? 0) + 6) + EDGE;
-  return { scale, centres, radii, bores, top: TOP, bottom: Math.min(height - BOTTOM + EDGE, bottom) };
+  const bores = radii.map((r, s) => Math.min(r * 2.35, room(s) * 0.37));
+  const bottom = (centres[last] ?? 0) + Math.max(tip(last) * scaleOf(last), (bores[last] ?? 0) + 8) + EDGE;
+  return { scaleOf, centres, radii, bores, top: TOP, bottom };
 }
 
 interface Ruler {
   caseLeft: number;
   caseRight: number;
   plane: (stage: number) => number;
-  scale: number;
+  scaleOf: (stage: number) => number;
 }
 
 function shaftParts(row: Rows, s: number, shafts: PlacedShaft[], ruler: Ruler): PlacedPart[] {
@@ -226,7 +236,7 @@ function shaftParts(row: Rows, s: number, shafts: PlacedShaft[], ruler: Ruler): 
   }
   const placed: PlacedPart[] = [];
   const put = (item: StackItem, x: number) =>
-    placed.push(place(item, x, shaft, ruler.scale, `${s}-${placed.length}`));
+    placed.push(place(item, x, shaft, ruler.scaleOf, `${s}-${placed.length}`));
   const rightwards = (items: StackItem[], from: number) => {
     let x = from;
     for (const item of items) {
@@ -258,8 +268,14 @@ function shaftParts(row: Rows, s: number, shafts: PlacedShaft[], ruler: Ruler): 
   return placed;
 }
 
-function place(item: StackItem, x: number, shaft: PlacedShaft, scale: number, key: string): PlacedPart {
-  const outer = outerRadius(item, shaft, scale);
+function place(
+  item: StackItem,
+  x: number,
+  shaft: PlacedShaft,
+  scaleOf: Ruler["scaleOf"],
+  key: string,
+): PlacedPart {
+  const outer = outerRadius(item, shaft, scaleOf);
   return {
     key: item.stepId ?? `known-${key}`,
     item,
@@ -268,22 +284,29 @@ function place(item: StackItem, x: number, shaft: PlacedShaft, scale: number, ke
     y: shaft.y,
     inner: shaft.radius,
     outer,
-    labelY: item.number > 0 ? shaft.y - outer - 5 : undefined,
+    labelY: item.number > 0 ? labelHeight(item, shaft, outer) : undefined,
   };
 }
 
-function outerRadius(item: StackItem, shaft: PlacedShaft, scale: number): number {
+/** A gear carries its number inside its upper half, everything else above itself. */
+function labelHeight(item: StackItem, shaft: PlacedShaft, outer: number): number {
+  return isPaperGear(item) && outer - shaft.radius > 20
+    ? shaft.y - (outer + shaft.radius) / 2 + 4
+    : shaft.y - outer - 4;
+}
+
+function outerRadius(item: StackItem, shaft: PlacedShaft, scaleOf: Ruler["scaleOf"]): number {
   if (isPaperGear(item)) {
-    return Math.max(shaft.radius + 4, (item.tipDiameterMm / 2) * scale);
+    return Math.max(shaft.radius + 4, (item.tipDiameterMm / 2) * scaleOf(item.stage));
   }
   switch (item.kind) {
     case "BEARING":
       return shaft.bore;
     case "COVER":
-      return shaft.bore + 7;
+      return shaft.bore + 5;
     case "SHIM":
     case "GASKET":
-      return shaft.bore + 5;
+      return shaft.bore + 3;
     case "GEAR":
       return shaft.radius * 2.4;
     default:
@@ -294,14 +317,15 @@ function outerRadius(item: StackItem, shaft: PlacedShaft, scale: number): number
 /** Raises a number that would touch its neighbour's. */
 function label(parts: PlacedPart[]): void {
   const numbered = parts.filter((p) => p.labelY !== undefined).sort((a, b) => a.x - b.x);
-  const done: { x: number; y: number }[] = [];
+  const done: { x: number; y: number; half: number }[] = [];
   for (const part of numbered) {
     const x = part.x + part.width / 2;
+    const half = String(part.item.number).length * DIGIT;
     let y = part.labelY ?? 0;
-    while (done.some((d) => Math.abs(d.x - x) < 17 && Math.abs(d.y - y) < LABEL)) {
+    while (done.some((d) => Math.abs(d.x - x) < d.half + half && Math.abs(d.y - y) < LABEL)) {
       y -= LABEL;
     }
     part.labelY = y;
-    done.push({ x, y });
+    done.push({ x, y, half });
   }
 }

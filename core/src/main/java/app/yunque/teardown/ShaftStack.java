@@ -13,8 +13,7 @@ import org.jspecify.annotations.Nullable;
  * screen of a job. The gears come from the papers of the unit, everything else from the strip; parts known from the last
  * rebuild stand in place until this strip takes them off.
  *
- * <p>On each side of a shaft the first thing off is the outermost. Parts of outside kinds (covers, seals, nuts) that came
- * off before the bearing stand outside the wall, the bearing in the wall, everything that came off after it inside.
+ * <p>On each side of a shaft the first thing off is the outermost.
  *
  * @param shafts  from the input to the output
  * @param housing parts that belong to no shaft, in the order they came off
@@ -193,27 +192,25 @@ public record ShaftStack(List<Shaft> shafts, List<Item> housing) {
         return items;
     }
 
-    /** Parts of one side from the outermost inwards. */
+    /**
+     * Parts of one side from the outermost inwards. The bearing stands in the wall: what came off before it stands
+     * outside, what came off after it inside. While no bearing of the side is known, the kind decides.
+     */
     private static List<Item> side(List<Seen> here, Side side) {
         var parts = here.stream().filter(p -> p.step.side() == side).toList();
+        boolean bearingIsKnown =
+                parts.stream().anyMatch(p -> p.step.kind().seat() == PartKind.Seat.WALL);
         var outside = new ArrayList<Item>();
         var wall = new ArrayList<Item>();
         var inside = new ArrayList<Item>();
-        boolean bearingIsOff = false;
         for (var part : parts) {
-            switch (part.step.kind().seat()) {
-                case WALL -> {
-                    wall.add(item(part, zone(side, PartKind.Seat.WALL), null));
-                    bearingIsOff = true;
-                }
-                case OUTSIDE -> {
-                    if (bearingIsOff) {
-                        inside.add(item(part, Zone.INSIDE, null));
-                    } else {
-                        outside.add(item(part, zone(side, PartKind.Seat.OUTSIDE), null));
-                    }
-                }
-                case INSIDE -> inside.add(item(part, Zone.INSIDE, null));
+            var seat = part.step.kind().seat();
+            if (seat == PartKind.Seat.WALL) {
+                wall.add(item(part, zone(side, seat), null));
+            } else if (bearingIsKnown ? wall.isEmpty() : seat == PartKind.Seat.OUTSIDE) {
+                outside.add(item(part, zone(side, PartKind.Seat.OUTSIDE), null));
+            } else {
+                inside.add(item(part, Zone.INSIDE, null));
             }
         }
         outside.addAll(wall);

@@ -3,7 +3,11 @@ package app.yunque.teardown;
 import app.yunque.measure.PlainDigits;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Objects;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
 
 /**
  * What will bite later, derived from the strip: each warning speaks in consequences and names the step it comes from.
@@ -89,45 +93,47 @@ public record WatchList(List<Warning> warnings) {
         }
     }
 
+    /** Screws of one thread and hand whose lengths differ: one warning a thread, at the last such step. */
     private static void lookAlikes(List<TeardownStep> steps, List<Warning> found) {
-        for (int i = 0; i < steps.size(); i++) {
-            for (int j = i + 1; j < steps.size(); j++) {
-                addIfAlike(steps.get(i), steps.get(j), found);
+        var byThread = new LinkedHashMap<String, List<TeardownStep>>();
+        for (var step : steps) {
+            var fastening = step.fastening();
+            if (fastening != null && fastening.lengthMm() != null) {
+                var key = fastening.thread() + (fastening.isLeftHand() ? " left-hand" : "");
+                byThread.computeIfAbsent(key, k -> new ArrayList<>()).add(step);
             }
         }
+        byThread.forEach((thread, alike) -> addIfAlike(thread, alike, found));
     }
 
-    private static void addIfAlike(TeardownStep a, TeardownStep b, List<Warning> found) {
-        var first = a.fastening();
-        var second = b.fastening();
-        if (first == null || second == null || !first.thread().equals(second.thread())) {
+    private static void addIfAlike(String thread, List<TeardownStep> alike, List<Warning> found) {
+        var byLength = new TreeMap<Double, List<String>>(Comparator.reverseOrder());
+        for (var step : alike) {
+            byLength.computeIfAbsent(lengthMm(step), l -> new ArrayList<>()).add(step.part());
+        }
+        double difference = byLength.firstKey() - byLength.lastKey();
+        if (difference < LOOK_ALIKE_MM) {
             return;
         }
-        if (first.lengthMm() == null || second.lengthMm() == null) {
-            return;
-        }
-        double difference = Math.abs(first.lengthMm() - second.lengthMm());
-        if (first.isLeftHand() != second.isLeftHand() || difference < LOOK_ALIKE_MM) {
-            return;
-        }
-        boolean firstIsLonger = first.lengthMm() > second.lengthMm();
-        var longer = firstIsLonger ? a : b;
-        var shorter = firstIsLonger ? b : a;
+        var where =
+                byLength.entrySet().stream()
+                        .map(
+                                e ->
+                                        PlainDigits.exact(e.getKey())
+                                                + " mm in "
+                                                + String.join(", ", e.getValue()))
+                        .collect(Collectors.joining("; "));
         found.add(
                 warning(
                         Weight.DANGER,
-                        "Two screws look alike",
-                        "%s: %s mm in %s, %s mm in %s. The long one in the short hole reaches %s mm too deep."
-                                .formatted(
-                                        first.thread(),
-                                        PlainDigits.exact(
-                                                Math.max(first.lengthMm(), second.lengthMm())),
-                                        longer.part(),
-                                        PlainDigits.exact(
-                                                Math.min(first.lengthMm(), second.lengthMm())),
-                                        shorter.part(),
-                                        PlainDigits.exact(difference)),
-                        b));
+                        "Screws look alike",
+                        "%s: %s. The longest in the shortest hole reaches %s mm too deep."
+                                .formatted(thread, where, PlainDigits.exact(difference)),
+                        alike.get(alike.size() - 1)));
+    }
+
+    private static double lengthMm(TeardownStep step) {
+        return Objects.requireNonNull(Objects.requireNonNull(step.fastening()).lengthMm());
     }
 
     private static Warning warning(

@@ -70,6 +70,22 @@ class TeardownTest {
                 .containsExactly("wheel 2, z 60", "bearing", "cap");
     }
 
+    @Test
+    void standsAKeyOutsideWhenItCameOffBeforeTheBearing() {
+        var key = step(2, "coupling key", PartKind.KEY).build();
+        var items =
+                ShaftStack.of(train, List.of(), List.of(key, bearing, spacer), Map.of())
+                        .shafts()
+                        .get(0)
+                        .items();
+        assertThat(items)
+                .extracting(ShaftStack.Item::zone)
+                .startsWith(
+                        ShaftStack.Zone.OUTSIDE_LEFT,
+                        ShaftStack.Zone.WALL_LEFT,
+                        ShaftStack.Zone.INSIDE);
+    }
+
     /** A shaft is out of the housing once the last of its bearings is off; common practice, no source. */
     @Test
     void knowsWhenAShaftIsOut() {
@@ -140,13 +156,13 @@ class TeardownTest {
 
         assertThat(titles)
                 .containsExactly(
-                        "DANGER Two screws look alike",
+                        "DANGER Screws look alike",
                         "DANGER Left-hand thread M30×1.5",
                         "CAUTION One way: oil seal",
                         "CAUTION Lies loose: detent ball",
                         "NOTE Single use: oil seal");
         assertThat(WatchList.of(List.of(cover, longer)).warnings().get(0).consequence())
-                .contains("35 mm in flange, 20 mm in bearing cover")
+                .contains("35 mm in flange; 20 mm in bearing cover")
                 .contains("15 mm too deep");
     }
 

@@ -48,7 +48,10 @@ class SecurityConfiguration {
                                 doors.requestMatchers(
                                                 HttpMethod.POST, "/api/sign-in", "/api/sign-out")
                                         .permitAll()
-                                        .requestMatchers("/api/sign-in/people", "/actuator/health")
+                                        .requestMatchers(
+                                                "/api/sign-in/people",
+                                                "/actuator/health",
+                                                "/actuator/health/**")
                                         .permitAll()
                                         .requestMatchers(
                                                 HttpMethod.POST,

@@ -143,11 +143,12 @@ class ProblemAdvice {
                 HttpStatus.UNSUPPORTED_MEDIA_TYPE, "Send application/json.");
     }
 
-    /** Our own defects: logged with their trace, told without it. */
+    /** Our own defects: logged with their trace, told without it. What filters answer is passed on to them. */
     @ExceptionHandler
     ProblemDetail unexpected(Exception fault) throws Exception {
         if (fault instanceof org.springframework.security.core.AuthenticationException
-                || fault instanceof org.springframework.security.access.AccessDeniedException) {
+                || fault instanceof org.springframework.security.access.AccessDeniedException
+                || RecordsDown.isDown(fault)) {
             throw fault;
         }
         LOG.error("A defect of the app", fault);
