@@ -137,14 +137,14 @@ final class ReportWriter {
         var ledger = job.ledger();
         var renewed =
                 job.decisions().stream().filter(d -> d.decided() == Disposition.RENEW).count();
-        return "Ledger: %d pieces off, %d refitted, %d new; %d on the bench, %d missing. %d part lines renewed."
+        return "Ledger: %d pieces off, %d refitted, %d new; %d on the bench, %d missing. %s."
                 .formatted(
                         ledger.removed(),
                         ledger.refitted(),
                         ledger.renewed(),
                         ledger.onBench(),
                         ledger.missing(),
-                        renewed);
+                        renewed == 1 ? "1 part renewed" : renewed + " parts renewed");
     }
 
     private static List<String> oil(JobView job) {

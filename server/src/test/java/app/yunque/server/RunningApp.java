@@ -1,0 +1,55 @@
+package app.yunque.server;
+
+import java.sql.DriverManager;
+import java.sql.SQLException;
+import java.util.UUID;
+import org.junit.jupiter.api.extension.BeforeAllCallback;
+import org.junit.jupiter.api.extension.ExtensionContext;
+import org.springframework.boot.SpringApplication;
+import org.springframework.boot.web.server.servlet.context.ServletWebServerApplicationContext;
+import org.springframework.context.ConfigurableApplicationContext;
+
+/**
+ * Boots the real application once for all tests, on a random port and a database of its own in the cluster that
+ * {@code ./yunque test} starts.
+ */
+public final class RunningApp implements BeforeAllCallback {
+    private static ConfigurableApplicationContext context;
+
+    @Override
+    public void beforeAll(ExtensionContext test) throws SQLException {
+        start();
+    }
+
+    static synchronized void start() throws SQLException {
+        if (context != null) {
+            return;
+        }
+        var cluster = System.getenv("YUNQUE_TEST_DB");
+        if (cluster == null) {
+            throw new IllegalStateException("No test database: run the tests with ./yunque test");
+        }
+        var password = System.getenv("YUNQUE_TEST_DB_PASSWORD");
+        var database = "server_" + UUID.randomUUID().toString().substring(0, 8);
+        try (var connection =
+                        DriverManager.getConnection(cluster + "postgres", "yunque", password);
+                var statement = connection.createStatement()) {
+            statement.execute("create database " + database);
+        }
+        context =
+                SpringApplication.run(
+                        YunqueApplication.class,
+                        "--server.port=0",
+                        "--spring.datasource.url=" + cluster + database,
+                        "--spring.datasource.username=yunque",
+                        "--spring.datasource.password=" + password);
+    }
+
+    public static int port() {
+        return ((ServletWebServerApplicationContext) context).getWebServer().getPort();
+    }
+
+    public static <T> T bean(Class<T> type) {
+        return context.getBean(type);
+    }
+}

@@ -1,0 +1,166 @@
+package app.yunque.server.bench;
+
+import app.yunque.server.AtBench;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+
+/** Ordinary requests of the bench; a test changes only what it is about. */
+final class Requests {
+    private Requests() {}
+
+    static Map<String, Object> mm(String text) {
+        return Map.of("text", text, "unit", "mm");
+    }
+
+    static Map<String, Object> in(String unit, String text) {
+        return Map.of("text", text, "unit", unit);
+    }
+
+    static Map<String, Object> stage() {
+        return new HashMap<>(
+                Map.of(
+                        "pinionTeeth", 20,
+                        "wheelTeeth", 40,
+                        "module", in("module", "3"),
+                        "pressureAngleDeg", 20,
+                        "helixAngleDeg", 0,
+                        "pinionHand", "NONE",
+                        "pinionShift", 0,
+                        "wheelShift", 0,
+                        "faceWidth", mm("30"),
+                        "centreDistance", mm("90.2")));
+    }
+
+    static Map<String, Object> unit(Map<String, Object> stage) {
+        var unit = new HashMap<String, Object>();
+        unit.put("id", UUID.randomUUID());
+        unit.put("tag", "T-" + UUID.randomUUID().toString().substring(0, 6));
+        unit.put("name", "Test reducer");
+        unit.put("kind", "single-stage spur");
+        unit.put("duty", "ENCLOSED_POWER");
+        unit.put("underWarranty", false);
+        unit.put("stages", List.of(stage));
+        unit.put("inputSpeedRpm", 960);
+        return unit;
+    }
+
+    /** A new unit with an open job; the number of the job. */
+    static long openJob(AtBench bench) {
+        var unit = unit(stage());
+        var kept = bench.post("/api/units", unit);
+        if (kept.status() != 200) {
+            throw new IllegalStateException(kept.detail());
+        }
+        var job =
+                bench.post(
+                        "/api/jobs",
+                        Map.of(
+                                "id",
+                                UUID.randomUUID(),
+                                "unitId",
+                                unit.get("id"),
+                                "complaint",
+                                "Growls"));
+        return job.body().path("job").path("number").asLong();
+    }
+
+    /** As {@link #openJob}, with permission and isolation on record. */
+    static long openedForStrip(AtBench bench) {
+        long number = openJob(bench);
+        bench.put("/api/jobs/" + number + "/permission", permission());
+        bench.put("/api/jobs/" + number + "/isolation", isolation());
+        return number;
+    }
+
+    static Map<String, Object> permission() {
+        return Map.of("approvedBy", "Works manager", "reference", "");
+    }
+
+    static Map<String, Object> isolation() {
+        return Map.of(
+                "sources",
+                List.of("ELECTRIC"),
+                "how",
+                "breaker locked and tagged",
+                "triedToStart",
+                true);
+    }
+
+    static Map<String, Object> step(String part, String kind, int count) {
+        var step = new HashMap<String, Object>();
+        step.put("part", part);
+        step.put("kind", kind);
+        step.put("count", count);
+        step.put("shaft", 1);
+        step.put("side", "LEFT");
+        step.put("wayRound", "");
+        step.put("singleUse", kind.equals("SEAL"));
+        step.put("tray", "A");
+        step.put("condition", "SOUND");
+        step.put("note", "");
+        return step;
+    }
+
+    static Map<String, Object> backlash(String station, String... readings) {
+        var all = new ArrayList<Object>();
+        for (var reading : readings) {
+            all.add(mm(reading));
+        }
+        var measurement = new HashMap<String, Object>();
+        measurement.put("station", station);
+        measurement.put("kind", "BACKLASH");
+        measurement.put("stage", 1);
+        measurement.put("member", "WHEEL");
+        measurement.put("radius", mm("61"));
+        measurement.put("resolution", mm("0.01"));
+        measurement.put("maxError", mm("0.01"));
+        measurement.put("makersReference", "");
+        measurement.put("remark", "");
+        measurement.put("readings", all);
+        return measurement;
+    }
+
+    static Map<String, Object> fitting(int refitted, int renewed, int scrapped) {
+        return Map.of(
+                "done", true,
+                "refitted", refitted,
+                "renewed", renewed,
+                "scrapped", scrapped,
+                "reason", "");
+    }
+
+    static Map<String, Object> fill(String level) {
+        var fill = new HashMap<String, Object>();
+        fill.put("coldest", in("°C", "0"));
+        fill.put("hottest", in("°C", "30"));
+        fill.put("sumpLength", mm("420"));
+        fill.put("sumpWidth", mm("260"));
+        fill.put("sumpHeight", mm("200"));
+        fill.put("shaftHeight", mm("150"));
+        fill.put("level", mm(level));
+        fill.put("grade", "VG_320");
+        fill.put("gradeSource", "plate");
+        fill.put("oilName", "Mineral gear oil");
+        fill.put("filled", in("L", "10,2"));
+        return fill;
+    }
+
+    static Map<String, Object> proof() {
+        return Map.of(
+                "turnsFree",
+                true,
+                "tight",
+                true,
+                "remark",
+                "",
+                "ambient",
+                in("°C", "20"),
+                "hot",
+                in("°F", "131"),
+                "runMinutes",
+                60);
+    }
+}
