@@ -16,7 +16,7 @@ const marking: MantineColorsTuple = [
 
 export const theme = createTheme({
   primaryColor: "marking",
-  primaryShade: { light: 7, dark: 3 },
+  primaryShade: { light: 7, dark: 2 },
   colors: { marking },
   fontFamily: '"Atkinson Hyperlegible", sans-serif',
   headings: { fontFamily: '"Barlow Condensed", sans-serif', fontWeight: "600" },

@@ -1,0 +1,111 @@
+package app.yunque.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.List;
+import org.assertj.core.api.Assertions;
+
+/** Somebody in front of the screen: finds things by role and visible text only. */
+final class Mechanic implements AutoCloseable {
+    final BrowserContext context;
+    final Page page;
+
+    Mechanic(int width, int height) {
+        context =
+                PackagedApp.browser()
+                        .newContext(new Browser.NewContextOptions().setViewportSize(width, height));
+        page = context.newPage();
+        page.navigate(PackagedApp.address("/"));
+    }
+
+    static Mechanic signedIn(String name, String pin) {
+        var mechanic = new Mechanic(1280, 800);
+        mechanic.signIn(name, pin);
+        return mechanic;
+    }
+
+    void signIn(String name, String pin) {
+        page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName(name)).check();
+        field("PIN").fill(pin);
+        press("Sign in");
+        assertThat(heading("Floor")).isVisible();
+    }
+
+    void press(String button) {
+        button(button).click();
+    }
+
+    Locator button(String name) {
+        return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name)).first();
+    }
+
+    Locator field(String label) {
+        return page.getByLabel(label, new Page.GetByLabelOptions().setExact(true));
+    }
+
+    Locator heading(String name) {
+        return page.getByRole(
+                AriaRole.HEADING, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
+
+    Locator region(String name) {
+        return page.getByRole(
+                AriaRole.REGION, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
+
+    /** A line of the strip with exactly these words. */
+    Locator step(String words) {
+        return region("Steps").getByText(words, new Locator.GetByTextOptions().setExact(true));
+    }
+
+    Locator text(String words) {
+        return page.getByText(words).first();
+    }
+
+    void goTo(String station) {
+        page.getByRole(AriaRole.NAVIGATION, new Page.GetByRoleOptions().setName("Stations"))
+                .getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName(station))
+                .click();
+        assertThat(heading(station)).isAttached();
+        assertThat(page.getByText("Opening…")).hasCount(0);
+    }
+
+    /** Axe finds nothing against WCAG 2.2 A and AA. */
+    void expectAccessible(String where) {
+        var found =
+                new AxeBuilder(page)
+                        .withTags(List.of("wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa"))
+                        .analyze()
+                        .getViolations();
+        Assertions.assertThat(found)
+                .as("axe on " + where)
+                .extracting(
+                        rule ->
+                                rule.getId()
+                                        + ": "
+                                        + rule.getNodes().stream()
+                                                .map(n -> n.getHtml())
+                                                .limit(3)
+                                                .toList())
+                .isEmpty();
+    }
+
+    void expectNoSidewaysScroll(String where) {
+        var over =
+                (Number) page.evaluate("document.documentElement.scrollWidth - window.innerWidth");
+        Assertions.assertThat(over.intValue())
+                .as("pixels too wide, " + where)
+                .isLessThanOrEqualTo(0);
+    }
+
+    @Override
+    public void close() {
+        context.close();
+    }
+}

@@ -1,0 +1,158 @@
+package app.yunque.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+@ExtendWith(PackagedApp.class)
+class NothingIsLostTest {
+
+    private static void openStrip(Mechanic m) {
+        m.page.navigate(PackagedApp.address("/jobs/4/strip"));
+        assertThat(m.heading("Off so far")).isVisible();
+    }
+
+    @Test
+    void keepsStepsTypedWithoutAConnectionAndSendsThemLater() {
+        try (var m = Mechanic.signedIn("Tomás Vega", "1470")) {
+            openStrip(m);
+            m.context.setOffline(true);
+            m.field("What came off").fill("oil scraper");
+            m.page.keyboard().press("Enter");
+            assertThat(m.text("no connection: 1 waiting on this device")).isVisible();
+            m.field("What came off").fill("baffle plate");
+            m.page.keyboard().press("Enter");
+            assertThat(m.text("step: oil scraper; step: baffle plate")).isVisible();
+
+            m.context.setOffline(false);
+            assertThat(m.step("baffle plate")).isVisible();
+            assertThat(m.step("oil scraper")).isVisible();
+            assertThat(m.text("waiting on this device")).not().isVisible();
+            m.press("Undo: added baffle plate");
+            m.press("Undo: added oil scraper");
+            assertThat(m.step("oil scraper")).hasCount(0);
+        }
+    }
+
+    @Test
+    void bringsBackWhatWasTypedAfterAReload() {
+        try (var m = Mechanic.signedIn("Tomás Vega", "1470")) {
+            openStrip(m);
+            m.field("What came off").fill("half-typed thing");
+            m.field("Pieces").fill("two");
+            m.page.reload();
+            assertThat(m.field("What came off")).hasValue("half-typed thing");
+            m.press("Keep ↵");
+            assertThat(m.text("“two” is not a whole number of pieces.")).isVisible();
+            assertThat(m.field("What came off")).hasValue("half-typed thing");
+        }
+    }
+
+    @Test
+    void showsBothVersionsWhenTwoPeopleChangeOneStep() {
+        try (var tomas = Mechanic.signedIn("Tomás Vega", "1470");
+                var ines = Mechanic.signedIn("Inés Roldán", "2580")) {
+            openStrip(tomas);
+            openStrip(ines);
+            tomas.press("Change step 2");
+            ines.press("Change step 2");
+            ines.field("Note").fill("two-leg puller");
+            ines.press("Keep the change");
+            assertThat(ines.step("two-leg puller")).isVisible();
+
+            tomas.field("Note").fill("wedge it, do not pull");
+            tomas.press("Keep the change");
+            var dialog =
+                    tomas.page.getByRole(
+                            AriaRole.DIALOG,
+                            new Page.GetByRoleOptions().setName("Two people on one record"));
+            assertThat(dialog).containsText("Inés Roldán kept a change to this");
+            assertThat(dialog).containsText("wedge it, do not pull");
+            assertThat(dialog).containsText("two-leg puller");
+            tomas.expectAccessible("conflict");
+            tomas.press("Keep mine");
+            assertThat(ines.step("wedge it, do not pull")).isVisible();
+        }
+    }
+
+    @Test
+    void asksForASignInWhenTheSessionEndedAndKeepsTheEntry() {
+        try (var m = Mechanic.signedIn("Tomás Vega", "1470")) {
+            openStrip(m);
+            m.context.clearCookies(
+                    new com.microsoft.playwright.BrowserContext.ClearCookiesOptions()
+                            .setName("YUNQUE"));
+            m.field("What came off").fill("dowel pin");
+            m.page.keyboard().press("Enter");
+            assertThat(m.heading("Who is at the bench?")).isVisible();
+            m.page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("Tomás Vega"))
+                    .check();
+            m.field("PIN").fill("1470");
+            m.press("Sign in");
+            assertThat(m.step("dowel pin")).isVisible();
+            m.press("Undo: added dowel pin");
+            assertThat(m.step("dowel pin")).hasCount(0);
+        }
+    }
+
+    @Test
+    void tellsAWrongPinAndAnUnknownJob() {
+        try (var m = new Mechanic(1280, 800)) {
+            m.page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("Visitor"))
+                    .check();
+            m.field("PIN").fill("9999");
+            m.page.keyboard().press("Enter");
+            assertThat(m.text("That PIN is not Visitor’s. Tries left: 4.")).isVisible();
+            m.expectAccessible("sign-in");
+            m.signIn("Visitor", "1234");
+            m.expectAccessible("Floor");
+            m.page.navigate(PackagedApp.address("/jobs/4711"));
+            assertThat(m.text("There is no job 4711. Look on the Floor.")).isVisible();
+        }
+    }
+
+    @ParameterizedTest(name = "{0} px wide")
+    @CsvSource({"1280, 800", "1024, 768", "390, 844"})
+    void fitsTheScreenWithoutSidewaysScrolling(int width, int height) {
+        try (var m = new Mechanic(width, height)) {
+            m.signIn("Inés Roldán", "2580");
+            m.expectNoSidewaysScroll("Floor");
+            for (var station :
+                    new String[] {
+                        "Receive", "Strip", "Inspect", "Decide", "Build", "Set", "Fill", "Prove"
+                    }) {
+                m.page.navigate(PackagedApp.address("/jobs/4/" + station.toLowerCase()));
+                assertThat(m.heading(station)).isAttached();
+                assertThat(m.page.getByText("Opening…")).hasCount(0);
+                m.expectNoSidewaysScroll(station);
+            }
+        }
+    }
+
+    @Test
+    void worksByKeyboardAloneAndInTheDim() {
+        try (var m = Mechanic.signedIn("Tomás Vega", "1470")) {
+            openStrip(m);
+            m.press("Dim for the night shift");
+            m.page.keyboard().press("Alt+5");
+            assertThat(m.text("Fit ball bearing 6209")).isVisible();
+            m.expectAccessible("Build in the dim");
+            m.heading("Build").evaluate("() => document.activeElement.blur()");
+            m.page.keyboard().press("Space");
+            assertThat(m.text("7 of 21 fitted")).isVisible();
+            m.page.keyboard().press("ArrowLeft");
+            m.press("Take it back");
+            assertThat(m.text("6 of 21 fitted")).isVisible();
+            for (int station = 1; station <= 8; station++) {
+                m.page.keyboard().press("Alt+" + station);
+                assertThat(m.page.getByText("Opening…")).hasCount(0);
+                m.expectAccessible("station " + station + " in the dim");
+            }
+        }
+    }
+}

@@ -1,0 +1,118 @@
+package app.yunque.browser;
+
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Playwright;
+import java.io.IOException;
+import java.net.HttpURLConnection;
+import java.net.ServerSocket;
+import java.net.URI;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.sql.DriverManager;
+import java.util.List;
+import java.util.UUID;
+import org.junit.jupiter.api.extension.BeforeAllCallback;
+import org.junit.jupiter.api.extension.ExtensionContext;
+
+/** Starts the packaged jar once for all tests, on a database of its own, and a headless Chromium beside it. */
+public final class PackagedApp implements BeforeAllCallback {
+    private static final int START_SECONDS = 120;
+
+    private static int port;
+    private static Browser browser;
+
+    @Override
+    public void beforeAll(ExtensionContext test) throws Exception {
+        start();
+    }
+
+    static String address(String path) {
+        return "http://127.0.0.1:" + port + path;
+    }
+
+    static Browser browser() {
+        return browser;
+    }
+
+    private static synchronized void start() throws Exception {
+        if (browser != null) {
+            return;
+        }
+        var process = startServer();
+        Runtime.getRuntime().addShutdownHook(new Thread(process::destroy));
+        awaitReady(process);
+        var playwright = Playwright.create();
+        browser =
+                playwright
+                        .chromium()
+                        .launch(
+                                new BrowserType.LaunchOptions()
+                                        .setExecutablePath(Path.of("/usr/bin/chromium"))
+                                        .setArgs(
+                                                List.of(
+                                                        "--no-sandbox",
+                                                        "--disable-gpu",
+                                                        "--disable-quic",
+                                                        "--disable-background-networking",
+                                                        "--disable-component-update",
+                                                        "--no-first-run")));
+    }
+
+    private static Process startServer() throws Exception {
+        var cluster = System.getenv("YUNQUE_TEST_DB");
+        if (cluster == null) {
+            throw new IllegalStateException("No test database: run the tests with ./yunque test");
+        }
+        var password = System.getenv("YUNQUE_TEST_DB_PASSWORD");
+        var database = "browser_" + UUID.randomUUID().toString().substring(0, 8);
+        try (var connection =
+                        DriverManager.getConnection(cluster + "postgres", "yunque", password);
+                var statement = connection.createStatement()) {
+            statement.execute("create database " + database);
+        }
+        try (var socket = new ServerSocket(0)) {
+            port = socket.getLocalPort();
+        }
+        Files.createDirectories(Path.of("target"));
+        var builder =
+                new ProcessBuilder(
+                        Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                        "-Xmx256m",
+                        "-XX:+UseSerialGC",
+                        "-XX:TieredStopAtLevel=1",
+                        "-jar",
+                        "../server/target/yunque-app.jar");
+        builder.environment().put("YUNQUE_PORT", Integer.toString(port));
+        builder.environment().put("YUNQUE_DB_URL", cluster + database);
+        builder.environment().put("YUNQUE_DB_USER", "yunque");
+        builder.environment().put("YUNQUE_DB_PASSWORD", password);
+        builder.redirectErrorStream(true);
+        builder.redirectOutput(Path.of("target/server.log").toFile());
+        return builder.start();
+    }
+
+    private static void awaitReady(Process process) throws InterruptedException {
+        for (int half = 0; half < 2 * START_SECONDS; half++) {
+            if (!process.isAlive()) {
+                throw new IllegalStateException(
+                        "The server ended; see browser-tests/target/server.log");
+            }
+            if (isReady()) {
+                return;
+            }
+            Thread.sleep(500);
+        }
+        throw new IllegalStateException(
+                "The server did not get ready; see browser-tests/target/server.log");
+    }
+
+    private static boolean isReady() {
+        try {
+            var url = URI.create(address("/actuator/health/readiness")).toURL();
+            return ((HttpURLConnection) url.openConnection()).getResponseCode() == 200;
+        } catch (IOException notYet) {
+            return false;
+        }
+    }
+}
