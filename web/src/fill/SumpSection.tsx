@@ -12,6 +12,8 @@ interface Props {
 const W = 420;
 const H = 200;
 const PAD = 14;
+/** Room at each side for the height of the line. */
+const LABEL = 50;
 
 /** The sump in section, to scale: shafts in one plane, their gears, and the oil line. */
 export function SumpSection({ lengthMm, heightMm, shaftMm, levelMm, stack }: Props) {
@@ -23,7 +25,7 @@ export function SumpSection({ lengthMm, heightMm, shaftMm, levelMm, stack }: Pro
   const across = distances.reduce((a, b) => a + b, 0);
   const length = Math.max(lengthMm, across + (tips[0] ?? 0) + (tips.at(-1) ?? 0) + 20);
   const high = Math.max(heightMm, shaftMm + Math.max(...tips)) + 10;
-  const scale = Math.min((W - 2 * PAD) / length, (H - 2 * PAD) / high);
+  const scale = Math.min((W - 2 * PAD - 2 * LABEL) / length, (H - 2 * PAD) / high);
   const left = (W - length * scale) / 2;
   const floor = H - PAD;
   const y = (mm: number) => floor - mm * scale;
@@ -52,7 +54,7 @@ export function SumpSection({ lengthMm, heightMm, shaftMm, levelMm, stack }: Pro
         className={classes.walls}
       />
       <line x1={left} x2={left + length * scale} y1={y(levelMm)} y2={y(levelMm)} className={classes.line} />
-      <text x={left + length * scale - 4} y={y(levelMm) - 5} textAnchor="end">
+      <text x={left + length * scale + 6} y={y(levelMm) + 5}>
         {levelMm.toFixed(0)} mm
       </text>
     </svg>

@@ -30,7 +30,7 @@ export const jobQuery = (number: string) =>
   queryOptions({
     queryKey: jobKeys.one(number),
     queryFn: () => request<JobView>("GET", `/api/jobs/${encodeURIComponent(number)}`),
-    refetchInterval: 2000,
+    refetchInterval: 3000,
     structuralSharing: true,
   });
 

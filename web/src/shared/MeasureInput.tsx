@@ -32,6 +32,7 @@ export function MeasureInput({
   const id = useId();
   return (
     <Input.Wrapper
+      size="md"
       id={id}
       label={label}
       description={hint}
@@ -40,6 +41,7 @@ export function MeasureInput({
     >
       <div className={classes.root}>
         <Input
+          size="md"
           id={id}
           className={classes.number}
           classNames={large ? { input: classes.large } : undefined}
