@@ -1,0 +1,85 @@
+package app.yunque.server.people;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.yunque.server.AtBench;
+import app.yunque.server.RunningApp;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.util.Map;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.springframework.jdbc.core.simple.JdbcClient;
+
+@ExtendWith(RunningApp.class)
+class DoorsTest {
+
+    private static HttpResponse<String> plain(String path) throws Exception {
+        var request =
+                HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + RunningApp.port() + path))
+                        .build();
+        return HttpClient.newHttpClient().send(request, HttpResponse.BodyHandlers.ofString());
+    }
+
+    @Test
+    void aWriteWithoutTheTokenOfThePageIsTurnedAway() throws Exception {
+        var request =
+                HttpRequest.newBuilder(
+                                URI.create(
+                                        "http://127.0.0.1:" + RunningApp.port() + "/api/sign-in"))
+                        .header("Content-Type", "application/json")
+                        .POST(HttpRequest.BodyPublishers.ofString("{}"))
+                        .build();
+        var answer = HttpClient.newHttpClient().send(request, HttpResponse.BodyHandlers.ofString());
+        assertThat(answer.statusCode()).isIn(401, 403);
+    }
+
+    @Test
+    void theScreensAnswerAtEveryPlaceAndTheirPartsAreKept() throws Exception {
+        for (var place : new String[] {"/", "/jobs/4/strip", "/units/new", "/shop"}) {
+            assertThat(plain(place).body()).as(place).contains("<div id=\"root\">");
+        }
+        assertThat(plain("/").headers().firstValue("Content-Security-Policy")).isPresent();
+        var script = plain("/").body().replaceAll("(?s).*src=\"(/assets/[^\"]+)\".*", "$1");
+        assertThat(plain(script).headers().firstValue("Cache-Control"))
+                .get()
+                .asString()
+                .contains("immutable");
+    }
+
+    @Test
+    void noPinIsReadableInTheRecords() {
+        var hashes =
+                RunningApp.bean(JdbcClient.class)
+                        .sql("select pin_hash from person")
+                        .query(String.class)
+                        .list();
+        assertThat(hashes).isNotEmpty().allMatch(hash -> hash.startsWith("$2"));
+    }
+
+    @Test
+    void theSessionLivesInTheRecordsSoThatARestartKeepsIt() {
+        var before = sessions();
+        AtBench.mechanic();
+        assertThat(sessions()).isEqualTo(before + 1);
+    }
+
+    private static long sessions() {
+        return RunningApp.bean(JdbcClient.class)
+                .sql("select count(*) from spring_session where principal_name is not null")
+                .query(Long.class)
+                .single();
+    }
+
+    @Test
+    void aNameThatDoesNotWorkHereIsToldSo() {
+        var answer =
+                AtBench.stranger()
+                        .post("/api/sign-in", Map.of("personId", UUID.randomUUID(), "pin", "1"));
+        assertThat(answer.status()).isEqualTo(404);
+        assertThat(answer.detail()).isEqualTo("Nobody of that name works here.");
+    }
+}
