@@ -74,4 +74,50 @@ describe("Outbox", () => {
     outbox.signedIn();
     expect(await answer).toEqual({ ok: true });
   });
+
+  it("sends in the order things were entered, one at a time", async () => {
+    const order: string[] = [];
+    const outbox = new Outbox(memory(), (async (_m: string, path: string) => {
+      order.push(`start ${path}`);
+      await Promise.resolve();
+      order.push(`end ${path}`);
+      return {};
+    }) as never);
+    await Promise.all(["a", "b", "c"].map((path) => outbox.put({ ...write, path })));
+    expect(order).toEqual(["start a", "end a", "start b", "end b", "start c", "end c"]);
+  });
+
+  it("tells a refusal to the form that is waiting for it, and goes on with the next", async () => {
+    const problem = { status: 422, detail: "Too deep.", fields: [] };
+    const outbox = new Outbox(memory(), (async (_m: string, path: string) => {
+      if (path === "bad") {
+        throw new ProblemError(problem);
+      }
+      return { ok: true };
+    }) as never);
+    const [bad, good] = await Promise.allSettled([
+      outbox.put({ ...write, path: "bad" }),
+      outbox.put({ ...write, path: "good" }),
+    ]);
+    expect(bad).toMatchObject({ status: "rejected", reason: { problem } });
+    expect(good).toMatchObject({ status: "fulfilled", value: { ok: true } });
+    expect(outbox.snapshot()).toMatchObject({ waiting: [], refused: [] });
+  });
+
+  it("forgets a refusal only once it has been seen", async () => {
+    const store = memory();
+    await new Outbox(store, (async () => {
+      throw new Unreachable();
+    }) as never).put(write);
+    const second = new Outbox(store, (async () => {
+      throw new ProblemError({ status: 422, detail: "No.", fields: [] });
+    }) as never);
+    await second.flush();
+    const refusal = second.snapshot().refused[0];
+    expect(new Outbox(store).snapshot().refused).toHaveLength(1);
+    if (refusal) {
+      second.forget(refusal);
+    }
+    expect(new Outbox(store).snapshot().refused).toHaveLength(0);
+  });
 });

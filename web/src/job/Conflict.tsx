@@ -1,5 +1,6 @@
 import { Button, Modal } from "@mantine/core";
 import type { Problem } from "../api/problem";
+import { Fault } from "../shared/Caution";
 import { moment } from "../shared/format";
 import classes from "./Job.module.css";
 
@@ -38,7 +39,7 @@ const shown = (value: unknown): string => {
 export function Conflict({ problem, mine, theirs, labels, onKeepMine, onTakeTheirs }: Props) {
   const current = problem?.status === 409 && problem.current ? theirs(problem.current) : undefined;
   if (!problem || !current) {
-    return null;
+    return problem?.status === 409 ? <Fault>{problem.detail}</Fault> : null;
   }
   const differing = Object.keys(labels).filter((field) => shown(mine[field]) !== shown(current[field]));
   return (

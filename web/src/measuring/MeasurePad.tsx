@@ -105,7 +105,7 @@ export function MeasurePad({ view, station, subject, mesh }: Props) {
       <div className={classes.padGrid}>
         <div className={classes.inputs}>
           {stray && <Fault>{stray}</Fault>}
-          <div className={classes.two}>
+          <div className={classes.setup}>
             {span ? (
               <TextInput
                 label="Teeth between the jaws"

@@ -89,4 +89,41 @@ describe("shaft stack on the sheet", () => {
       }
     }
   });
+
+  it("leaves the hole of a wall as small as the shaft while no bearing is known there", () => {
+    const [input] = layOut(reducer).shafts;
+    expect(input?.holes.left).toBe(input?.bore);
+    expect(input?.holes.right).toBeLessThan(input?.bore ?? 0);
+  });
+
+  it("packs parts of the right end against the right wall", () => {
+    const shafts = structuredClone(reducer.shafts);
+    shafts[2]?.items.push(
+      item("spacer", { kind: "SPACER", side: "RIGHT" }),
+      item("bearing", { kind: "BEARING", zone: "WALL_RIGHT", side: "RIGHT" }),
+      item("seal", { kind: "SEAL", zone: "OUTSIDE_RIGHT", side: "RIGHT" }),
+    );
+    const stack = { ...reducer, shafts };
+    const { caseBox } = layOut(stack);
+    expect(find("spacer", stack).x + find("spacer", stack).width).toBeLessThanOrEqual(caseBox.right);
+    expect(find("spacer", stack).x).toBeGreaterThan(find("wheel 2", stack).x);
+    const last = layOut(stack).parts.filter((p) => p.item.zone === "OUTSIDE_RIGHT");
+    expect(last[0]?.x).toBeGreaterThan(caseBox.right);
+  });
+
+  it("grows wider instead of crowding a hundred parts", () => {
+    const shafts = structuredClone(reducer.shafts);
+    for (let i = 0; i < 100; i++) {
+      shafts[1]?.items.push(
+        item(`washer ${i}`, { kind: "WASHER", side: "LEFT", number: i + 1, stepId: `w${i}` }),
+      );
+    }
+    const crowded = layOut({ ...reducer, shafts });
+    expect(crowded.width).toBeGreaterThan(layOut(reducer).width);
+    const washers = crowded.parts.filter((p) => p.item.kind === "WASHER").sort((a, b) => a.x - b.x);
+    for (let i = 1; i < washers.length; i++) {
+      const before = washers[i - 1];
+      expect(washers[i]?.x ?? 0).toBeGreaterThan((before?.x ?? 0) + (before?.width ?? 0));
+    }
+  });
 });
