@@ -66,7 +66,7 @@ export function MeasureInput({
         {units.length > 1 && (
           <NativeSelect
             className={classes.units}
-            style={{ width: 58 + 9 * Math.max(...units.map((u) => u.length)) }}
+            style={{ width: 70 + 9 * Math.max(...units.map((u) => u.length)) }}
             aria-label={`unit of ${label}`}
             data={units}
             value={value.unit}

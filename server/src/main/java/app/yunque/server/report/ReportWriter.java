@@ -12,6 +12,7 @@ import app.yunque.server.job.ReceiveView;
 import app.yunque.server.measuring.MeasurementView;
 import app.yunque.server.quantity.EnteredNumber;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
@@ -19,6 +20,13 @@ import org.jspecify.annotations.Nullable;
 
 /** Puts a job into the words of its report. */
 final class ReportWriter {
+    /** As found before after the rebuild, backlash before spans, from the input to the output. */
+    private static final Comparator<MeasurementView> IN_READING_ORDER =
+            Comparator.comparing((MeasurementView m) -> m.given().station())
+                    .thenComparing(m -> m.given().kind())
+                    .thenComparing(m -> m.given().stage())
+                    .thenComparing(m -> m.given().member());
+
     private ReportWriter() {}
 
     static Report write(JobView job) {
@@ -29,7 +37,10 @@ final class ReportWriter {
                 permission(receive.permission()),
                 isolation(receive.isolation()),
                 receive.turnCount() == null ? "not made" : receive.turnCount().check().sentence(),
-                job.measurements().stream().map(ReportWriter::measured).toList(),
+                job.measurements().stream()
+                        .sorted(IN_READING_ORDER)
+                        .map(ReportWriter::measured)
+                        .toList(),
                 changes(job),
                 parts(job),
                 ledger(job),

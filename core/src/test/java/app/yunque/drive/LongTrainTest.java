@@ -1,0 +1,100 @@
+package app.yunque.drive;
+
+import static app.yunque.teardown.Steps.step;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import app.yunque.gear.GearPair;
+import app.yunque.gear.Gears;
+import app.yunque.measure.Refused;
+import app.yunque.teardown.PartKind;
+import app.yunque.teardown.ShaftStack;
+import app.yunque.teardown.Side;
+import java.util.Collections;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+
+class LongTrainTest {
+    private final List<GearPair> three =
+            List.of(
+                    Gears.spurPair(20, 40, 2),
+                    Gears.spurPair(20, 60, 3),
+                    Gears.spurPair(20, 80, 4));
+    private final GearTrain train = new GearTrain(three, 1200, 4);
+
+    @Test
+    void runsEachStageAtItsOwnSpeed() {
+        assertThat(train.ratio()).isEqualTo(24);
+        assertThat(train.turnsTheSameWay()).isFalse();
+        assertThat(train.pinionSpeedRpm(3)).isCloseTo(200, within(1e-9));
+        // v = π d n / 60000 with d 80 mm at 200 min⁻¹.
+        assertThat(train.pitchLineVelocityMPerS(3))
+                .isCloseTo(Math.PI * 80 * 200 / 60_000, within(1e-12));
+    }
+
+    /** The wheel of a stage and the pinion of the next sit on one shaft, so their speeds agree. */
+    @Test
+    void sharesItsShafts() {
+        for (int stage = 1; stage < 3; stage++) {
+            double wheel = train.pinionSpeedRpm(stage) / three.get(stage - 1).ratio();
+            assertThat(train.pinionSpeedRpm(stage + 1)).isCloseTo(wheel, within(1e-12));
+        }
+    }
+
+    @Test
+    void numbersItsMiddleShaftsAndStandsTheirGearsInOrder() {
+        var stack = ShaftStack.of(train, List.of(), List.of(), Map.of());
+        assertThat(stack.shafts())
+                .extracting(ShaftStack.Shaft::name)
+                .containsExactly(
+                        "input shaft",
+                        "intermediate shaft 1",
+                        "intermediate shaft 2",
+                        "output shaft");
+        assertThat(stack.shafts().get(2).items())
+                .extracting(ShaftStack.Item::part)
+                .containsExactly("wheel 2, z 60", "pinion 3, z 20");
+        assertThat(stack.shafts().get(3).centreToNextMm()).isZero();
+    }
+
+    @Test
+    void keepsPartsOfNoShaftApart() {
+        var plug = step(1, "drain plug", PartKind.PLUG).on(0, Side.LEFT).build();
+        var lost = step(2, "part of a fifth shaft", PartKind.OTHER).on(5, Side.LEFT).build();
+        var stack = ShaftStack.of(train, List.of(), List.of(plug, lost), Map.of());
+        assertThat(stack.housing())
+                .extracting(ShaftStack.Item::part)
+                .containsExactly("drain plug", "part of a fifth shaft");
+    }
+
+    @Test
+    void refusesNoStageSevenStagesAndAStandingInput() {
+        assertThatThrownBy(() -> new GearTrain(List.of(), 1200, 4)).isInstanceOf(Refused.class);
+        assertThatThrownBy(() -> new GearTrain(Collections.nCopies(7, three.get(0)), 1200, 4))
+                .hasMessageContaining("Number of stages 7 is outside 1 to 6.");
+        assertThatThrownBy(() -> new GearTrain(three, 0, -1))
+                .hasMessageContaining("Input speed 0 min⁻¹ is outside")
+                .hasMessageContaining("Input power −1 kW is outside 0 to 20000 kW.");
+    }
+
+    /** However it was counted, a count made with the turns asked for tells one tooth apart. */
+    @Test
+    void asksForTurnsEnough() {
+        for (double error : new double[] {1, 3, 10, 30}) {
+            int turns =
+                    TurnCountCheck.of(train, new TurnCountCheck.Count(24, 1, error))
+                            .inputTurnsToBeSure();
+            var check =
+                    TurnCountCheck.of(train, new TurnCountCheck.Count(turns, turns / 24.0, error));
+            assertThat(check.verdict())
+                    .as("±" + error + "° after " + turns)
+                    .hasToString("CLEAR_PASS");
+            var fewer =
+                    TurnCountCheck.of(
+                            train, new TurnCountCheck.Count(turns * 0.4, turns * 0.4 / 24, error));
+            assertThat(fewer.verdict()).as("with less than half of them").hasToString("DOUBTFUL");
+        }
+    }
+}
