@@ -31,5 +31,8 @@ export const theme = createTheme({
     Textarea: { defaultProps: { size: "md" } },
     NativeSelect: { defaultProps: { size: "md" } },
     Checkbox: { defaultProps: { size: "md" } },
+    // Nothing fades: what is open is open, what is shut is gone, for gloves and for readers alike.
+    Menu: { defaultProps: { transitionProps: { duration: 0 } } },
+    Modal: { defaultProps: { transitionProps: { duration: 0 } } },
   },
 });
