@@ -41,7 +41,7 @@ public record CylindricalGear(
     private static final double ADDENDUM = 1.0;
     private static final double DEDENDUM = 1.25;
 
-    /** @throws Refused naming every value out of its range, and a gear whose teeth would come to a point */
+    /** @throws Refused naming every value out of its range, and a hand that does not suit the helix angle */
     public CylindricalGear {
         Refused.ifAny(
                 TEETH.judge(teeth),

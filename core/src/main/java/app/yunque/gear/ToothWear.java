@@ -120,7 +120,7 @@ public record ToothWear(
                 worked);
     }
 
-    /** Wear at half the renewal limit or beyond is worth a line in the report even when it passes. */
+    /** True from the watch limit of the duty on, even when it passes. */
     public boolean isWatched() {
         return wearPercent >= watchPercent;
     }
