@@ -24,6 +24,7 @@ class CoreStandsAloneTest {
                         "java.util..",
                         "java.math..",
                         "java.time..",
+                        "org.jgrapht..",
                         "org.jspecify..")
                 .check(core);
     }

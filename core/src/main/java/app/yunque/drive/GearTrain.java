@@ -8,12 +8,12 @@ import java.util.List;
 /**
  * A reducer on parallel shafts: one pair a stage, the wheel of each on the shaft of the next pinion.
  *
- * @param stages        pairs from the input to the output, 1 to 6
+ * @param stages        pairs from the input to the output, 0 to 6; none while the papers do not describe the gears
  * @param inputSpeedRpm speed of the input shaft (min⁻¹), 0.1 to 60000
  * @param inputPowerKw  power at the input (kW), 0 to 20000; 0 when unknown
  */
 public record GearTrain(List<GearPair> stages, double inputSpeedRpm, double inputPowerKw) {
-    public static final Range STAGES = Range.count("stages", "number of stages", 1, 6);
+    public static final Range STAGES = Range.count("stages", "number of stages", 0, 6);
     public static final Range INPUT_SPEED =
             Range.of("inputSpeedRpm", "input speed", 0.1, 60_000, "min⁻¹");
     public static final Range INPUT_POWER =

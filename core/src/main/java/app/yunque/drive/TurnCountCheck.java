@@ -3,6 +3,7 @@ package app.yunque.drive;
 import static app.yunque.measure.Working.line;
 
 import app.yunque.gear.GearPair;
+import app.yunque.measure.NotApplicable;
 import app.yunque.measure.PlainDigits;
 import app.yunque.measure.Range;
 import app.yunque.measure.Refused;
@@ -69,6 +70,12 @@ public record TurnCountCheck(
     private record Neighbour(double ratio, String words) {}
 
     public static TurnCountCheck of(GearTrain train, Count count) {
+        if (train.stages().isEmpty()) {
+            throw new NotApplicable(
+                    "turn count",
+                    "The papers do not describe the gears of this unit, so there is no ratio to compare with.",
+                    "Describe its stages under Units first.");
+        }
         double counted = count.inputTurns() / count.outputTurns();
         double expected = train.ratio();
         double half = counted * 2 * count.readingErrorDeg() / 360 / count.outputTurns();

@@ -42,7 +42,7 @@ public record Route(List<Stop> stops, List<String> againstSigning) {
     public static Route of(JobFacts facts) {
         return new Route(
                 List.of(
-                        receive(facts.receive()),
+                        receive(facts.receive(), facts.meshes().count() > 0),
                         strip(facts),
                         inspect(facts.meshes()),
                         decide(facts.parts()),
@@ -67,7 +67,7 @@ public record Route(List<Stop> stops, List<String> againstSigning) {
                 .map(Stop::station);
     }
 
-    private static Stop receive(Receive r) {
+    private static Stop receive(Receive r, boolean hasRatio) {
         var missing = new ArrayList<String>();
         if (!r.complaint()) {
             missing.add("complaint");
@@ -78,11 +78,14 @@ public record Route(List<Stop> stops, List<String> againstSigning) {
         if (!r.isolated()) {
             missing.add("isolation");
         }
-        if (r.turnCount() == Verdict.NOT_JUDGED) {
+        if (hasRatio && r.turnCount() == Verdict.NOT_JUDGED) {
             missing.add("turn count");
         }
         if (!missing.isEmpty()) {
             return new Stop(Station.RECEIVE, State.OPEN, "missing: " + String.join(", ", missing));
+        }
+        if (!hasRatio) {
+            return new Stop(Station.RECEIVE, State.DONE, "isolated");
         }
         return r.turnCount() == Verdict.CLEAR_PASS
                 ? new Stop(Station.RECEIVE, State.DONE, "isolated, ratio confirmed")
@@ -107,6 +110,9 @@ public record Route(List<Stop> stops, List<String> againstSigning) {
     }
 
     private static Stop inspect(Meshes m) {
+        if (m.count() == 0 && m.worstBefore() == Verdict.CLEAR_PASS) {
+            return new Stop(Station.INSPECT, State.DONE, "no mesh on the papers");
+        }
         if (m.measuredBefore() < m.count()) {
             return new Stop(
                     Station.INSPECT,
@@ -147,6 +153,9 @@ public record Route(List<Stop> stops, List<String> againstSigning) {
     }
 
     private static Stop set(Meshes m) {
+        if (m.count() == 0 && m.worstAfter() == Verdict.CLEAR_PASS) {
+            return new Stop(Station.SET, State.DONE, "no mesh on the papers");
+        }
         if (m.measuredAfter() < m.count()) {
             return new Stop(
                     Station.SET,

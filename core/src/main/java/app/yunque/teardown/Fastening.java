@@ -1,10 +1,11 @@
 package app.yunque.teardown;
 
+import app.yunque.fastener.ScrewHole;
+import app.yunque.fastener.ScrewThread;
 import app.yunque.measure.PlainDigits;
 import app.yunque.measure.Range;
 import app.yunque.measure.Refused;
-import java.util.Locale;
-import java.util.regex.Pattern;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -16,6 +17,9 @@ import org.jspecify.annotations.Nullable;
  * @param isLeftHand true for a left-hand thread
  * @param torqueNm   tightening torque (N·m), 0.05 to 20000; null when not known
  * @param torqueSource where the torque comes from; required with a torque
+ * @param drive      drive and size: "hex socket 6"; up to 40 characters, empty when not noted
+ * @param locking    what keeps it from coming loose
+ * @param hole       the hole it goes into; null when not measured
  */
 public record Fastening(
         int count,
@@ -23,32 +27,63 @@ public record Fastening(
         @Nullable Double lengthMm,
         boolean isLeftHand,
         @Nullable Double torqueNm,
-        String torqueSource) {
+        String torqueSource,
+        String drive,
+        Locking locking,
+        @Nullable ScrewHole hole) {
     public static final Range COUNT = Range.count("fasteningCount", "number of screws", 1, 999);
     public static final Range LENGTH = Range.of("lengthMm", "screw length", 0.5, 2000, "mm");
     public static final Range TORQUE =
             Range.of("torqueNm", "tightening torque", 0.05, 20_000, "N·m");
+    private static final int LONGEST_DRIVE = 40;
 
-    private static final Pattern THREAD =
-            Pattern.compile(
-                    "M\\d{1,3}(\\.\\d)?([x×]\\d(\\.\\d{1,2})?)?|(#\\d{1,2}|\\d{0,1}\\s?\\d{1,2}/\\d{1,2}|\\d)-\\d{1,2}"
-                            + "|G\\s?\\d?\\s?\\d/?\\d?");
+    /** What keeps a fastener from coming loose. */
+    public enum Locking {
+        NONE("nothing"),
+        THREADLOCK_LOW("threadlocker, low strength"),
+        THREADLOCK_MEDIUM("threadlocker, medium strength"),
+        THREADLOCK_HIGH("threadlocker, high strength"),
+        PREVAILING_NUT("self-locking nut"),
+        TAB_WASHER("tab washer"),
+        COTTER("cotter pin"),
+        WIRE("lock wire"),
+        SPRING_WASHER("spring washer"),
+        PEENED("peened"),
+        SECOND_SCREW("second screw on top");
+
+        private final String words;
+
+        Locking(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+
+        /** True when common practice renews it each time: a bent or polymer lock holds once. */
+        public boolean isSingleUse() {
+            return this == PREVAILING_NUT || this == TAB_WASHER || this == COTTER || this == WIRE;
+        }
+    }
 
     /** @throws Refused naming every value out of its range, and a thread that is none */
     public Fastening {
         Refused.ifAny(
                 COUNT.judge(count),
-                lengthMm == null ? java.util.Optional.empty() : LENGTH.judge(lengthMm),
-                torqueNm == null ? java.util.Optional.empty() : TORQUE.judge(torqueNm));
-        thread = thread.strip().replaceAll("(?<=\\d)\\s*[x*](?=\\d)", "×");
-        if (!THREAD.matcher(thread.toUpperCase(Locale.ROOT)).matches()) {
+                lengthMm == null ? Optional.empty() : LENGTH.judge(lengthMm),
+                torqueNm == null ? Optional.empty() : TORQUE.judge(torqueNm));
+        thread = ScrewThread.of(thread).name();
+        drive = drive.strip();
+        if (drive.length() > LONGEST_DRIVE) {
             throw Refused.because(
-                    "thread",
-                    "Thread \""
-                            + thread
-                            + "\" is not understood. Write it like M8, M30×1.5 or 3/8-16.");
+                    "drive",
+                    "Drive has "
+                            + drive.length()
+                            + " characters; at most "
+                            + LONGEST_DRIVE
+                            + " fit.");
         }
-        thread = thread.toUpperCase(Locale.ROOT);
         if (torqueNm != null && torqueSource.isBlank()) {
             throw Refused.because(
                     "torqueSource",
@@ -56,7 +91,17 @@ public record Fastening(
         }
     }
 
-    /** "6 × M8, 25 mm, left-hand". */
+    public Fastening(
+            int count,
+            String thread,
+            @Nullable Double lengthMm,
+            boolean isLeftHand,
+            @Nullable Double torqueNm,
+            String torqueSource) {
+        this(count, thread, lengthMm, isLeftHand, torqueNm, torqueSource, "", Locking.NONE, null);
+    }
+
+    /** "6 × M8, 25 mm, left-hand, hex socket 6". */
     public String inWords() {
         var words = new StringBuilder().append(count).append(" × ").append(thread);
         if (lengthMm != null) {
@@ -64,6 +109,9 @@ public record Fastening(
         }
         if (isLeftHand) {
             words.append(", left-hand");
+        }
+        if (!drive.isEmpty()) {
+            words.append(", ").append(drive);
         }
         return words.toString();
     }

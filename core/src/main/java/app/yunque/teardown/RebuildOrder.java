@@ -2,12 +2,14 @@ package app.yunque.teardown;
 
 import app.yunque.measure.PlainDigits;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Set;
 
 /**
- * The strip turned round: the last thing off is the first thing on. Each card says what goes in, which way round, what
- * must be new, how it is fastened, what to check before going on, and what could hurt.
+ * The rebuild, card by card. Each card says what goes in, which way round, what must be new, what goes on it, how it is
+ * fastened, what to check before going on, and what could hurt. The order is the strip turned round, or an order planned
+ * from it.
  *
  * @param cards in the order of the rebuild
  */
@@ -19,8 +21,13 @@ public record RebuildOrder(List<Card> cards) {
      * @param title     what to fit: "Fit 2 × spacer ring"
      * @param where     shaft and side in words
      * @param wayRound  which face looks where; empty when it does not matter
+     * @param mark      match mark and partner; empty when there is none
      * @param mustBeNew true when a new part goes in
+     * @param goesOn    what goes on it: oil, grease, nothing; empty when not said
      * @param fasten    how it is fastened, with torque and its source; empty when not
+     * @param tightening places of the screws in the order of tightening, seen as they sit round; empty below three
+     * @param tool      main tool; empty when it does not matter
+     * @param position  which way up the unit lies; empty when it does not matter
      * @param checks    what to check before going on
      * @param caution   what could hurt; empty when nothing special
      */
@@ -30,8 +37,13 @@ public record RebuildOrder(List<Card> cards) {
             String title,
             String where,
             String wayRound,
+            String mark,
             boolean mustBeNew,
+            String goesOn,
             String fasten,
+            List<Integer> tightening,
+            String tool,
+            String position,
             List<String> checks,
             String caution) {}
 
@@ -39,30 +51,59 @@ public record RebuildOrder(List<Card> cards) {
         cards = List.copyOf(cards);
     }
 
+    /** The strip turned round. */
+    public static RebuildOrder of(
+            List<TeardownStep> steps, Set<String> renew, List<String> shafts) {
+        return of(steps, renew, shafts, List.of());
+    }
+
     /**
      * @param steps  the strip in its order
      * @param renew  ids of steps whose part was decided to be renewed
      * @param shafts names of the shafts, input first
+     * @param order  identities in a planned order; a step that is not in it comes right before the step that came off
+     *               before it, as the strip turned round would have it
      */
     public static RebuildOrder of(
-            List<TeardownStep> steps, Set<String> renew, List<String> shafts) {
+            List<TeardownStep> steps, Set<String> renew, List<String> shafts, List<String> order) {
         var cards = new ArrayList<Card>();
-        for (int i = steps.size() - 1; i >= 0; i--) {
-            var step = steps.get(i);
-            boolean fresh = step.singleUse() || renew.contains(step.id());
-            cards.add(
-                    new Card(
-                            cards.size() + 1,
-                            step.id(),
-                            "Fit " + step.inWords(),
-                            where(step, shafts),
-                            step.wayRound(),
-                            fresh,
-                            fasten(step),
-                            checks(step),
-                            caution(step.kind())));
+        for (var step : arranged(steps, order)) {
+            cards.add(card(cards.size() + 1, step, renew.contains(step.id()), shafts));
         }
         return new RebuildOrder(cards);
+    }
+
+    private static List<TeardownStep> arranged(List<TeardownStep> steps, List<String> order) {
+        var byId = new HashMap<String, TeardownStep>();
+        steps.forEach(s -> byId.put(s.id(), s));
+        var arranged = new ArrayList<TeardownStep>();
+        order.stream().filter(byId::containsKey).map(byId::get).forEach(arranged::add);
+        for (int i = 0; i < steps.size(); i++) {
+            if (!arranged.contains(steps.get(i))) {
+                int at = i == 0 ? arranged.size() : arranged.indexOf(steps.get(i - 1));
+                arranged.add(at, steps.get(i));
+            }
+        }
+        return arranged;
+    }
+
+    private static Card card(int place, TeardownStep step, boolean renew, List<String> shafts) {
+        var detail = step.detail();
+        return new Card(
+                place,
+                step.id(),
+                (step.kind() == PartKind.PLUG ? "Close with " : "Fit ") + step.inWords(),
+                where(step, shafts),
+                step.wayRound(),
+                mark(detail.back()),
+                step.singleUse() || renew,
+                detail.back().goesOn() == GoesOn.UNSAID ? "" : detail.back().goesOn().words(),
+                fasten(step),
+                TighteningOrder.of(step.fastening() == null ? 0 : step.fastening().count()),
+                detail.work().tool(),
+                detail.work().position(),
+                checks(step),
+                caution(step));
     }
 
     /** Shaft and side in words: "input shaft, left end"; "housing" for parts of no shaft. */
@@ -79,6 +120,17 @@ public record RebuildOrder(List<Card> cards) {
         return shafts.get(step.shaft() - 1) + end;
     }
 
+    private static String mark(StepDetail.Back back) {
+        var words = new ArrayList<String>();
+        if (!back.matchMark().isBlank()) {
+            words.add("mark " + back.matchMark());
+        }
+        if (!back.matchedWith().isBlank()) {
+            words.add("with " + back.matchedWith());
+        }
+        return String.join(", ", words);
+    }
+
     private static String fasten(TeardownStep step) {
         var fastening = step.fastening();
         if (fastening == null) {
@@ -87,6 +139,9 @@ public record RebuildOrder(List<Card> cards) {
         var words = fastening.inWords();
         if (fastening.count() > 2) {
             words += ", crosswise in two passes";
+        }
+        if (fastening.locking() != Fastening.Locking.NONE) {
+            words += "; locked by " + fastening.locking().words();
         }
         return fastening.torqueNm() == null
                 ? words + "; no torque was entered: use the maker's figure"
@@ -100,18 +155,32 @@ public record RebuildOrder(List<Card> cards) {
 
     private static List<String> checks(TeardownStep step) {
         var checks = new ArrayList<String>();
-        switch (step.kind()) {
-            case BEARING -> checks.add("Spins free by hand, no tick, oiled before it turns.");
-            case SEAL -> checks.add("Lip oiled, spring side to the oil, no edge has cut it.");
-            case GEAR, SHAFT ->
-                    checks.add("The shafts turn free through one full turn of the slowest.");
-            case SHIM, GASKET ->
-                    checks.add("Same number and thickness as came off, or set the play anew.");
-            case CIRCLIP -> checks.add("Sits in its groove all round.");
-            case TAB_WASHER -> checks.add("One tab bent into a slot of the nut.");
-            case COTTER_PIN -> checks.add("Both legs bent.");
-            case KEY -> checks.add("Down in its seat, clear at the top.");
-            default -> {}
+        var detail = step.detail();
+        if (!detail.back().check().isBlank()) {
+            checks.add(WatchList.capital(detail.back().check()) + ".");
+        }
+        usual(step.kind(), checks);
+        if (detail.back().positions() != null && detail.back().positions() > 1) {
+            checks.add(
+                    "The marks stand together: it fits in "
+                            + detail.back().positions()
+                            + " positions.");
+        }
+        for (var loose : detail.found().loose()) {
+            var count = loose.expected() == null ? loose.found() : loose.expected();
+            checks.add(
+                    (count == null ? "Every one" : "All " + count)
+                            + " of the "
+                            + loose.kind().words()
+                            + "s are in, counted.");
+        }
+        var setting = detail.found().setting();
+        if (setting != null && !setting.value().isBlank()) {
+            checks.add(
+                    WatchList.capital(setting.name())
+                            + (setting.mustKeep() ? " stands again at " : " stood at ")
+                            + setting.value()
+                            + ".");
         }
         var fastening = step.fastening();
         if (fastening != null && fastening.isLeftHand()) {
@@ -120,15 +189,46 @@ public record RebuildOrder(List<Card> cards) {
         return checks;
     }
 
+    private static void usual(PartKind kind, List<String> checks) {
+        switch (kind) {
+            case BEARING -> checks.add("Spins free by hand, no tick, oiled before it turns.");
+            case SEAL -> checks.add("Lip oiled, spring side to the oil, no edge has cut it.");
+            case GEAR, SHAFT, WORM, RING_GEAR, CARRIER, CAM_DISC ->
+                    checks.add("The shafts turn free through one full turn of the slowest.");
+            case SHIM, GASKET ->
+                    checks.add("Same number and thickness as came off, or set the play anew.");
+            case CIRCLIP -> checks.add("Sits in its groove all round.");
+            case TAB_WASHER -> checks.add("One tab bent into a slot of the nut.");
+            case COTTER_PIN -> checks.add("Both legs bent.");
+            case KEY -> checks.add("Down in its seat, clear at the top.");
+            case PAWL -> checks.add("Every pawl snaps out and clicks by itself.");
+            case COLLET -> checks.add("Both halves seated all round.");
+            default -> {}
+        }
+    }
+
+    private static String caution(TeardownStep step) {
+        var energy = step.detail().found().energy();
+        if (energy != null) {
+            return WatchList.capital(energy.kind().words())
+                    + ": "
+                    + energy.kind().firstMove()
+                    + ". Local rules and the maker's instructions come first.";
+        }
+        return caution(step.kind());
+    }
+
     private static String caution(PartKind kind) {
         return switch (kind) {
             case BEARING ->
                     "Press or heat: push on the ring that has the tight fit, eye protection on, hands out of the line"
                             + " of force.";
-            case SHAFT, COUPLING -> "Heavy or off balance: sling or support it before it is free.";
-            case SPRING -> "Stored force: cover the hole and keep your face out of the line.";
+            case SHAFT, COUPLING, HOUSING ->
+                    "Heavy or off balance: sling or support it before it is free.";
+            case SPRING, PLUNGER ->
+                    "Stored force: cover the hole and keep your face out of the line.";
             case CIRCLIP -> "A circlip flies: eye protection on.";
-            case GEAR -> "Fingers out of the mesh while a shaft is turned.";
+            case GEAR, RING_GEAR, WORM -> "Fingers out of the mesh while a shaft is turned.";
             default -> "";
         };
     }

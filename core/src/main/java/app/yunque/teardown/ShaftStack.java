@@ -110,6 +110,22 @@ public record ShaftStack(List<Shaft> shafts, List<Item> housing) {
             List<TeardownStep> known,
             List<TeardownStep> steps,
             Map<String, Now> now) {
+        return of(train, shaftNames(train), known, steps, now);
+    }
+
+    /**
+     * @param train  the papers of the unit
+     * @param names  names of all shafts, bores and covers of the unit, those of the papers first
+     * @param known  steps of the last finished strip of this unit; empty when there was none
+     * @param steps  steps of this strip
+     * @param now    where the part of each step of this strip is, by step id; absent means on the bench
+     */
+    public static ShaftStack of(
+            GearTrain train,
+            List<String> names,
+            List<TeardownStep> known,
+            List<TeardownStep> steps,
+            Map<String, Now> now) {
         var seen = new ArrayList<Seen>();
         for (var step : steps) {
             seen.add(new Seen(step, now.getOrDefault(step.id(), Now.ON_BENCH)));
@@ -117,7 +133,6 @@ public record ShaftStack(List<Shaft> shafts, List<Item> housing) {
         for (var part : stillInPlace(known, steps)) {
             seen.add(new Seen(part, Now.IN_PLACE));
         }
-        var names = shaftNames(train);
         var shafts = new ArrayList<Shaft>();
         for (int s = 1; s <= names.size(); s++) {
             double next =
@@ -133,9 +148,12 @@ public record ShaftStack(List<Shaft> shafts, List<Item> housing) {
         return new ShaftStack(shafts, housing);
     }
 
-    /** "input shaft", "intermediate shaft", "output shaft"; several intermediate ones are numbered. */
+    /**
+     * "input shaft", "intermediate shaft", "output shaft"; several intermediate ones are numbered. Papers that describe
+     * no gears still have an input and an output.
+     */
     public static List<String> shaftNames(GearTrain train) {
-        int count = train.stages().size() + 1;
+        int count = Math.max(2, train.stages().size() + 1);
         var names = new ArrayList<String>();
         for (int s = 1; s <= count; s++) {
             if (s == 1) {

@@ -13,7 +13,7 @@ import org.jspecify.annotations.Nullable;
  * @param number     place in the strip, 1 first
  * @param part       what came off, in the mechanic's words, 1 to 120 characters
  * @param kind       its kind
- * @param count      how many pieces, 1 to 999
+ * @param count      how many pieces, 1 to 9999
  * @param shaft      shaft it sat on, 1 for the input; 0 for the housing
  * @param side       which end of the shaft
  * @param gear       which gear of the papers it is; null for anything else
@@ -23,6 +23,7 @@ import org.jspecify.annotations.Nullable;
  * @param tray       tray or bag, up to 20 characters; empty when it lies loose
  * @param condition  as found
  * @param note       anything else, up to 2000 characters
+ * @param detail     what a careful mechanic notes beyond
  */
 public record TeardownStep(
         String id,
@@ -38,13 +39,14 @@ public record TeardownStep(
         boolean singleUse,
         String tray,
         Condition condition,
-        String note) {
+        String note,
+        StepDetail detail) {
     public static final int LONGEST_PART = 120;
     public static final int LONGEST_WAY_ROUND = 200;
     public static final int LONGEST_TRAY = 20;
     public static final int LONGEST_NOTE = 2000;
     public static final Range COUNT =
-            Range.count("count", "number of pieces", 1, 999)
+            Range.count("count", "number of pieces", 1, 9999)
                     .advising("Something came off, so count at least one.");
 
     /** @throws Refused naming every value that cannot be */

@@ -3,20 +3,18 @@ package app.yunque.teardown;
 import app.yunque.measure.PlainDigits;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Objects;
-import java.util.TreeMap;
-import java.util.stream.Collectors;
 
 /**
- * What will bite later, derived from the strip: each warning speaks in consequences and names the step it comes from.
- * Triggers are common practice, no source.
+ * What will bite later, derived from the strip: each warning speaks in consequences and names the step it comes from, so
+ * that it shows at Strip while it can still be avoided and again at Build on the card where it bites. Triggers and limits
+ * are common practice, no source, unless a line says otherwise.
  *
  * @param warnings danger first, then in the order of the strip
  */
 public record WatchList(List<Warning> warnings) {
-    private static final double LOOK_ALIKE_MM = 1;
+    /** Mass above which two people or a hoist are wanted (kg); common manual-handling guidance, local rules first. */
+    static final double HEAVY_KG = 25;
 
     /** How hard a warning bites. */
     public enum Weight {
@@ -39,105 +37,278 @@ public record WatchList(List<Warning> warnings) {
         warnings = List.copyOf(warnings);
     }
 
+    /** Warnings of a strip whose openings nobody has measured. */
     public static WatchList of(List<TeardownStep> steps) {
-        var found = new ArrayList<Warning>();
-        for (var step : steps) {
-            ofOneStep(step, found);
-        }
-        lookAlikes(steps, found);
-        found.sort(Comparator.comparing(Warning::weight).thenComparing(Warning::number));
-        return new WatchList(found);
+        return of(new StripModel(steps, List.of(), List.of(), List.of()));
     }
 
-    private static void ofOneStep(TeardownStep step, List<Warning> found) {
+    /** Warnings of a strip with all that is known of order and openings. */
+    public static WatchList of(StripModel model) {
+        var found = new Warnings();
+        for (var step : model.steps()) {
+            fastening(step, found);
+            facing(step, found);
+            renewal(step, found);
+            smallThings(step, found);
+            foundThings(step, found);
+            handling(step, found);
+            LubricantWatch.of(step, found);
+        }
+        LookAlikes.of(model.steps(), found);
+        StackWatch.of(model.steps(), found);
+        passages(model, found);
+        return new WatchList(found.sorted());
+    }
+
+    private static void fastening(TeardownStep step, Warnings found) {
         var fastening = step.fastening();
-        if (fastening != null && fastening.isLeftHand()) {
-            found.add(
-                    warning(
-                            Weight.DANGER,
-                            "Left-hand thread " + fastening.thread(),
-                            "Clockwise loosens. Forced the wrong way, it shears.",
-                            step));
-        }
-        if (step.isOneWay()) {
-            found.add(
-                    warning(
-                            Weight.CAUTION,
-                            "One way: " + step.part(),
-                            step.wayRound() + ".",
-                            step));
-        }
-        if (step.kind().setsADimension()) {
-            found.add(
-                    warning(
-                            Weight.CAUTION,
-                            "Counted: " + step.inWords(),
-                            "They set play and gear depth. Same count and thickness back, or set anew.",
-                            step));
-        }
-        if (step.singleUse()) {
-            found.add(
-                    warning(
-                            Weight.NOTE,
-                            "Single use: " + step.inWords(),
-                            "A new one goes in; on the purchase list.",
-                            step));
-        }
-        if (step.kind().falls() && step.tray().isBlank()) {
-            found.add(
-                    warning(
-                            Weight.CAUTION,
-                            "Lies loose: " + step.inWords(),
-                            "Small and easily lost. Give it a tray or a bag.",
-                            step));
-        }
-    }
-
-    /** Screws of one thread and hand whose lengths differ: one warning a thread, at the last such step. */
-    private static void lookAlikes(List<TeardownStep> steps, List<Warning> found) {
-        var byThread = new LinkedHashMap<String, List<TeardownStep>>();
-        for (var step : steps) {
-            var fastening = step.fastening();
-            if (fastening != null && fastening.lengthMm() != null) {
-                var key = fastening.thread() + (fastening.isLeftHand() ? " left-hand" : "");
-                byThread.computeIfAbsent(key, k -> new ArrayList<>()).add(step);
-            }
-        }
-        byThread.forEach((thread, alike) -> addIfAlike(thread, alike, found));
-    }
-
-    private static void addIfAlike(String thread, List<TeardownStep> alike, List<Warning> found) {
-        var byLength = new TreeMap<Double, List<String>>(Comparator.reverseOrder());
-        for (var step : alike) {
-            byLength.computeIfAbsent(lengthMm(step), l -> new ArrayList<>()).add(step.part());
-        }
-        double difference = byLength.firstKey() - byLength.lastKey();
-        if (difference < LOOK_ALIKE_MM) {
+        if (fastening == null) {
             return;
         }
-        var where =
-                byLength.entrySet().stream()
-                        .map(
-                                e ->
-                                        PlainDigits.exact(e.getKey())
-                                                + " mm in "
-                                                + String.join(", ", e.getValue()))
-                        .collect(Collectors.joining("; "));
-        found.add(
-                warning(
-                        Weight.DANGER,
-                        "Screws look alike",
-                        "%s: %s. The longest in the shortest hole reaches %s mm too deep."
-                                .formatted(thread, where, PlainDigits.exact(difference)),
-                        alike.get(alike.size() - 1)));
+        if (fastening.isLeftHand()) {
+            found.danger(
+                    "Left-hand thread " + fastening.thread(),
+                    "Clockwise loosens. Forced the wrong way, it shears.",
+                    step);
+        }
+        if (fastening.locking() == Fastening.Locking.SECOND_SCREW) {
+            found.caution(
+                    "Set screw under a set screw: " + step.part(),
+                    "One screw out and still fast means that a second one sits below. Both go back.",
+                    step);
+        }
+        if (fastening.locking().isSingleUse() && !step.kind().isSingleUse()) {
+            found.note(
+                    "Single use: " + fastening.locking().words() + " of " + step.part(),
+                    "It holds once. A new one goes in; on the purchase list.",
+                    step);
+        }
+        var hole = fastening.hole();
+        if (hole != null && hole.isThrough() && fastening.locking() == Fastening.Locking.NONE) {
+            found.note(
+                    "Through hole: " + step.part(), "Oil creeps along the thread. Seal it.", step);
+        }
     }
 
-    private static double lengthMm(TeardownStep step) {
-        return Objects.requireNonNull(Objects.requireNonNull(step.fastening()).lengthMm());
+    private static void facing(TeardownStep step, Warnings found) {
+        var back = step.detail().back();
+        if (step.isOneWay()) {
+            found.caution("One way: " + step.part(), step.wayRound() + ".", step);
+        } else if (back.facingMatters() || step.kind().usuallyFaces()) {
+            found.danger(
+                    "Which way did it face? " + step.part(),
+                    "Not noted. Look at the wear marks now, before it is cleaned.",
+                    step);
+        }
+        if (!back.matchedWith().isBlank()) {
+            found.caution(
+                    "Matched: " + step.part(),
+                    "Stays with "
+                            + back.matchedWith()
+                            + ", same side, marks together. Renew one, renew both.",
+                    step);
+        }
+        if (back.positions() != null && back.positions() > 1) {
+            var mark =
+                    back.matchMark().isBlank()
+                            ? "mark it before it moves"
+                            : "mark " + back.matchMark();
+            found.add(
+                    back.matchMark().isBlank() ? Weight.DANGER : Weight.CAUTION,
+                    "Fits in %d positions: %s".formatted(back.positions(), step.part()),
+                    "Only one is right: " + mark + ".",
+                    step);
+        }
     }
 
-    private static Warning warning(
-            Weight weight, String title, String consequence, TeardownStep step) {
-        return new Warning(weight, title, consequence, step.id(), step.number());
+    private static void renewal(TeardownStep step, Warnings found) {
+        if (step.kind().setsADimension()) {
+            var thickness = step.detail().body().thicknessMm();
+            var sum =
+                    thickness == null
+                            ? "Thickness not noted: measure each one."
+                            : step.count()
+                                    + " × "
+                                    + PlainDigits.exact(thickness)
+                                    + " = "
+                                    + PlainDigits.rounded(step.count() * thickness, 2)
+                                    + " mm.";
+            found.caution(
+                    "Counted: " + step.inWords(),
+                    "They set play and gear depth. "
+                            + sum
+                            + " Same count and thickness back, or set anew.",
+                    step);
+        }
+        if (step.singleUse()) {
+            found.note(
+                    "Single use: " + step.inWords(),
+                    "A new one goes in; on the purchase list.",
+                    step);
+        }
+    }
+
+    private static void smallThings(TeardownStep step, Warnings found) {
+        if (step.kind().falls() && step.tray().isBlank()) {
+            found.caution(
+                    "Lies loose: " + step.inWords(),
+                    "Small and easily lost. Give it a tray or a bag.",
+                    step);
+        }
+        for (var loose : step.detail().found().loose()) {
+            var what = loose.kind().words() + "s from " + step.part();
+            if (loose.found() == null) {
+                found.danger(
+                        "Count the " + what,
+                        (loose.expected() == null
+                                        ? "Nobody has counted them"
+                                        : loose.expected() + " expected, none counted yet")
+                                + ": work over a tray and count before the next step.",
+                        step);
+            } else if (loose.expected() != null && !loose.expected().equals(loose.found())) {
+                int missing = loose.expected() - loose.found();
+                found.danger(
+                        missing > 0
+                                ? missing
+                                        + " "
+                                        + loose.kind().words()
+                                        + (missing == 1 ? "" : "s")
+                                        + " missing"
+                                : -missing + " too many " + loose.kind().words() + "s",
+                        "%d of %d from %s found. Find them before the next step, or say what happened."
+                                .formatted(loose.found(), loose.expected(), step.part()),
+                        step);
+            } else {
+                found.caution(
+                        loose.found() + " loose " + loose.kind().words() + "s: " + step.part(),
+                        "All " + loose.found() + " go back. Hold them with grease, over a tray.",
+                        step);
+            }
+        }
+    }
+
+    private static void foundThings(TeardownStep step, Warnings found) {
+        var notes = step.detail().found();
+        var energy = notes.energy();
+        if (energy != null) {
+            var where = energy.kind().words() + ": " + step.part();
+            if (energy.madeSafe().isBlank()) {
+                found.danger(
+                        capital(where),
+                        "Not made safe yet: "
+                                + energy.kind().firstMove()
+                                + ". Local rules and the maker come first.",
+                        step);
+            } else {
+                found.caution(
+                        capital(where),
+                        "Made safe: " + energy.madeSafe() + ". The same care on the way back.",
+                        step);
+            }
+        }
+        var setting = notes.setting();
+        if (setting != null && setting.mustKeep()) {
+            if (setting.value().isBlank()) {
+                found.danger(
+                        "Do not disturb: " + setting.name(),
+                        "Its value is not noted. Measure it, or scribe it and count the turns, before it moves.",
+                        step);
+            } else {
+                found.caution(
+                        "Setting to keep: " + setting.name(),
+                        "It stood at " + setting.value() + ".",
+                        step);
+            }
+        }
+        if (!notes.stuckTo().isBlank()) {
+            found.caution(
+                    "Came off together: " + step.part(),
+                    "Stuck to " + notes.stuckTo() + ": counted as one, it is two.",
+                    step);
+        }
+        if (!notes.notOriginal().isBlank()) {
+            found.caution(
+                    "Earlier repair: " + step.part(),
+                    capital(notes.notOriginal()) + ". Do not copy it: it misleads.",
+                    step);
+        }
+        if (step.detail().leftAssembled()) {
+            found.note(
+                    "Left together: " + step.detail().subassembly(),
+                    "Not opened, on purpose. Its inside is not on the ledger.",
+                    step);
+        }
+    }
+
+    private static void handling(TeardownStep step, Warnings found) {
+        var mass = step.detail().body().massKg();
+        if (mass != null && mass > HEAVY_KG) {
+            found.danger(
+                    "Heavy: " + step.part() + ", " + PlainDigits.exact(mass) + " kg",
+                    "Two people or a hoist; support it before its last fastener. Local rules first.",
+                    step);
+        }
+    }
+
+    private static void passages(StripModel model, Warnings found) {
+        var passages = PassageOrder.of(model.steps(), model.openings());
+        passages.problems()
+                .forEach(
+                        p ->
+                                found.danger(
+                                        "Passes no opening: " + p.step().part(),
+                                        p.sentence(),
+                                        p.step()));
+        for (var before : passages.befores()) {
+            var hub =
+                    model.steps().stream()
+                            .filter(s -> s.id().equals(before.then()))
+                            .findFirst()
+                            .orElseThrow();
+            var shaft =
+                    model.steps().stream()
+                            .filter(s -> s.id().equals(before.first()))
+                            .findFirst()
+                            .orElseThrow();
+            found.caution(
+                    "Inside first: " + hub.part(),
+                    capital(before.reason())
+                            + ": at the rebuild it must be inside before the "
+                            + shaft.part()
+                            + " goes in.",
+                    hub);
+        }
+    }
+
+    static String capital(String words) {
+        return words.isEmpty()
+                ? words
+                : Character.toUpperCase(words.charAt(0)) + words.substring(1);
+    }
+
+    /** Warnings as they are found. */
+    static final class Warnings {
+        private final List<Warning> list = new ArrayList<>();
+
+        void danger(String title, String consequence, TeardownStep step) {
+            add(Weight.DANGER, title, consequence, step);
+        }
+
+        void caution(String title, String consequence, TeardownStep step) {
+            add(Weight.CAUTION, title, consequence, step);
+        }
+
+        void note(String title, String consequence, TeardownStep step) {
+            add(Weight.NOTE, title, consequence, step);
+        }
+
+        void add(Weight weight, String title, String consequence, TeardownStep step) {
+            list.add(new Warning(weight, title, consequence, step.id(), step.number()));
+        }
+
+        List<Warning> sorted() {
+            list.sort(Comparator.comparing(Warning::weight).thenComparing(Warning::number));
+            return list;
+        }
     }
 }

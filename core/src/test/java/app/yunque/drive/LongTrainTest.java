@@ -7,7 +7,6 @@ import static org.assertj.core.api.Assertions.within;
 
 import app.yunque.gear.GearPair;
 import app.yunque.gear.Gears;
-import app.yunque.measure.Refused;
 import app.yunque.teardown.PartKind;
 import app.yunque.teardown.ShaftStack;
 import app.yunque.teardown.Side;
@@ -70,13 +69,21 @@ class LongTrainTest {
     }
 
     @Test
-    void refusesNoStageSevenStagesAndAStandingInput() {
-        assertThatThrownBy(() -> new GearTrain(List.of(), 1200, 4)).isInstanceOf(Refused.class);
+    void refusesSevenStagesAndAStandingInput() {
         assertThatThrownBy(() -> new GearTrain(Collections.nCopies(7, three.get(0)), 1200, 4))
-                .hasMessageContaining("Number of stages 7 is outside 1 to 6.");
+                .hasMessageContaining("Number of stages 7 is outside 0 to 6.");
         assertThatThrownBy(() -> new GearTrain(three, 0, -1))
                 .hasMessageContaining("Input speed 0 min⁻¹ is outside")
                 .hasMessageContaining("Input power −1 kW is outside 0 to 20000 kW.");
+    }
+
+    /** Papers that do not describe the gears have no ratio to compare a count with. */
+    @Test
+    void comparesNothingWithPapersThatDescribeNoGears() {
+        var unknown = new GearTrain(List.of(), 1200, 4);
+
+        assertThatThrownBy(() -> TurnCountCheck.of(unknown, new TurnCountCheck.Count(10, 1, 3)))
+                .hasMessageContaining("papers do not describe the gears");
     }
 
     /** However it was counted, a count made with the turns asked for tells one tooth apart. */

@@ -66,7 +66,8 @@ class RebuildCardsTest {
                         false,
                         "",
                         Condition.SOUND,
-                        "");
+                        "",
+                        StepDetail.NONE);
         assertThat(card(step).fasten())
                 .isEqualTo("6 × M10, 30 mm, crosswise in two passes, to 47 N·m (maker's sheet)");
         assertThat(card(step).where()).isEqualTo("output shaft, right end");

@@ -15,6 +15,7 @@ public final class Steps {
     private @Nullable Fastening fastening;
     private String tray = "A";
     private Condition condition = Condition.SOUND;
+    private StepDetail detail = StepDetail.NONE;
 
     private Steps(int number, String part, PartKind kind) {
         this.number = number;
@@ -64,6 +65,79 @@ public final class Steps {
         return this;
     }
 
+    public Steps fastened(Fastening value) {
+        fastening = value;
+        return this;
+    }
+
+    public Steps work(String tool, String position, double minutes) {
+        return work(new StepDetail.Work(tool, position, "", minutes, 1));
+    }
+
+    public Steps work(StepDetail.Work work) {
+        detail =
+                new StepDetail(
+                        work,
+                        detail.body(),
+                        detail.found(),
+                        detail.back(),
+                        detail.subassembly(),
+                        detail.leftAssembled());
+        return this;
+    }
+
+    public Steps body(StepDetail.Body body) {
+        detail =
+                new StepDetail(
+                        detail.work(),
+                        body,
+                        detail.found(),
+                        detail.back(),
+                        detail.subassembly(),
+                        detail.leftAssembled());
+        return this;
+    }
+
+    public Steps envelope(Envelope envelope, String... leavesBy) {
+        return body(new StepDetail.Body(envelope, java.util.List.of(leavesBy), null, null, null));
+    }
+
+    public Steps found(StepDetail.Found found) {
+        detail =
+                new StepDetail(
+                        detail.work(),
+                        detail.body(),
+                        found,
+                        detail.back(),
+                        detail.subassembly(),
+                        detail.leftAssembled());
+        return this;
+    }
+
+    public Steps back(StepDetail.Back back) {
+        detail =
+                new StepDetail(
+                        detail.work(),
+                        detail.body(),
+                        detail.found(),
+                        back,
+                        detail.subassembly(),
+                        detail.leftAssembled());
+        return this;
+    }
+
+    public Steps in(String subassembly) {
+        detail =
+                new StepDetail(
+                        detail.work(),
+                        detail.body(),
+                        detail.found(),
+                        detail.back(),
+                        subassembly,
+                        false);
+        return this;
+    }
+
     public TeardownStep build() {
         return new TeardownStep(
                 "s" + number,
@@ -79,6 +153,7 @@ public final class Steps {
                 kind.isSingleUse(),
                 tray,
                 condition,
-                "");
+                "",
+                detail);
     }
 }

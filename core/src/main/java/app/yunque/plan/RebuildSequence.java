@@ -1,0 +1,91 @@
+package app.yunque.plan;
+
+import app.yunque.measure.NotApplicable;
+import app.yunque.measure.Refused;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * The order of a rebuild that respects every constraint and changes tools, turns the unit over and carries it about as
+ * little as can be.
+ *
+ * <p>Cost = Σ minutes + c_t · tool changes + c_f · flips + c_h · moves. A change counts when a task asks for something and
+ * that is not what is in hand; a task that does not care keeps what is there. What is in hand at the start is given, so a
+ * first pick-up from an empty hand counts.
+ *
+ * <p>Up to {@value #EXACT_TASKS} tasks the answer is exact: dynamic programming over the sets of tasks done and what is in
+ * hand. Up to {@value #IMPROVED_TASKS} tasks the better of the given order and a stay-with-the-tool order is improved by
+ * moving blocks of one to four tasks until none helps. Beyond that the stay-with-the-tool order stands as it is, so that
+ * the plan of a thousand parts costs little more than sorting them.
+ *
+ * <p>Bound = Σ minutes + c_t · b(tool) + c_f · b(position) + c_h · b(area), with b the larger of the number of distinct
+ * values asked for that are not in hand at the start, and the most changes along any chain of the constraints.
+ *
+ * @param order        identities in the order of the rebuild
+ * @param minutes      cost of that order (min)
+ * @param boundMinutes what no order can beat (min); equal to {@code minutes} when exact
+ * @param isExact      true when no order is cheaper
+ * @param changes      tool changes, flips and moves in it
+ */
+public record RebuildSequence(
+        List<String> order, double minutes, double boundMinutes, boolean isExact, Changes changes) {
+    public static final int EXACT_TASKS = 18;
+    public static final int IMPROVED_TASKS = 200;
+
+    /**
+     * @param tools tool changes
+     * @param flips times the unit is turned over
+     * @param moves moves between bench, press and floor
+     */
+    public record Changes(int tools, int flips, int moves) {}
+
+    public RebuildSequence {
+        order = List.copyOf(order);
+    }
+
+    /**
+     * @param graph tasks in the order in which the log, turned round, would do them; ties are broken by it
+     * @param start what is in hand and how the unit lies at the start
+     * @param cost  what changes cost
+     * @throws NotApplicable when the constraints contradict each other; the sentence is that of {@link Contradiction}
+     */
+    public static RebuildSequence of(TaskGraph graph, Handling start, HandlingCost cost) {
+        var problem = new SequenceProblem(graph, start, cost);
+        int[] given = problem.givenOrStaying();
+        if (given.length < graph.tasks().size()) {
+            var why = Contradiction.in(graph).orElseThrow();
+            throw new NotApplicable("rebuild order", why.says(), "Take one of them back.");
+        }
+        if (graph.tasks().size() <= EXACT_TASKS) {
+            return told(problem, new SequenceByStates(problem).best(), true);
+        }
+        return told(
+                problem,
+                graph.tasks().size() <= IMPROVED_TASKS ? problem.improved(given) : given,
+                false);
+    }
+
+    /** What the order of the log costs, for comparison. */
+    public static RebuildSequence asGiven(TaskGraph graph, Handling start, HandlingCost cost) {
+        var problem = new SequenceProblem(graph, start, cost);
+        int[] order = new int[graph.tasks().size()];
+        for (int i = 0; i < order.length; i++) {
+            order[i] = i;
+        }
+        if (!problem.isLegal(order)) {
+            throw Refused.because("tasks", "The order as given breaks a constraint.");
+        }
+        return told(problem, order, false);
+    }
+
+    private static RebuildSequence told(SequenceProblem problem, int[] order, boolean exact) {
+        var ids = new ArrayList<String>();
+        for (int task : order) {
+            ids.add(problem.id(task));
+        }
+        double minutes = problem.cost(order);
+        double bound = exact ? minutes : Math.min(minutes, problem.bound());
+        return new RebuildSequence(
+                ids, minutes, bound, exact || minutes - bound < 1e-9, problem.changes(order));
+    }
+}

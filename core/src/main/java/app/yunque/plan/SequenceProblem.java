@@ -1,0 +1,300 @@
+package app.yunque.plan;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.PriorityQueue;
+import java.util.function.Function;
+import org.jspecify.annotations.Nullable;
+
+/** A rebuild with tasks, tools, positions and areas as numbers; 0 stands for "does not matter" or "nothing in hand". */
+final class SequenceProblem {
+    private static final int KINDS = 3;
+    private static final int LONGEST_BLOCK = 4;
+
+    private final List<Task> tasks;
+    final int[][] predecessors;
+    final int[][] successors;
+
+    /** For each task what it asks for: tool, position, area. */
+    final int[][] asks;
+
+    final int[] start;
+    final double[] changeCost;
+    private final int[] distinct = new int[KINDS];
+
+    SequenceProblem(TaskGraph graph, Handling start, HandlingCost cost) {
+        this.tasks = graph.tasks();
+        this.predecessors = graph.predecessors();
+        this.successors = turned(predecessors);
+        this.changeCost = new double[] {cost.toolChange(), cost.flip(), cost.move()};
+        this.asks = new int[tasks.size()][KINDS];
+        this.start = new int[KINDS];
+        List<Function<Handling, @Nullable String>> kinds =
+                List.of(Handling::tool, Handling::position, Handling::area);
+        for (int k = 0; k < KINDS; k++) {
+            number(k, kinds.get(k), start);
+        }
+    }
+
+    private void number(int kind, Function<Handling, @Nullable String> asked, Handling atStart) {
+        var numbers = new LinkedHashMap<String, Integer>();
+        var inHand = asked.apply(atStart);
+        if (inHand != null) {
+            numbers.put(inHand, 1);
+            start[kind] = 1;
+        }
+        for (int t = 0; t < tasks.size(); t++) {
+            var value = asked.apply(tasks.get(t).handling());
+            if (value != null) {
+                asks[t][kind] = numbers.computeIfAbsent(value, v -> numbers.size() + 1);
+            }
+        }
+        distinct[kind] = numbers.size() - (inHand == null ? 0 : 1);
+    }
+
+    private static int[][] turned(int[][] lists) {
+        var out = new ArrayList<List<Integer>>();
+        for (int i = 0; i < lists.length; i++) {
+            out.add(new ArrayList<>());
+        }
+        for (int i = 0; i < lists.length; i++) {
+            for (int p : lists[i]) {
+                out.get(p).add(i);
+            }
+        }
+        return out.stream()
+                .map(l -> l.stream().mapToInt(Integer::intValue).toArray())
+                .toArray(int[][]::new);
+    }
+
+    int size() {
+        return tasks.size();
+    }
+
+    String id(int task) {
+        return tasks.get(task).id();
+    }
+
+    double minutes(int task) {
+        return tasks.get(task).minutes();
+    }
+
+    boolean isLegal(int[] order) {
+        var place = new int[order.length];
+        for (int i = 0; i < order.length; i++) {
+            place[order[i]] = i;
+        }
+        for (int t = 0; t < predecessors.length; t++) {
+            for (int p : predecessors[t]) {
+                if (place[p] > place[t]) {
+                    return false;
+                }
+            }
+        }
+        return true;
+    }
+
+    double cost(int[] order) {
+        var changes = changes(order);
+        return Arrays.stream(order).mapToDouble(this::minutes).sum()
+                + changes.tools() * changeCost[0]
+                + changes.flips() * changeCost[1]
+                + changes.moves() * changeCost[2];
+    }
+
+    RebuildSequence.Changes changes(int[] order) {
+        var counted = new int[KINDS];
+        var now = start.clone();
+        for (int task : order) {
+            for (int k = 0; k < KINDS; k++) {
+                if (asks[task][k] != 0 && asks[task][k] != now[k]) {
+                    counted[k]++;
+                    now[k] = asks[task][k];
+                }
+            }
+        }
+        return new RebuildSequence.Changes(counted[0], counted[1], counted[2]);
+    }
+
+    /** Σ minutes and, for tool, position and area, the changes that no order avoids. */
+    double bound() {
+        double bound = tasks.stream().mapToDouble(Task::minutes).sum();
+        for (int k = 0; k < KINDS; k++) {
+            bound += changeCost[k] * Math.max(distinct[k], mostChangesOnAChain(k));
+        }
+        return bound;
+    }
+
+    /** Dynamic programming along the constraints: most changes on a chain that ends with each value in hand. */
+    private int mostChangesOnAChain(int kind) {
+        var most = new ArrayList<Map<Integer, Integer>>();
+        for (int t = 0; t < size(); t++) {
+            most.add(new HashMap<>());
+        }
+        int best = 0;
+        for (int task : staying()) {
+            var here = new HashMap<Integer, Integer>(Map.of(start[kind], 0));
+            for (int p : predecessors[task]) {
+                most.get(p).forEach((value, count) -> here.merge(value, count, Math::max));
+            }
+            int asked = asks[task][kind];
+            if (asked != 0) {
+                int count = 0;
+                for (var entry : here.entrySet()) {
+                    count = Math.max(count, entry.getValue() + (entry.getKey() == asked ? 0 : 1));
+                }
+                here.clear();
+                here.put(asked, count);
+            }
+            most.set(task, here);
+            best =
+                    Math.max(
+                            best,
+                            here.values().stream().mapToInt(Integer::intValue).max().orElse(0));
+        }
+        return best;
+    }
+
+    /** The cheaper of the order as given, when it is legal, and the order that stays with what is in hand. */
+    int[] givenOrStaying() {
+        var staying = staying();
+        var given = new int[size()];
+        Arrays.setAll(given, i -> i);
+        return staying.length == size() && isLegal(given) && cost(given) <= cost(staying)
+                ? given
+                : staying;
+    }
+
+    /**
+     * Keeps tool, position and area while any free task can be done with them, else goes to what costs least; of equal
+     * ones the first as given. Shorter than the tasks when the constraints contradict each other.
+     */
+    private int[] staying() {
+        var waiting = new int[size()];
+        var free = new HashMap<Integer, PriorityQueue<Integer>>();
+        for (int t = 0; t < size(); t++) {
+            waiting[t] = predecessors[t].length;
+            if (waiting[t] == 0) {
+                free.computeIfAbsent(key(t), k -> new PriorityQueue<>()).add(t);
+            }
+        }
+        var order = new int[size()];
+        int done = 0;
+        var now = start.clone();
+        while (!free.isEmpty()) {
+            var queue = cheapest(free, now);
+            int task = queue.remove();
+            if (queue.isEmpty()) {
+                free.remove(key(task));
+            }
+            order[done++] = task;
+            for (int k = 0; k < KINDS; k++) {
+                now[k] = asks[task][k] == 0 ? now[k] : asks[task][k];
+            }
+            for (int next : successors[task]) {
+                if (--waiting[next] == 0) {
+                    free.computeIfAbsent(key(next), k -> new PriorityQueue<>()).add(next);
+                }
+            }
+        }
+        return Arrays.copyOf(order, done);
+    }
+
+    private int key(int task) {
+        return (asks[task][0] << 20) | (asks[task][1] << 10) | asks[task][2];
+    }
+
+    private PriorityQueue<Integer> cheapest(Map<Integer, PriorityQueue<Integer>> free, int[] now) {
+        PriorityQueue<Integer> best = free.values().iterator().next();
+        double least = Double.POSITIVE_INFINITY;
+        for (var queue : free.values()) {
+            int head = queue.element();
+            double cost = 0;
+            for (int k = 0; k < KINDS; k++) {
+                cost += asks[head][k] != 0 && asks[head][k] != now[k] ? changeCost[k] : 0;
+            }
+            if (cost < least || (cost == least && head < best.element())) {
+                least = cost;
+                best = queue;
+            }
+        }
+        return best;
+    }
+
+    /** Moves blocks of one to four tasks wherever the constraints allow, until no move makes it cheaper. */
+    int[] improved(int[] from) {
+        int[] order = from.clone();
+        double cost = cost(order);
+        boolean moved = true;
+        while (moved) {
+            moved = false;
+            for (int length = 1; length <= LONGEST_BLOCK; length++) {
+                for (int at = 0; at + length <= order.length; at++) {
+                    int[] better = bestMove(order, at, length, cost);
+                    if (better.length > 0) {
+                        order = better;
+                        cost = cost(order);
+                        moved = true;
+                    }
+                }
+            }
+        }
+        return order;
+    }
+
+    /** The cheapest order that differs only in where one block stands; empty when none is cheaper. */
+    private int[] bestMove(int[] order, int at, int length, double cost) {
+        int[] best = {};
+        double least = cost - 1e-9;
+        int[] trial = order.clone();
+        for (int to = at;
+                to + length < order.length && mayPass(trial, to, length, to + length);
+                to++) {
+            shift(trial, to, length, 1);
+            double now = cost(trial);
+            if (now < least) {
+                least = now;
+                best = trial.clone();
+            }
+        }
+        trial = order.clone();
+        for (int to = at; to > 0 && mayPass(trial, to, length, to - 1); to--) {
+            shift(trial, to, length, -1);
+            double now = cost(trial);
+            if (now < least) {
+                least = now;
+                best = trial.clone();
+            }
+        }
+        return best;
+    }
+
+    private boolean mayPass(int[] order, int from, int length, int neighbour) {
+        int other = order[neighbour];
+        for (int i = from; i < from + length; i++) {
+            int first = neighbour > i ? order[i] : other;
+            int then = neighbour > i ? other : order[i];
+            for (int p : predecessors[then]) {
+                if (p == first) {
+                    return false;
+                }
+            }
+        }
+        return true;
+    }
+
+    private static void shift(int[] order, int from, int length, int by) {
+        int passed = by > 0 ? order[from + length] : order[from - 1];
+        if (by > 0) {
+            System.arraycopy(order, from, order, from + 1, length);
+            order[from] = passed;
+        } else {
+            System.arraycopy(order, from, order, from - 1, length);
+            order[from + length - 1] = passed;
+        }
+    }
+}

@@ -1,0 +1,168 @@
+package app.yunque.teardown;
+
+import app.yunque.fastener.ScrewInHole;
+import app.yunque.fastener.ScrewThread;
+import app.yunque.measure.PlainDigits;
+import app.yunque.teardown.WatchList.Warnings;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Screws that look the same and are not: same thread, hand and drive, lengths that differ by 1 mm or more. Every screw is
+ * put, in thought, into every other hole; where the hole is measured the warning says what the wrong one does there.
+ */
+final class LookAlikes {
+    private static final double DIFFERENCE_MM = 1;
+
+    private LookAlikes() {}
+
+    /** A screw that strays into a hole. */
+    private record Stray(TeardownStep from, ScrewInHole result) {}
+
+    static void of(List<TeardownStep> steps, Warnings found) {
+        var alike = new LinkedHashMap<String, List<TeardownStep>>();
+        for (var step : steps) {
+            var f = step.fastening();
+            if (f != null && f.lengthMm() != null) {
+                alike.computeIfAbsent(
+                                f.thread()
+                                        + "|"
+                                        + f.isLeftHand()
+                                        + "|"
+                                        + f.drive().toLowerCase(java.util.Locale.ROOT),
+                                k -> new ArrayList<>())
+                        .add(step);
+            }
+        }
+        alike.values().forEach(group -> judge(group, found));
+        gears(steps, found);
+        springs(steps, found);
+    }
+
+    private static void judge(List<TeardownStep> group, Warnings found) {
+        double longest = group.stream().mapToDouble(LookAlikes::lengthMm).max().orElse(0);
+        double shortest = group.stream().mapToDouble(LookAlikes::lengthMm).min().orElse(0);
+        if (longest - shortest < DIFFERENCE_MM) {
+            return;
+        }
+        boolean harm = false;
+        boolean allMeasured = true;
+        for (var hole : group) {
+            var worst = worstStray(hole, group);
+            allMeasured &= fastening(hole).hole() != null;
+            if (worst != null && worst.result.outcome().isHarm()) {
+                harm = true;
+                found.danger(
+                        "Screws look alike: " + hole.part(),
+                        "The one of the %s fits its thread. %s"
+                                .formatted(worst.from.part(), worst.result.says()),
+                        hole);
+            }
+        }
+        if (harm) {
+            return;
+        }
+        var last = group.get(group.size() - 1);
+        if (allMeasured) {
+            found.note(
+                    "Screws look alike",
+                    lengths(group) + ". No mix-up does harm, but torque and thread suffer.",
+                    last);
+        } else {
+            found.danger(
+                    "Screws look alike",
+                    "%s. The longest in the shortest hole reaches %s mm too deep. Measure the holes to know what it strikes."
+                            .formatted(lengths(group), PlainDigits.exact(longest - shortest)),
+                    last);
+        }
+    }
+
+    /** The worst that another screw of the group does in this hole; null when the hole is not measured. */
+    private static @Nullable Stray worstStray(TeardownStep hole, List<TeardownStep> group) {
+        var into = fastening(hole).hole();
+        if (into == null) {
+            return null;
+        }
+        var thread = ScrewThread.of(fastening(hole).thread());
+        return group.stream()
+                .filter(s -> Math.abs(lengthMm(s) - lengthMm(hole)) >= DIFFERENCE_MM)
+                .map(s -> new Stray(s, ScrewInHole.of(thread, lengthMm(s), into)))
+                .max(
+                        Comparator.comparing((Stray s) -> s.result.outcome())
+                                .thenComparing(s -> -s.result.clearanceMm()))
+                .orElse(null);
+    }
+
+    private static String lengths(List<TeardownStep> group) {
+        var byLength = new TreeMap<Double, List<String>>(Comparator.reverseOrder());
+        group.forEach(
+                s -> byLength.computeIfAbsent(lengthMm(s), l -> new ArrayList<>()).add(s.part()));
+        return fastening(group.get(0)).thread()
+                + ": "
+                + byLength.entrySet().stream()
+                        .map(LookAlikes::lengthAndParts)
+                        .collect(Collectors.joining("; "));
+    }
+
+    private static String lengthAndParts(Map.Entry<Double, List<String>> entry) {
+        return PlainDigits.exact(entry.getKey()) + " mm in " + String.join(", ", entry.getValue());
+    }
+
+    /** Gears whose teeth differ by one or two: by eye they are the same gear. */
+    private static void gears(List<TeardownStep> steps, Warnings found) {
+        var gears = steps.stream().filter(s -> s.detail().body().teeth() != null).toList();
+        for (int i = 0; i < gears.size(); i++) {
+            for (int j = 0; j < i; j++) {
+                int a = Objects.requireNonNull(gears.get(j).detail().body().teeth());
+                int b = Objects.requireNonNull(gears.get(i).detail().body().teeth());
+                if (a != b && Math.abs(a - b) <= 2) {
+                    found.caution(
+                            "Gears look alike: " + gears.get(i).part(),
+                            "%d teeth here, %d on %s. Count, and tag each with shaft and teeth."
+                                    .formatted(b, a, gears.get(j).part()),
+                            gears.get(i));
+                }
+            }
+        }
+    }
+
+    private static void springs(List<TeardownStep> steps, Warnings found) {
+        var springs =
+                steps.stream()
+                        .filter(
+                                s ->
+                                        s.kind() == PartKind.SPRING
+                                                && s.detail().body().thicknessMm() != null)
+                        .toList();
+        for (int i = 1; i < springs.size(); i++) {
+            double before =
+                    Objects.requireNonNull(springs.get(i - 1).detail().body().thicknessMm());
+            double here = Objects.requireNonNull(springs.get(i).detail().body().thicknessMm());
+            if (before != here) {
+                found.caution(
+                        "Springs look alike: " + springs.get(i).part(),
+                        "Free length %s mm here, %s mm on %s. Tag them."
+                                .formatted(
+                                        PlainDigits.exact(here),
+                                        PlainDigits.exact(before),
+                                        springs.get(i - 1).part()),
+                        springs.get(i));
+            }
+        }
+    }
+
+    private static Fastening fastening(TeardownStep step) {
+        return Objects.requireNonNull(step.fastening());
+    }
+
+    private static double lengthMm(TeardownStep step) {
+        return Objects.requireNonNull(fastening(step).lengthMm());
+    }
+}

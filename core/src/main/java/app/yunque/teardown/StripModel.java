@@ -1,0 +1,378 @@
+package app.yunque.teardown;
+
+import app.yunque.measure.NotApplicable;
+import app.yunque.measure.Refused;
+import app.yunque.plan.Before;
+import app.yunque.plan.Before.Origin;
+import app.yunque.plan.Contradiction;
+import app.yunque.plan.Handling;
+import app.yunque.plan.HandlingCost;
+import app.yunque.plan.LeastStrip;
+import app.yunque.plan.RebuildSequence;
+import app.yunque.plan.Removal;
+import app.yunque.plan.Removal.Way;
+import app.yunque.plan.Task;
+import app.yunque.plan.TaskGraph;
+import app.yunque.plan.TwoMechanics;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+
+/**
+ * What blocks what in one unit: what the log shows, what the bench says, and what the sizes of parts and openings force.
+ * From it come the least strip to a part, the order of the rebuild, the same for two mechanics, and the explanation when
+ * there is no order.
+ *
+ * @param steps      the strip in its order
+ * @param statements what was said at the bench; statements about steps that are gone are left aside
+ * @param openings   openings of the housing
+ * @param shafts     names of the shafts, input first
+ */
+public record StripModel(
+        List<TeardownStep> steps,
+        List<Statement> statements,
+        List<Opening> openings,
+        List<String> shafts) {
+    /** Alternatives beyond this many are not combined with each other; their first way is taken. */
+    private static final int COMBINED_ALTERNATIVES = 6;
+
+    public StripModel {
+        steps = List.copyOf(steps);
+        var ids = steps.stream().map(TeardownStep::id).collect(Collectors.toSet());
+        statements =
+                statements.stream()
+                        .filter(s -> ids.contains(s.first()) && ids.contains(s.then()))
+                        .filter(s -> s.orElse().isEmpty() || ids.contains(s.orElse()))
+                        .toList();
+        openings = List.copyOf(openings);
+        shafts = List.copyOf(shafts);
+    }
+
+    /** What must come off before what, with the reason; alternatives are not in it. */
+    public List<Before> befores() {
+        var befores = new ArrayList<>(LogOrder.of(steps, shafts));
+        for (var said : statements) {
+            switch (said.kind()) {
+                case FREE -> free(befores, said.first(), said.then());
+                case MUST -> befores.add(stated(said, said.first()));
+                case EITHER -> {
+                    free(befores, said.first(), said.then());
+                    free(befores, said.orElse(), said.then());
+                }
+            }
+        }
+        befores.addAll(PassageOrder.of(steps, openings).befores());
+        return List.copyOf(befores);
+    }
+
+    /** Parts that pass no opening on record, each with a sentence. */
+    public Map<String, String> trapped() {
+        var trapped = new LinkedHashMap<String, String>();
+        PassageOrder.of(steps, openings)
+                .problems()
+                .forEach(p -> trapped.put(p.step().id(), p.sentence()));
+        return trapped;
+    }
+
+    /** Why there is no order; empty when there is one. */
+    public Optional<Contradiction> contradiction() {
+        return graphs().stream()
+                .map(Contradiction::in)
+                .reduce((a, b) -> a.isEmpty() || b.isEmpty() ? Optional.empty() : a)
+                .orElse(Optional.empty());
+    }
+
+    /**
+     * The least that has to come off to reach a part, best first, then up to two other ways.
+     *
+     * @param target identity of the step whose part is wanted
+     * @throws NotApplicable when the part cannot be reached
+     */
+    public List<LeastStrip> leastStrip(String target) {
+        var removals = removals();
+        var found = new ArrayList<LeastStrip>();
+        found.add(LeastStrip.toReach(removals, Set.of(target)));
+        found.addAll(LeastStrip.alternatives(removals, Set.of(target), 2));
+        return List.copyOf(found);
+    }
+
+    /**
+     * The rebuild with the fewest changes, over every combination of alternatives.
+     *
+     * @throws NotApplicable when the constraints contradict each other
+     */
+    public RebuildSequence rebuild(HandlingCost cost) {
+        NotApplicable why = null;
+        RebuildSequence best = null;
+        for (var graph : graphs()) {
+            try {
+                var plan = RebuildSequence.of(turned(graph), Handling.ANY, cost);
+                if (best == null || plan.minutes() < best.minutes() - 1e-9) {
+                    best = plan;
+                }
+            } catch (NotApplicable none) {
+                why = none;
+            }
+        }
+        if (best == null) {
+            throw why == null ? new IllegalStateException("Impossible: no graph was tried") : why;
+        }
+        return best;
+    }
+
+    /** What the log turned round would cost; empty when a constraint forbids that order. */
+    public Optional<RebuildSequence> asLogged(HandlingCost cost) {
+        for (var graph : graphs()) {
+            try {
+                return Optional.of(RebuildSequence.asGiven(turned(graph), Handling.ANY, cost));
+            } catch (Refused notLegal) {
+                // Another combination of alternatives may allow it.
+                continue;
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** @throws NotApplicable when the constraints contradict each other */
+    public TwoMechanics withTwo() {
+        NotApplicable why = null;
+        TwoMechanics best = null;
+        for (var graph : graphs()) {
+            try {
+                var plan = TwoMechanics.of(turned(graph));
+                if (best == null || plan.minutes() < best.minutes() - 1e-9) {
+                    best = plan;
+                }
+            } catch (NotApplicable none) {
+                why = none;
+            }
+        }
+        if (best == null) {
+            throw why == null ? new IllegalStateException("Impossible: no graph was tried") : why;
+        }
+        return best;
+    }
+
+    /** True when an order of the rebuild keeps every constraint of some combination of alternatives. */
+    public boolean allows(List<String> order) {
+        var place = new HashMap<String, Integer>();
+        order.forEach(id -> place.put(id, place.size()));
+        return place.keySet().containsAll(steps.stream().map(TeardownStep::id).toList())
+                && graphs().stream()
+                        .anyMatch(
+                                g ->
+                                        g.befores().stream()
+                                                .allMatch(
+                                                        b ->
+                                                                place.get(b.then())
+                                                                        < place.get(b.first())));
+    }
+
+    /** Strip graphs, one for each combination of the alternatives said at the bench. */
+    private List<TaskGraph> graphs() {
+        var tasks = steps.stream().map(StripModel::task).toList();
+        List<List<Before>> combinations = new ArrayList<>(List.of(befores()));
+        int combined = 0;
+        for (var said : statements) {
+            if (said.kind() != Statement.Kind.EITHER) {
+                continue;
+            }
+            boolean both = ++combined <= COMBINED_ALTERNATIVES;
+            var next = new ArrayList<List<Before>>();
+            for (var so : combinations) {
+                next.add(plus(so, stated(said, said.first())));
+                if (both) {
+                    next.add(plus(so, stated(said, said.orElse())));
+                }
+            }
+            combinations = next;
+        }
+        return combinations.stream().map(b -> new TaskGraph(tasks, b)).toList();
+    }
+
+    private static List<Before> plus(List<Before> list, Before one) {
+        var longer = new ArrayList<>(list);
+        longer.add(one);
+        return longer;
+    }
+
+    /** The rebuild: constraints turned round, tasks from the last of the strip to the first. */
+    private static TaskGraph turned(TaskGraph strip) {
+        var tasks = new ArrayList<>(strip.tasks());
+        Collections.reverse(tasks);
+        return new TaskGraph(tasks, strip.reversed().befores());
+    }
+
+    private static Task task(TeardownStep step) {
+        var work = step.detail().work();
+        Set<String> holds =
+                work.area().equals("press") || work.area().equals("hoist")
+                        ? Set.of(work.area())
+                        : Set.of();
+        boolean heavy =
+                step.detail().body().massKg() != null
+                        && step.detail().body().massKg() > WatchList.HEAVY_KG;
+        return new Task(
+                step.id(),
+                step.inWords(),
+                work.minutesOrUsual(),
+                work.handling(),
+                heavy ? 2 : work.people(),
+                holds);
+    }
+
+    private List<Removal> removals() {
+        var befores = befores();
+        var passages = openings.isEmpty() ? Map.<String, List<Way>>of() : passageWays(befores);
+        return steps.stream()
+                .map(
+                        step -> {
+                            var ways =
+                                    passages.getOrDefault(
+                                            step.id(),
+                                            List.of(
+                                                    new Way(
+                                                            "",
+                                                            needs(step.id(), befores),
+                                                            minutes(step))));
+                            return new Removal(step.id(), step.inWords(), either(step, ways));
+                        })
+                .toList();
+    }
+
+    /** For parts whose size or way out is known: one way for each opening, with what closes it. */
+    private Map<String, List<Way>> passageWays(List<Before> befores) {
+        var ways = new HashMap<String, List<Way>>();
+        for (var step : steps) {
+            var envelope = step.detail().body().envelope();
+            if (envelope == null) {
+                continue;
+            }
+            var closers = closers();
+            var base = new HashSet<>(needs(step.id(), befores));
+            boolean opens =
+                    PassageOrder.allowed(step, openings).stream()
+                            .anyMatch(o -> !o.closedBy().isEmpty());
+            if (opens) {
+                base.removeAll(closers.values());
+            }
+            var out = new ArrayList<Way>();
+            for (var opening : PassageOrder.allowed(step, openings)) {
+                var needs = new HashSet<>(base);
+                var closer = closers.get(opening.closedBy().toLowerCase(java.util.Locale.ROOT));
+                if (closer != null && !closer.equals(step.id())) {
+                    needs.add(closer);
+                }
+                boolean passes = Passage.through(opening, envelope) != null;
+                out.add(
+                        new Way(
+                                "by the " + opening.name(),
+                                needs,
+                                minutes(step),
+                                passes
+                                        ? ""
+                                        : envelope.inWords()
+                                                + " does not pass "
+                                                + opening.inWords()));
+            }
+            if (!out.isEmpty()) {
+                ways.put(step.id(), out);
+            }
+        }
+        return ways;
+    }
+
+    private Map<String, String> closers() {
+        var closers = new HashMap<String, String>();
+        for (var step : steps) {
+            for (var opening : openings) {
+                if (opening.closedBy().equalsIgnoreCase(step.part())) {
+                    closers.putIfAbsent(step.part().toLowerCase(java.util.Locale.ROOT), step.id());
+                }
+            }
+        }
+        return closers;
+    }
+
+    private List<Way> either(TeardownStep step, List<Way> ways) {
+        var out = ways;
+        for (var said : statements) {
+            if (said.kind() == Statement.Kind.EITHER && said.then().equals(step.id())) {
+                var doubled = new ArrayList<Way>();
+                for (var way : out) {
+                    doubled.add(after(way, said.first()));
+                    doubled.add(after(way, said.orElse()));
+                }
+                out = doubled;
+            }
+        }
+        return out;
+    }
+
+    private Way after(Way way, String needed) {
+        var needs = new HashSet<>(way.requires());
+        needs.add(needed);
+        var name = "after " + name(needed);
+        return new Way(
+                way.name().isEmpty() ? name : way.name() + ", " + name,
+                needs,
+                way.minutes(),
+                way.barred());
+    }
+
+    private String name(String id) {
+        return steps.stream()
+                .filter(s -> s.id().equals(id))
+                .findFirst()
+                .map(TeardownStep::inWords)
+                .orElse(id);
+    }
+
+    private static Set<String> needs(String id, List<Before> befores) {
+        return befores.stream()
+                .filter(b -> b.then().equals(id))
+                .map(Before::first)
+                .collect(Collectors.toSet());
+    }
+
+    private static double minutes(TeardownStep step) {
+        return step.detail().work().minutesOrUsual();
+    }
+
+    private static Before stated(Statement said, String first) {
+        return new Before(first, said.then(), said.reason(), Origin.STATED);
+    }
+
+    /** Frees two steps of each other; what stood before the first still stands before the second, and so behind. */
+    private static void free(List<Before> befores, String first, String then) {
+        var between = befores.stream().filter(b -> joins(b, first, then)).toList();
+        for (var dropped : between) {
+            befores.remove(dropped);
+            for (var other : List.copyOf(befores)) {
+                if (other.then().equals(dropped.first())) {
+                    befores.add(
+                            new Before(
+                                    other.first(), dropped.then(), other.reason(), other.origin()));
+                }
+                if (other.first().equals(dropped.then())) {
+                    befores.add(
+                            new Before(
+                                    dropped.first(), other.then(), other.reason(), other.origin()));
+                }
+            }
+        }
+    }
+
+    private static boolean joins(Before b, String one, String other) {
+        return b.origin() == Origin.LOG
+                && ((b.first().equals(one) && b.then().equals(other))
+                        || (b.first().equals(other) && b.then().equals(one)));
+    }
+}
