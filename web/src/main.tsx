@@ -26,9 +26,13 @@ import { QueryClientProvider } from "@tanstack/react-query";
 import { StrictMode } from "react";
 import { createRoot } from "react-dom/client";
 import { App } from "./App";
-import { queryClient } from "./job/bench";
+import { jobKeys, queryClient } from "./job/bench";
+import { onPhotoKept, wakePhotos } from "./photo";
 import { PreferencesProvider } from "./shared/preferences";
 import { theme } from "./theme";
+
+onPhotoKept((photo, view) => queryClient.setQueryData(jobKeys.one(String(photo.job)), view));
+void wakePhotos();
 
 const root = document.getElementById("root");
 if (root) {

@@ -7,21 +7,22 @@ function csrfToken(): string {
   return found ? decodeURIComponent(found.slice("XSRF-TOKEN=".length)) : "";
 }
 
+/** What every write carries: proof that it comes from this app, and its identity. */
+export const writeHeaders = (writeId?: string): Record<string, string> => ({
+  Accept: "application/json",
+  "X-XSRF-TOKEN": csrfToken(),
+  "Write-Id": writeId ?? crypto.randomUUID(),
+});
+
 /** One request; faults come out as ProblemError, a dead line as Unreachable. */
 export async function request<T>(method: Method, path: string, body?: unknown, writeId?: string): Promise<T> {
-  const headers: Record<string, string> = { Accept: "application/json" };
-  if (body !== undefined) {
-    headers["Content-Type"] = "application/json";
-  }
-  if (method !== "GET") {
-    headers["X-XSRF-TOKEN"] = csrfToken();
-    headers["Write-Id"] = writeId ?? crypto.randomUUID();
-  }
+  const headers = method === "GET" ? { Accept: "application/json" } : writeHeaders(writeId);
+  const typed = body === undefined ? headers : { ...headers, "Content-Type": "application/json" };
   let response: Response;
   try {
     response = await fetch(path, {
       method,
-      headers,
+      headers: typed,
       credentials: "same-origin",
       body: body === undefined ? undefined : JSON.stringify(body),
     });
@@ -37,7 +38,7 @@ export async function request<T>(method: Method, path: string, body?: unknown, w
   return response.status === 204 ? (undefined as T) : ((await response.json()) as T);
 }
 
-async function problemOf(response: Response): Promise<Problem> {
+export async function problemOf(response: Response): Promise<Problem> {
   const told = (await response.json().catch(() => ({}))) as Partial<Problem> & { fields?: FieldProblem[] };
   return {
     status: response.status,

@@ -36,6 +36,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{number}/statements/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["say"];
+        post?: never;
+        delete: operations["unsay"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{number}/proof": {
         parameters: {
             query?: never;
@@ -47,6 +63,39 @@ export interface paths {
         put: operations["keepProof"];
         post?: never;
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{number}/plan/order": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["choose"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{number}/photos/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The picture itself, upright */
+        get: operations["picture"];
+        put: operations["take"];
+        post?: never;
+        delete: operations["remove"];
         options?: never;
         head?: never;
         patch?: never;
@@ -79,6 +128,22 @@ export interface paths {
         put: operations["keepMeasurement"];
         post?: never;
         delete: operations["removeMeasurement"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{number}/layout": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["lay"];
+        post?: never;
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -212,6 +277,70 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{number}/teardown": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["read"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{number}/steps/{stepId}/split": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["splitStep"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{number}/steps/{stepId}/move": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["moveStep"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{number}/steps/{stepId}/merge": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["mergeStep"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{number}/steps/undo": {
         parameters: {
             query?: never;
@@ -238,6 +367,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["sign"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{number}/quick-line": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["quickLine"];
         delete?: never;
         options?: never;
         head?: never;
@@ -340,6 +485,102 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calc/teardown/quick-line": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["quickLine_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/teardown/passage": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["passage"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/plan/two-mechanics": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["twoMechanics"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/plan/rebuild": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["rebuild"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/plan/least-strip": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["leastStrip"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/plan/contradiction": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["contradiction"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calc/lubricant/oil-grade": {
         parameters: {
             query?: never;
@@ -436,6 +677,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calc/fastener/screw-in-hole": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["screwInHole"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calc/drive/turn-count": {
         parameters: {
             query?: never;
@@ -500,6 +757,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/kinds": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["kinds"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{number}": {
         parameters: {
             query?: never;
@@ -508,6 +781,54 @@ export interface paths {
             cookie?: never;
         };
         get: operations["job"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{number}/teardown.zip": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["zip"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{number}/teardown.json": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["json"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{number}/suggestions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["suggestions"];
         put?: never;
         post?: never;
         delete?: never;
@@ -540,6 +861,87 @@ export interface paths {
             cookie?: never;
         };
         get: operations["pdf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{number}/pulse": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["pulse"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{number}/plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["plan"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{number}/plan/reach/{stepId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["reach"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{number}/photos/{id}/thumbnail": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A small copy */
+        get: operations["thumbnail"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{number}/labels.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["labels"];
         put?: never;
         post?: never;
         delete?: never;
@@ -600,6 +1002,10 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        Amount: {
+            text: string;
+            unit: string;
+        };
         ArrivalRequest: {
             /** Format: int64 */
             version: number;
@@ -638,6 +1044,24 @@ export interface components {
             /** Format: double */
             makersLimitMm?: number;
         };
+        Before: {
+            first: string;
+            then: string;
+            reason: string;
+            /** @enum {string} */
+            origin: "LOG" | "STATED" | "PASSAGE";
+        };
+        BuildOrderRequest: {
+            /** Format: int64 */
+            version?: number;
+            steps: string[];
+        };
+        BuildOrderView: {
+            steps: string[];
+            chosenBy: string;
+            /** Format: int64 */
+            version: number;
+        };
         Card: {
             /** Format: int32 */
             place: number;
@@ -645,10 +1069,38 @@ export interface components {
             title: string;
             where: string;
             wayRound: string;
+            mark: string;
             mustBeNew: boolean;
+            goesOn: string;
             fasten: string;
+            tightening: number[];
+            tool: string;
+            position: string;
             checks: string[];
             caution: string;
+        };
+        Changes: {
+            /** Format: int32 */
+            tools: number;
+            /** Format: int32 */
+            flips: number;
+            /** Format: int32 */
+            moves: number;
+        };
+        Choice: {
+            part: string;
+            name: string;
+            way: string;
+            /** Format: double */
+            minutes: number;
+        };
+        Contradiction: {
+            cycle: components["schemas"]["Before"][];
+            says: string;
+            frees: components["schemas"]["Before"][];
+        };
+        ContradictionAnswer: {
+            contradiction?: components["schemas"]["Contradiction"];
         };
         DecisionRequest: {
             /** Format: int64 */
@@ -675,6 +1127,44 @@ export interface components {
             decidedAt?: string;
             /** Format: int64 */
             version?: number;
+        };
+        DetailRequest: {
+            tool?: string;
+            position?: string;
+            area?: string;
+            /** Format: double */
+            minutes?: number;
+            /** Format: int32 */
+            people?: number;
+            matchMark?: string;
+            matchedWith?: string;
+            /** Format: int32 */
+            positions?: number;
+            /** @enum {string} */
+            goesOn?: "UNSAID" | "OIL" | "GREASE" | "PLASTIC_SAFE_GREASE" | "ANTI_SEIZE" | "SEALANT" | "NOTHING";
+            facingMatters?: boolean;
+            check?: string;
+            hard?: string;
+            stuckTo?: string;
+            notOriginal?: string;
+            setting?: components["schemas"]["Setting"];
+            energy?: components["schemas"]["StoredEnergy"];
+            loose?: components["schemas"]["LooseItem"][];
+            envelope?: components["schemas"]["EnvelopeRequest"];
+            leavesBy?: string[];
+            /** Format: double */
+            massKg?: number;
+            thickness?: components["schemas"]["EnteredNumber"];
+            /** Format: int32 */
+            teeth?: number;
+            subassembly?: string;
+            leftAssembled?: boolean;
+        };
+        Difference: {
+            stepId: string;
+            /** Format: int32 */
+            number: number;
+            says: string;
         };
         Dip: {
             gear: string;
@@ -712,6 +1202,23 @@ export interface components {
             says: string;
             balanced?: boolean;
         };
+        Envelope: {
+            /** @enum {string} */
+            shape: "ROUND" | "BOX";
+            /** Format: double */
+            aMm: number;
+            /** Format: double */
+            bMm: number;
+            /** Format: double */
+            lengthMm: number;
+        };
+        EnvelopeRequest: {
+            /** @enum {string} */
+            shape: "ROUND" | "BOX";
+            width: components["schemas"]["EnteredNumber"];
+            height?: components["schemas"]["EnteredNumber"];
+            length: components["schemas"]["EnteredNumber"];
+        };
         FasteningRequest: {
             /** Format: int32 */
             count: number;
@@ -720,6 +1227,10 @@ export interface components {
             leftHand: boolean;
             torque?: components["schemas"]["EnteredNumber"];
             torqueSource: string;
+            drive?: string;
+            /** @enum {string} */
+            locking?: "NONE" | "THREADLOCK_LOW" | "THREADLOCK_MEDIUM" | "THREADLOCK_HIGH" | "PREVAILING_NUT" | "TAB_WASHER" | "COTTER" | "WIRE" | "SPRING_WASHER" | "PEENED" | "SECOND_SCREW";
+            hole?: components["schemas"]["HoleRequest"];
         };
         FillAnswer: {
             grade: components["schemas"]["OilGrade"];
@@ -796,6 +1307,7 @@ export interface components {
             /** Format: int32 */
             wantedInstead?: number;
             reason: string;
+            waiver?: string;
         };
         FittingView: {
             /** Format: uuid */
@@ -851,11 +1363,45 @@ export interface components {
              */
             faceWidthMm: number;
         };
+        GearPlace: {
+            /** Format: int32 */
+            stage: number;
+            /** @enum {string} */
+            member: "PINION" | "WHEEL";
+        };
         GearRequest: {
             /** Format: int32 */
             stage: number;
             /** @enum {string} */
             member: "PINION" | "WHEEL";
+        };
+        Guide: {
+            /** Format: int64 */
+            number: number;
+            tag: string;
+            sameUnit: boolean;
+        };
+        Handling: {
+            tool?: string;
+            position?: string;
+            area?: string;
+        };
+        HandlingCost: {
+            /** Format: double */
+            toolChange: number;
+            /** Format: double */
+            flip: number;
+            /** Format: double */
+            move: number;
+        };
+        HoleRequest: {
+            grip: components["schemas"]["EnteredNumber"];
+            thread: components["schemas"]["EnteredNumber"];
+            through: boolean;
+            free?: components["schemas"]["EnteredNumber"];
+            behind: string;
+            /** @enum {string} */
+            into: "STEEL" | "BRONZE" | "GREY_IRON" | "ALUMINIUM";
         };
         ImmersedGearInput: {
             name: string;
@@ -927,7 +1473,7 @@ export interface components {
             number: number;
             part: string;
             /** @enum {string} */
-            kind: "COVER" | "SCREW" | "PLUG" | "COUPLING" | "SEAL" | "O_RING" | "GASKET" | "SHIM" | "NUT" | "TAB_WASHER" | "COTTER_PIN" | "BEARING" | "GEAR" | "SHAFT" | "SPACER" | "WASHER" | "CIRCLIP" | "KEY" | "PIN" | "SPRING" | "BALL" | "ROLLER" | "OTHER";
+            kind: "O_RING" | "TAB_WASHER" | "COTTER_PIN" | "FELT" | "CIRCLIP" | "COLLET" | "BEARING" | "SEAL" | "GASKET" | "SHIM" | "SPACER" | "PLUG" | "COUPLING" | "COVER" | "HOUSING" | "NUT" | "WASHER" | "KEY" | "CARRIER" | "RING_GEAR" | "WORM" | "CAM_DISC" | "ECCENTRIC" | "GEAR" | "PAWL" | "SPRING" | "ROLLER" | "BALL" | "PLUNGER" | "PIN" | "BUSH" | "LEVER" | "SHAFT" | "SCREW" | "OTHER";
             /** Format: int32 */
             count: number;
             /** @enum {string} */
@@ -1004,7 +1550,13 @@ export interface components {
             trays: components["schemas"]["Tray"][];
             steps: components["schemas"]["StepView"][];
             undoable?: string;
+            photos: components["schemas"]["PhotoView"][];
+            statements: components["schemas"]["StatementView"][];
+            contradiction?: string;
+            order?: components["schemas"]["BuildOrderView"];
+            guide?: components["schemas"]["Guide"];
             known: components["schemas"]["StepRequest"][];
+            differences: components["schemas"]["Difference"][];
             measurements: components["schemas"]["MeasurementView"][];
             meshes: components["schemas"]["Mesh"][];
             decisions: components["schemas"]["DecisionView"][];
@@ -1014,6 +1566,28 @@ export interface components {
             fill?: components["schemas"]["FillView"];
             lastFill?: components["schemas"]["FillView"];
             proof?: components["schemas"]["ProofView"];
+            /** Format: int64 */
+            touched: number;
+        };
+        KindWords: {
+            /** @enum {string} */
+            kind: "O_RING" | "TAB_WASHER" | "COTTER_PIN" | "FELT" | "CIRCLIP" | "COLLET" | "BEARING" | "SEAL" | "GASKET" | "SHIM" | "SPACER" | "PLUG" | "COUPLING" | "COVER" | "HOUSING" | "NUT" | "WASHER" | "KEY" | "CARRIER" | "RING_GEAR" | "WORM" | "CAM_DISC" | "ECCENTRIC" | "GEAR" | "PAWL" | "SPRING" | "ROLLER" | "BALL" | "PLUNGER" | "PIN" | "BUSH" | "LEVER" | "SHAFT" | "SCREW" | "OTHER";
+            words: string;
+            singleUse: boolean;
+            hint: string;
+        };
+        LayoutRequest: {
+            /** Format: int64 */
+            version: number;
+            layout: components["schemas"]["UnitLayout"];
+        };
+        LeastStrip: {
+            choices: components["schemas"]["Choice"][];
+            /** Format: double */
+            minutes: number;
+            /** Format: double */
+            boundMinutes: number;
+            isExact: boolean;
         };
         Ledger: {
             entries: components["schemas"]["Entry"][];
@@ -1046,6 +1620,18 @@ export interface components {
         Line: {
             formula: string;
             numbers: string;
+        };
+        LineInput: {
+            line: string;
+            shafts: string[];
+        };
+        LooseItem: {
+            /** @enum {string} */
+            kind: "O_RING" | "TAB_WASHER" | "COTTER_PIN" | "FELT" | "CIRCLIP" | "COLLET" | "BEARING" | "SEAL" | "GASKET" | "SHIM" | "SPACER" | "PLUG" | "COUPLING" | "COVER" | "HOUSING" | "NUT" | "WASHER" | "KEY" | "CARRIER" | "RING_GEAR" | "WORM" | "CAM_DISC" | "ECCENTRIC" | "GEAR" | "PAWL" | "SPRING" | "ROLLER" | "BALL" | "PLUNGER" | "PIN" | "BUSH" | "LEVER" | "SHAFT" | "SCREW" | "OTHER";
+            /** Format: int32 */
+            expected?: number;
+            /** Format: int32 */
+            found?: number;
         };
         MeasurementRequest: {
             /** Format: int64 */
@@ -1099,6 +1685,12 @@ export interface components {
             /** Format: double */
             last?: number;
         };
+        MoveRequest: {
+            /** Format: int64 */
+            version: number;
+            /** Format: uuid */
+            after?: string;
+        };
         OilGrade: {
             /** @enum {string} */
             proposed: "VG_2" | "VG_3" | "VG_5" | "VG_7" | "VG_10" | "VG_15" | "VG_22" | "VG_32" | "VG_46" | "VG_68" | "VG_100" | "VG_150" | "VG_220" | "VG_320" | "VG_460" | "VG_680" | "VG_1000" | "VG_1500" | "VG_2200" | "VG_3200";
@@ -1128,6 +1720,24 @@ export interface components {
              */
             hottestAmbientDegC: number;
         };
+        Opening: {
+            name: string;
+            /** @enum {string} */
+            shape: "ROUND" | "RECTANGLE";
+            /** Format: double */
+            widthMm: number;
+            /** Format: double */
+            heightMm: number;
+            closedBy: string;
+        };
+        OpeningRequest: {
+            name: string;
+            /** @enum {string} */
+            shape: "ROUND" | "RECTANGLE";
+            width: components["schemas"]["EnteredNumber"];
+            height?: components["schemas"]["EnteredNumber"];
+            closedBy: string;
+        };
         PairInput: {
             pinion: components["schemas"]["GearInput"];
             wheel: components["schemas"]["GearInput"];
@@ -1136,6 +1746,16 @@ export interface components {
              * @description centre distance, 1 to 10000 mm
              */
             centreDistanceMm: number;
+        };
+        PassageAnswer: {
+            passes: boolean;
+            /** @enum {string} */
+            attitude?: "END_ON" | "EDGE_ON" | "TURNED";
+            words: string;
+        };
+        PassageInput: {
+            opening: components["schemas"]["Opening"];
+            part: components["schemas"]["Envelope"];
         };
         PermissionRequest: {
             /** Format: int64 */
@@ -1159,6 +1779,48 @@ export interface components {
             /** @enum {string} */
             role: "VIEWER" | "MECHANIC" | "LEAD";
         };
+        PhotoMark: {
+            /** @enum {string} */
+            kind: "ARROW" | "CIRCLE" | "LABEL";
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
+            /** Format: double */
+            toX: number;
+            /** Format: double */
+            toY: number;
+            label: string;
+        };
+        PhotoRequest: {
+            /** Format: int64 */
+            version: number;
+            caption: string;
+            marks: components["schemas"]["PhotoMark"][];
+        };
+        PhotoView: {
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            stepId: string;
+            /** Format: int32 */
+            width: number;
+            /** Format: int32 */
+            height: number;
+            caption: string;
+            marks: components["schemas"]["PhotoMark"][];
+            /** Format: int64 */
+            version: number;
+            takenBy: string;
+            /** Format: date-time */
+            takenAt: string;
+        };
+        Piece: {
+            words: string;
+            meaning: string;
+            /** Format: int32 */
+            from: number;
+        };
         ProofRequest: {
             /** Format: int64 */
             version?: number;
@@ -1179,6 +1841,73 @@ export interface components {
             keptBy: string;
             /** Format: date-time */
             keptAt: string;
+        };
+        Pulse: {
+            /** Format: int64 */
+            touched: number;
+        };
+        QuickLine: {
+            part: string;
+            /** @enum {string} */
+            kind: "O_RING" | "TAB_WASHER" | "COTTER_PIN" | "FELT" | "CIRCLIP" | "COLLET" | "BEARING" | "SEAL" | "GASKET" | "SHIM" | "SPACER" | "PLUG" | "COUPLING" | "COVER" | "HOUSING" | "NUT" | "WASHER" | "KEY" | "CARRIER" | "RING_GEAR" | "WORM" | "CAM_DISC" | "ECCENTRIC" | "GEAR" | "PAWL" | "SPRING" | "ROLLER" | "BALL" | "PLUNGER" | "PIN" | "BUSH" | "LEVER" | "SHAFT" | "SCREW" | "OTHER";
+            /** Format: int32 */
+            count: number;
+            /** Format: int32 */
+            shaft?: number;
+            /** @enum {string} */
+            side?: "LEFT" | "MIDDLE" | "RIGHT";
+            gear?: components["schemas"]["GearPlace"];
+            wayRound: string;
+            screw?: components["schemas"]["Screw"];
+            tray: string;
+            /** @enum {string} */
+            condition: "SOUND" | "RAISED_METAL" | "CORRODED" | "WORN" | "PITTED" | "CRACKED" | "BROKEN";
+            tool: string;
+            /** Format: double */
+            minutes?: number;
+            matchMark: string;
+            hard: string;
+            stuckTo: string;
+            loose?: components["schemas"]["LooseItem"];
+            thickness?: components["schemas"]["Amount"];
+            /** Format: int32 */
+            teeth?: number;
+            note: string;
+            singleUse: boolean;
+            pieces: components["schemas"]["Piece"][];
+            problems: string[];
+        };
+        QuickLineAnswer: {
+            step: components["schemas"]["StepRequest"];
+            pieces: components["schemas"]["Piece"][];
+            carried: string[];
+            problems: string[];
+        };
+        QuickLineRequest: {
+            line: string;
+        };
+        ReachInput: {
+            removals: components["schemas"]["Removal"][];
+            targets: string[];
+        };
+        RebuildPlan: {
+            contradiction?: components["schemas"]["Contradiction"];
+            asLogged?: components["schemas"]["RebuildSequence"];
+            planned?: components["schemas"]["RebuildSequence"];
+            withTwo?: components["schemas"]["TwoMechanics"];
+            befores: components["schemas"]["Before"][];
+            trapped: {
+                [key: string]: string;
+            };
+        };
+        RebuildSequence: {
+            order: string[];
+            /** Format: double */
+            minutes: number;
+            /** Format: double */
+            boundMinutes: number;
+            isExact: boolean;
+            changes: components["schemas"]["Changes"];
         };
         ReceiveView: {
             complaint: string;
@@ -1201,6 +1930,11 @@ export interface components {
             renewCircumferentialMm: number;
             isMakersLimit: boolean;
             working: components["schemas"]["Working"];
+        };
+        Removal: {
+            part: string;
+            name: string;
+            ways: components["schemas"]["Way"][];
         };
         Route: {
             stops: components["schemas"]["Stop"][];
@@ -1235,6 +1969,58 @@ export interface components {
              * @description maker's temperature limit, 20 to 200 °C
              */
             makersLimitDegC?: number;
+        };
+        Screw: {
+            /** Format: int32 */
+            count: number;
+            thread: string;
+            length?: components["schemas"]["Amount"];
+            leftHand: boolean;
+            torque?: components["schemas"]["Amount"];
+            torqueSource: string;
+            drive: string;
+            /** @enum {string} */
+            locking: "NONE" | "THREADLOCK_LOW" | "THREADLOCK_MEDIUM" | "THREADLOCK_HIGH" | "PREVAILING_NUT" | "TAB_WASHER" | "COTTER" | "WIRE" | "SPRING_WASHER" | "PEENED" | "SECOND_SCREW";
+        };
+        ScrewHole: {
+            /** Format: double */
+            gripMm: number;
+            /** Format: double */
+            threadMm: number;
+            isThrough: boolean;
+            /** Format: double */
+            freeMm?: number;
+            behind: string;
+            /** @enum {string} */
+            into: "STEEL" | "BRONZE" | "GREY_IRON" | "ALUMINIUM";
+        };
+        ScrewInHole: {
+            /** @enum {string} */
+            outcome: "HOLDS" | "SHORT_THREAD" | "CLOSE" | "DOES_NOT_REACH" | "BOTTOMS" | "STRIKES";
+            /** Format: double */
+            engagementMm: number;
+            /** Format: double */
+            clearanceMm: number;
+            /** Format: double */
+            diameters: number;
+            says: string;
+            working: components["schemas"]["Working"];
+        };
+        ScrewInput: {
+            thread: string;
+            /** Format: double */
+            lengthMm: number;
+            hole: components["schemas"]["ScrewHole"];
+        };
+        SequenceInput: {
+            graph: components["schemas"]["TaskGraph"];
+            start: components["schemas"]["Handling"];
+            cost: components["schemas"]["HandlingCost"];
+        };
+        Setting: {
+            name: string;
+            value: string;
+            mustKeep: boolean;
         };
         Shaft: {
             name: string;
@@ -1281,6 +2067,17 @@ export interface components {
             neededFaceWidthMm: number;
             working: components["schemas"]["Working"];
         };
+        SplitRequest: {
+            /** Format: int64 */
+            version: number;
+            /** Format: uuid */
+            newId: string;
+            part: string;
+            /** Format: int32 */
+            count: number;
+            /** Format: int32 */
+            keepCount: number;
+        };
         StageRequest: {
             /** Format: int32 */
             pinionTeeth: number;
@@ -1321,12 +2118,30 @@ export interface components {
             /** Format: int32 */
             wheelTeethToSpan: number;
         };
+        StatementRequest: {
+            /** @enum {string} */
+            kind: "FREE" | "MUST" | "EITHER";
+            /** Format: uuid */
+            first: string;
+            /** Format: uuid */
+            then: string;
+            /** Format: uuid */
+            orElse?: string;
+            reason: string;
+        };
+        StatementView: {
+            /** Format: uuid */
+            id: string;
+            given: components["schemas"]["StatementRequest"];
+            says: string;
+            saidBy: string;
+        };
         StepRequest: {
             /** Format: int64 */
             version?: number;
             part: string;
             /** @enum {string} */
-            kind: "COVER" | "SCREW" | "PLUG" | "COUPLING" | "SEAL" | "O_RING" | "GASKET" | "SHIM" | "NUT" | "TAB_WASHER" | "COTTER_PIN" | "BEARING" | "GEAR" | "SHAFT" | "SPACER" | "WASHER" | "CIRCLIP" | "KEY" | "PIN" | "SPRING" | "BALL" | "ROLLER" | "OTHER";
+            kind: "O_RING" | "TAB_WASHER" | "COTTER_PIN" | "FELT" | "CIRCLIP" | "COLLET" | "BEARING" | "SEAL" | "GASKET" | "SHIM" | "SPACER" | "PLUG" | "COUPLING" | "COVER" | "HOUSING" | "NUT" | "WASHER" | "KEY" | "CARRIER" | "RING_GEAR" | "WORM" | "CAM_DISC" | "ECCENTRIC" | "GEAR" | "PAWL" | "SPRING" | "ROLLER" | "BALL" | "PLUNGER" | "PIN" | "BUSH" | "LEVER" | "SHAFT" | "SCREW" | "OTHER";
             /** Format: int32 */
             count: number;
             /** Format: int32 */
@@ -1341,6 +2156,7 @@ export interface components {
             /** @enum {string} */
             condition: "SOUND" | "RAISED_METAL" | "CORRODED" | "WORN" | "PITTED" | "CRACKED" | "BROKEN";
             note: string;
+            detail?: components["schemas"]["DetailRequest"];
         };
         StepView: {
             /** Format: uuid */
@@ -1351,6 +2167,7 @@ export interface components {
             inWords: string;
             where: string;
             fastening?: string;
+            facts: string[];
             keptBy: string;
             /** Format: date-time */
             keptAt: string;
@@ -1361,6 +2178,25 @@ export interface components {
             /** @enum {string} */
             state: "SHUT" | "OPEN" | "ATTENTION" | "DONE";
             says: string;
+        };
+        StoredEnergy: {
+            /** @enum {string} */
+            kind: "SPRING" | "CLOCK_SPRING" | "HANGING_LOAD" | "PRESSURE" | "HOT" | "TIPPING";
+            madeSafe: string;
+        };
+        Task: {
+            id: string;
+            name: string;
+            /** Format: double */
+            minutes: number;
+            handling: components["schemas"]["Handling"];
+            /** Format: int32 */
+            people: number;
+            holds: string[];
+        };
+        TaskGraph: {
+            tasks: components["schemas"]["Task"][];
+            befores: components["schemas"]["Before"][];
         };
         ToothWear: {
             /** Format: double */
@@ -1396,6 +2232,15 @@ export interface components {
             pieces: number;
             parts: string[];
         };
+        Turn: {
+            task: string;
+            first: boolean;
+            second: boolean;
+            /** Format: double */
+            from: number;
+            /** Format: double */
+            to: number;
+        };
         TurnCountCheck: {
             /** Format: double */
             countedRatio: number;
@@ -1411,7 +2256,7 @@ export interface components {
             working: components["schemas"]["Working"];
         };
         TurnCountInput: {
-            /** @description number of stages, 1 to 6 */
+            /** @description number of stages, 0 to 6 */
             stages: components["schemas"]["PairInput"][];
             /**
              * Format: double
@@ -1447,6 +2292,21 @@ export interface components {
             keptAt: string;
             check: components["schemas"]["TurnCountCheck"];
         };
+        TwoMechanics: {
+            turns: components["schemas"]["Turn"][];
+            /** Format: double */
+            minutes: number;
+            /** Format: double */
+            boundMinutes: number;
+            isExact: boolean;
+            criticalPath: string[];
+            /** Format: double */
+            criticalMinutes: number;
+        };
+        UnitLayout: {
+            axes: string[];
+            openings: components["schemas"]["OpeningRequest"][];
+        };
         UnitRequest: {
             /** Format: uuid */
             id: string;
@@ -1460,6 +2320,7 @@ export interface components {
             /** Format: double */
             inputSpeedRpm: number;
             inputPower?: components["schemas"]["EnteredNumber"];
+            layout?: components["schemas"]["UnitLayout"];
         };
         UnitView: {
             /** Format: uuid */
@@ -1481,6 +2342,7 @@ export interface components {
             outputSpeedRpm: number;
             turnsTheSameWay: boolean;
             inputPower?: components["schemas"]["EnteredNumber"];
+            layout: components["schemas"]["UnitLayout"];
             /** Format: int64 */
             version: number;
         };
@@ -1492,6 +2354,13 @@ export interface components {
             stepId: string;
             /** Format: int32 */
             number: number;
+        };
+        Way: {
+            name: string;
+            requires: string[];
+            /** Format: double */
+            minutes: number;
+            barred: string;
         };
         WearInput: {
             gear: components["schemas"]["GearInput"];
@@ -1550,7 +2419,9 @@ export interface operations {
     };
     keepStep: {
         parameters: {
-            query?: never;
+            query?: {
+                after?: string;
+            };
             header: {
                 "Write-Id": string;
             };
@@ -1604,6 +2475,60 @@ export interface operations {
             };
         };
     };
+    say: {
+        parameters: {
+            query?: never;
+            header: {
+                "Write-Id": string;
+            };
+            path: {
+                number: number;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StatementRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
+    unsay: {
+        parameters: {
+            query?: never;
+            header: {
+                "Write-Id": string;
+            };
+            path: {
+                number: number;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
     keepProof: {
         parameters: {
             query?: never;
@@ -1620,6 +2545,115 @@ export interface operations {
                 "application/json": components["schemas"]["ProofRequest"];
             };
         };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
+    choose: {
+        parameters: {
+            query?: never;
+            header: {
+                "Write-Id": string;
+            };
+            path: {
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BuildOrderRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
+    picture: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                number: number;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/jpeg": string;
+                };
+            };
+        };
+    };
+    take: {
+        parameters: {
+            query: {
+                step: string;
+            };
+            header: {
+                "Write-Id": string;
+            };
+            path: {
+                number: number;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PhotoRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
+    remove: {
+        parameters: {
+            query: {
+                version: number;
+            };
+            header: {
+                "Write-Id": string;
+            };
+            path: {
+                number: number;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
         responses: {
             /** @description OK */
             200: {
@@ -1704,6 +2738,34 @@ export interface operations {
             cookie?: never;
         };
         requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
+    lay: {
+        parameters: {
+            query?: never;
+            header: {
+                "Write-Id": string;
+            };
+            path: {
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LayoutRequest"];
+            };
+        };
         responses: {
             /** @description OK */
             200: {
@@ -1956,6 +3018,121 @@ export interface operations {
             };
         };
     };
+    read: {
+        parameters: {
+            query?: never;
+            header: {
+                "Write-Id": string;
+            };
+            path: {
+                number: number;
+            };
+            cookie?: never;
+        };
+        /** @description A .json or .zip teardown file */
+        requestBody?: {
+            content: {
+                "*/*"?: never;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
+    splitStep: {
+        parameters: {
+            query?: never;
+            header: {
+                "Write-Id": string;
+            };
+            path: {
+                number: number;
+                stepId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SplitRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
+    moveStep: {
+        parameters: {
+            query?: never;
+            header: {
+                "Write-Id": string;
+            };
+            path: {
+                number: number;
+                stepId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MoveRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
+    mergeStep: {
+        parameters: {
+            query: {
+                into: string;
+                version: number;
+            };
+            header: {
+                "Write-Id": string;
+            };
+            path: {
+                number: number;
+                stepId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
     undo: {
         parameters: {
             query?: never;
@@ -2004,6 +3181,32 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
+    quickLine: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["QuickLineRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["QuickLineAnswer"];
                 };
             };
         };
@@ -2162,6 +3365,150 @@ export interface operations {
             };
         };
     };
+    quickLine_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LineInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["QuickLine"];
+                };
+            };
+        };
+    };
+    passage: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PassageInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PassageAnswer"];
+                };
+            };
+        };
+    };
+    twoMechanics: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TaskGraph"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TwoMechanics"];
+                };
+            };
+        };
+    };
+    rebuild: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SequenceInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RebuildSequence"];
+                };
+            };
+        };
+    };
+    leastStrip: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ReachInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LeastStrip"];
+                };
+            };
+        };
+    };
+    contradiction: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TaskGraph"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ContradictionAnswer"];
+                };
+            };
+        };
+    };
     oilGrade: {
         parameters: {
             query?: never;
@@ -2306,6 +3653,30 @@ export interface operations {
             };
         };
     };
+    screwInHole: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ScrewInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ScrewInHole"];
+                };
+            };
+        };
+    };
     turnCount: {
         parameters: {
             query?: never;
@@ -2392,6 +3763,26 @@ export interface operations {
             };
         };
     };
+    kinds: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KindWords"][];
+                };
+            };
+        };
+    };
     job: {
         parameters: {
             query?: never;
@@ -2410,6 +3801,74 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
+    zip: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/zip": string;
+                };
+            };
+        };
+    };
+    json: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
+    suggestions: {
+        parameters: {
+            query: {
+                begins: string;
+            };
+            header?: never;
+            path: {
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StepRequest"][];
                 };
             };
         };
@@ -2439,6 +3898,124 @@ export interface operations {
     pdf: {
         parameters: {
             query?: never;
+            header?: never;
+            path: {
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+        };
+    };
+    pulse: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Pulse"];
+                };
+            };
+        };
+    };
+    plan: {
+        parameters: {
+            query?: {
+                toolChange?: number;
+                flip?: number;
+                move?: number;
+            };
+            header?: never;
+            path: {
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RebuildPlan"];
+                };
+            };
+        };
+    };
+    reach: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                number: number;
+                stepId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LeastStrip"][];
+                };
+            };
+        };
+    };
+    thumbnail: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                number: number;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/jpeg": string;
+                };
+            };
+        };
+    };
+    labels: {
+        parameters: {
+            query?: {
+                each?: "TRAY" | "STEP";
+            };
             header?: never;
             path: {
                 number: number;

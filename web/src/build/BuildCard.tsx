@@ -4,10 +4,13 @@ import { fieldErrors } from "../api/problem";
 import type { Card, FittingView, JobView } from "../api/types";
 import { useKeep } from "../job/bench";
 import { Conflict } from "../job/Conflict";
+import { PhotoStrip } from "../photo";
 import { Caution, Fault } from "../shared/Caution";
 import { moment } from "../shared/format";
 import { t } from "../wording/en";
+import { Bites } from "./Bites";
 import classes from "./Build.module.css";
+import { TighteningRing } from "./TighteningRing";
 
 interface Props {
   view: JobView;
@@ -36,6 +39,8 @@ export function BuildCard({ view, card, fitting, onNext, onBack }: Props) {
   const { keep, problem, clearProblem, busy } = useKeep(view.job.number);
   const [differs, setDiffers] = useState(false);
   const [counts, setCounts] = useState<Counts>(() => startCounts(fitting, pieces, card.mustBeNew));
+  const [waiving, setWaiving] = useState(false);
+  const [waiver, setWaiver] = useState("");
   const errors = fieldErrors(problem);
   const undecided = view.decisions.find((d) => d.stepId === card.stepId)?.decided === undefined;
 
@@ -48,6 +53,7 @@ export function BuildCard({ view, card, fitting, onNext, onBack }: Props) {
       scrapped: whole(counts.scrapped) ?? 0,
       wantedInstead: counts.wantedInstead.trim() === "" ? undefined : whole(counts.wantedInstead),
       reason: counts.reason,
+      waiver: waiving && waiver.trim() !== "" ? waiver : undefined,
     };
     return keep(
       "PUT",
@@ -94,12 +100,47 @@ export function BuildCard({ view, card, fitting, onNext, onBack }: Props) {
           {card.wayRound}
         </p>
       )}
+      {(card.mark || card.goesOn) && (
+        <div className={classes.pair}>
+          {card.mark && (
+            <p className={classes.way}>
+              <small>mark</small>
+              {card.mark}
+            </p>
+          )}
+          {card.goesOn && (
+            <p className={classes.goesOn}>
+              <small>what goes on it</small>
+              {card.goesOn}
+            </p>
+          )}
+        </div>
+      )}
       {card.fasten && (
-        <p className={classes.fasten}>
-          <small>fastening</small>
-          {card.fasten}
+        <div className={classes.fastenRow}>
+          <p className={classes.fasten}>
+            <small>fastening</small>
+            {card.fasten}
+          </p>
+          {card.tightening.length > 0 && <TighteningRing order={card.tightening} />}
+        </div>
+      )}
+      {(card.tool || card.position) && (
+        <p className={classes.note}>
+          {card.position && (
+            <>
+              Unit lies <b>{card.position}</b>.{" "}
+            </>
+          )}
+          {card.tool && (
+            <>
+              Tool: <b>{card.tool}</b>.
+            </>
+          )}
         </p>
       )}
+      <Bites view={view} stepId={card.stepId} />
+      <PhotoStrip view={view} stepId={card.stepId} stepName={card.title} canAdd={false} large />
       {card.checks.length > 0 && (
         <ul className={classes.checks}>
           {card.checks.map((check) => (
@@ -123,6 +164,16 @@ export function BuildCard({ view, card, fitting, onNext, onBack }: Props) {
           Fitted by {fitting?.fittedBy}, {fitting && moment(fitting.fittedAt)}: {fitting?.given.refitted} from
           the bench, {fitting?.given.renewed} new.
         </p>
+      )}
+      {fitting?.given.waiver && <p className={classes.note}>Check waived: {fitting.given.waiver}</p>}
+      {waiving && !done && (
+        <TextInput
+          className={classes.waiver}
+          label="Why the check is not passed and it goes on all the same (a lead says so)"
+          value={waiver}
+          error={errors.waiver}
+          onChange={(e) => setWaiver(e.currentTarget.value)}
+        />
       )}
       {differs && !done && (
         <div className={classes.counts}>
@@ -170,6 +221,16 @@ export function BuildCard({ view, card, fitting, onNext, onBack }: Props) {
             {done ? "Next card →" : "Skip for now →"}
           </Button>
         </div>
+      )}
+      {!done && !signed && card.checks.length > 0 && (
+        <button
+          type="button"
+          className={classes.more}
+          aria-expanded={waiving}
+          onClick={() => setWaiving(!waiving)}
+        >
+          {waiving ? "−" : "+"} The check is not passed
+        </button>
       )}
       {!done && !signed && (
         <button

@@ -1,5 +1,7 @@
 import { useEffect, useState } from "react";
 import type { StationProps } from "../job/JobPage";
+import { PlanPanel } from "../plan";
+import { Fault } from "../shared/Caution";
 import classes from "./Build.module.css";
 import { BuildCard } from "./BuildCard";
 import { LedgerPanel } from "./LedgerPanel";
@@ -9,7 +11,12 @@ export function BuildStation({ view, onChoose }: StationProps) {
   const fitted = new Set(view.fittings.filter((f) => f.given.done).map((f) => f.stepId as string));
   const firstOpen = view.rebuild.findIndex((c) => !fitted.has(c.stepId));
   const [place, setPlace] = useState(firstOpen < 0 ? view.rebuild.length : firstOpen);
+  const [planning, setPlanning] = useState(false);
   const last = view.rebuild.length;
+  const go = (to: number) => {
+    setPlanning(false);
+    setPlace(to);
+  };
   const card = view.rebuild[place];
   const stepId = card?.stepId;
 
@@ -23,6 +30,9 @@ export function BuildStation({ view, onChoose }: StationProps) {
       if (target?.closest("svg")) {
         return;
       }
+      if (planning) {
+        return;
+      }
       if (event.key === "ArrowRight") {
         setPlace((p) => Math.min(p + 1, last));
       } else if (event.key === "ArrowLeft") {
@@ -31,7 +41,7 @@ export function BuildStation({ view, onChoose }: StationProps) {
     };
     window.addEventListener("keydown", onKey);
     return () => window.removeEventListener("keydown", onKey);
-  }, [last]);
+  }, [last, planning]);
 
   if (last === 0) {
     return <p>Nothing has come off, so there is nothing to put back. The cards are made from the strip.</p>;
@@ -42,29 +52,40 @@ export function BuildStation({ view, onChoose }: StationProps) {
   };
   return (
     <>
+      {view.contradiction && <Fault>{view.contradiction}</Fault>}
       <nav className={classes.cards} aria-label="Cards of the rebuild">
         {view.rebuild.map((c, i) => (
           <button
             key={c.stepId}
             type="button"
-            aria-current={i === place ? "step" : undefined}
+            aria-current={i === place && !planning ? "step" : undefined}
             aria-label={`Card ${c.place}, ${c.title}, ${fitted.has(c.stepId) ? "fitted" : "open"}`}
             data-fitted={fitted.has(c.stepId)}
-            onClick={() => setPlace(i)}
+            onClick={() => go(i)}
           >
             {fitted.has(c.stepId) ? "✓" : c.place}
           </button>
         ))}
         <button
           type="button"
-          aria-current={place === last ? "step" : undefined}
+          aria-current={place === last && !planning ? "step" : undefined}
           className={classes.ledgerButton}
-          onClick={() => setPlace(last)}
+          onClick={() => go(last)}
         >
           Ledger
         </button>
+        <button
+          type="button"
+          aria-current={planning ? "step" : undefined}
+          className={classes.ledgerButton}
+          onClick={() => setPlanning(true)}
+        >
+          Order
+        </button>
       </nav>
-      {card ? (
+      {planning ? (
+        <PlanPanel view={view} />
+      ) : card ? (
         <BuildCard
           key={card.stepId}
           view={view}

@@ -1,6 +1,5 @@
-import { useQuery } from "@tanstack/react-query";
 import { type ComponentType, lazy, Suspense, useEffect, useState } from "react";
-import { Link, Navigate, useNavigate, useParams } from "react-router";
+import { Link, Navigate, useNavigate, useParams, useSearchParams } from "react-router";
 import { ProblemError } from "../api/problem";
 import type { JobView, Station } from "../api/types";
 import { Fault } from "../shared/Caution";
@@ -10,7 +9,7 @@ import { HeadBar } from "../shell/HeadBar";
 import { Refusals } from "../shell/Refusals";
 import shell from "../shell/Shell.module.css";
 import { t } from "../wording/en";
-import { jobQuery } from "./bench";
+import { useJob } from "./bench";
 import classes from "./Job.module.css";
 import { RouteRail } from "./RouteRail";
 import { Side } from "./Side";
@@ -40,9 +39,11 @@ const SCREENS: Record<Station, ComponentType<StationProps>> = {
 /** One job: route at the left, stack on top, the station below, watch list and tray at the right. */
 export function JobPage() {
   const { number = "", station } = useParams();
-  const job = useQuery(jobQuery(number));
+  const job = useJob(number);
   const navigate = useNavigate();
-  const [chosen, setChosen] = useState<string>();
+  const [params] = useSearchParams();
+  // A scanned label opens the step it is stuck to.
+  const [chosen, setChosen] = useState<string | undefined>(params.get("step") ?? undefined);
   const here = STATIONS.find((s) => s.toLowerCase() === station);
 
   useEffect(() => {

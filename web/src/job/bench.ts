@@ -1,9 +1,9 @@
-import { QueryClient, queryOptions, useQueryClient } from "@tanstack/react-query";
+import { QueryClient, queryOptions, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useCallback, useEffect, useState, useSyncExternalStore } from "react";
 import { type Method, request } from "../api/http";
 import { Outbox, WAITING } from "../api/outbox";
 import { type Problem, ProblemError } from "../api/problem";
-import type { JobCard, JobView } from "../api/types";
+import type { JobCard, JobView, Pulse } from "../api/types";
 
 /** The one queue of writes of this device. */
 export const outbox = new Outbox();
@@ -25,14 +25,36 @@ export const jobKeys = {
   one: (number: string) => ["job", "one", number] as const,
 };
 
-/** A job; looked at again every few seconds, so that two people see each other's progress. */
 export const jobQuery = (number: string) =>
   queryOptions({
     queryKey: jobKeys.one(number),
     queryFn: () => request<JobView>("GET", `/api/jobs/${encodeURIComponent(number)}`),
-    refetchInterval: 3000,
     structuralSharing: true,
   });
+
+/** How often the job was written to, asked often because it costs nothing: two people see each other's progress. */
+const PULSE_MS = 1200;
+const pulseQuery = (number: string) =>
+  queryOptions({
+    queryKey: [...jobKeys.all, "pulse", number] as const,
+    queryFn: () => request<Pulse>("GET", `/api/jobs/${encodeURIComponent(number)}/pulse`),
+    refetchInterval: PULSE_MS,
+  });
+
+/** A job that keeps itself up to date with what others write. */
+export function useJob(number: string) {
+  const job = useQuery(jobQuery(number));
+  const pulse = useQuery({ ...pulseQuery(number), enabled: job.data !== undefined });
+  const seen = job.data?.touched;
+  const now = pulse.data?.touched;
+  const { refetch } = job;
+  useEffect(() => {
+    if (seen !== undefined && now !== undefined && now > seen) {
+      void refetch();
+    }
+  }, [seen, now, refetch]);
+  return job;
+}
 
 export const openJobsQuery = queryOptions({
   queryKey: jobKeys.open,

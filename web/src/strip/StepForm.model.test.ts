@@ -1,24 +1,46 @@
 import { describe, expect, it } from "vitest";
-import { emptyStep, fieldsOf, guessKind, isSingleUse, toRequest } from "./StepForm.model";
+import { emptyDetail } from "./StepDetail.model";
+import { emptyStep, fieldsOf, guessKind, isSingleUse, type Kinds, toRequest } from "./StepForm.model";
 
 describe("a step as typed", () => {
-  // The trade's words for parts; common practice, no source.
-  it("guesses the kind from the words of the trade", () => {
-    const guesses = {
-      "shaft seal 35 × 52": "SEAL",
-      "taper bearing 30207": "BEARING",
-      "tab washer": "TAB_WASHER",
-      "thrust washer": "WASHER",
-      locknut: "NUT",
-      "O-ring 40 × 3": "O_RING",
-      "detent ball": "BALL",
-      "upper case half": "COVER",
-      "coupling key 8 × 36": "COUPLING",
+  // The words come from the server; here only how several of them are weighed.
+  it("takes the kind named last, before any word that only says where", () => {
+    const kinds: Kinds = [
+      { kind: "KEY", words: "key", singleUse: false, hint: "\\b(keys?)\\b" },
+      { kind: "COUPLING", words: "coupling", singleUse: false, hint: "\\b(couplings?)\\b" },
+      { kind: "SEAL", words: "shaft seal", singleUse: true, hint: "\\b(seals?)\\b" },
+      { kind: "SHAFT", words: "shaft", singleUse: false, hint: "\\b(shafts?)\\b" },
+    ];
+    expect(guessKind(kinds, "coupling key 8 × 36")).toBe("KEY");
+    expect(guessKind(kinds, "seal of the input shaft")).toBe("SEAL");
+    expect(guessKind(kinds, "shaft seal")).toBe("SEAL");
+    expect(guessKind(kinds, "thingamajig")).toBeUndefined();
+    expect(isSingleUse(kinds, "SEAL")).toBe(true);
+  });
+
+  it("keeps every detail on the way to the server and back", () => {
+    const detail = {
+      ...emptyDetail(),
+      tool: "puller",
+      minutes: "7",
+      looseKind: "ROLLER" as const,
+      looseExpected: "24",
+      looseFound: "23",
+      shape: "ROUND" as const,
+      width: { text: "96", unit: "mm" },
+      length: { text: "28", unit: "mm" },
+      settingName: "stop screw",
+      settingValue: "14.35 mm",
     };
-    for (const [part, kind] of Object.entries(guesses)) {
-      expect([part, guessKind(part)]).toEqual([part, kind]);
-    }
-    expect(guessKind("thingamajig")).toBeUndefined();
+    const sent = toRequest({ ...emptyStep("B", 2, "RIGHT"), part: "hub", detail });
+    expect("request" in sent && fieldsOf(sent.request, "").detail).toEqual(detail);
+  });
+
+  it("tells a detail that is no number at its field", () => {
+    const detail = { ...emptyDetail(), minutes: "a while" };
+    expect(toRequest({ ...emptyStep(), part: "hub", detail })).toMatchObject({
+      faults: { "detail.minutes": "“a while” is not a number for minutes." },
+    });
   });
 
   it("tells a count that is none instead of sending zero", () => {
@@ -45,6 +67,5 @@ describe("a step as typed", () => {
     expect(toRequest({ ...emptyStep(), part: "ring", thread: "M8" })).toMatchObject({
       request: { fastening: undefined },
     });
-    expect(isSingleUse("SEAL")).toBe(true);
   });
 });

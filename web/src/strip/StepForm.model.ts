@@ -1,4 +1,12 @@
 import type { Condition, EnteredNumber, JobView, PartKind, StepRequest, StepView } from "../api/types";
+import {
+  type DetailFields,
+  detailFields,
+  detailRequest,
+  emptyDetail,
+  type Locking,
+  type Metal,
+} from "./StepDetail.model";
 
 /** A step as it is being typed. */
 export interface StepFields {
@@ -19,6 +27,16 @@ export interface StepFields {
   leftHand: boolean;
   torque: EnteredNumber;
   torqueSource: string;
+  drive: string;
+  locking: Locking;
+  /** Empty while the hole is not measured. */
+  hole: "" | "BLIND" | "THROUGH";
+  grip: EnteredNumber;
+  depth: EnteredNumber;
+  free: EnteredNumber;
+  behind: string;
+  into: Metal;
+  detail: DetailFields;
   singleUse: boolean;
   tray: string;
   condition: Condition;
@@ -42,6 +60,15 @@ export const emptyStep = (tray = "", shaft = 0, side: StepFields["side"] = "LEFT
   leftHand: false,
   torque: { text: "", unit: "N·m" },
   torqueSource: "",
+  drive: "",
+  locking: "NONE",
+  hole: "",
+  grip: { text: "", unit: "mm" },
+  depth: { text: "", unit: "mm" },
+  free: { text: "", unit: "mm" },
+  behind: "",
+  into: "GREY_IRON",
+  detail: emptyDetail(),
   singleUse: false,
   tray,
   condition: "SOUND",
@@ -67,44 +94,46 @@ export function fieldsOf(given: StepRequest, id: string): StepFields {
     leftHand: f?.leftHand ?? false,
     torque: f?.torque ?? { text: "", unit: "N·m" },
     torqueSource: f?.torqueSource ?? "",
+    drive: f?.drive ?? "",
+    locking: f?.locking ?? "NONE",
+    hole: f?.hole ? (f.hole.through ? "THROUGH" : "BLIND") : "",
+    grip: f?.hole?.grip ?? { text: "", unit: "mm" },
+    depth: f?.hole?.thread ?? { text: "", unit: "mm" },
+    free: f?.hole?.free ?? { text: "", unit: "mm" },
+    behind: f?.hole?.behind ?? "",
+    into: f?.hole?.into ?? "GREY_IRON",
+    detail: detailFields(given.detail),
     singleUse: given.singleUse,
     condition: given.condition,
     note: given.note,
   };
 }
 
-/** Kinds common practice renews whenever they were disturbed; the box is ticked for them and can be cleared. */
-const SINGLE_USE: PartKind[] = ["SEAL", "O_RING", "GASKET", "TAB_WASHER", "COTTER_PIN"];
-export const isSingleUse = (kind: PartKind) => SINGLE_USE.includes(kind);
+/** What the server knows of the kinds of part: their words, and which common practice renews. */
+export type Kinds = { kind: PartKind; words: string; singleUse: boolean; hint: string }[];
 
-/** Words that give a kind away while the part is typed, most telling first. */
-const HINTS: [RegExp, PartKind][] = [
-  [/o-?ring/i, "O_RING"],
-  [/tab washer/i, "TAB_WASHER"],
-  [/cotter|split pin/i, "COTTER_PIN"],
-  [/circlip|snap ring/i, "CIRCLIP"],
-  [/bearing|race/i, "BEARING"],
-  [/seal/i, "SEAL"],
-  [/gasket/i, "GASKET"],
-  [/shim/i, "SHIM"],
-  [/spacer|distance ring/i, "SPACER"],
-  [/plug/i, "PLUG"],
-  [/coupling|pulley|sheave/i, "COUPLING"],
-  [/cover|cap\b|flange|case half|lid/i, "COVER"],
-  [/locknut|\bnut/i, "NUT"],
-  [/washer/i, "WASHER"],
-  [/\bkey\b/i, "KEY"],
-  [/pinion|wheel|gear/i, "GEAR"],
-  [/shaft/i, "SHAFT"],
-  [/spring/i, "SPRING"],
-  [/roller/i, "ROLLER"],
-  [/\bball/i, "BALL"],
-  [/\bpin\b|dowel/i, "PIN"],
-  [/screw|bolt/i, "SCREW"],
-];
+export const isSingleUse = (kinds: Kinds, kind: PartKind) =>
+  kinds.some((k) => k.kind === kind && k.singleUse);
 
-export const guessKind = (part: string): PartKind | undefined =>
-  HINTS.find(([words]) => words.test(part))?.[1];
+/** The kind that the words give away: of several the one named last, before any "of the …". */
+export function guessKind(kinds: Kinds, part: string): PartKind | undefined {
+  const thing = part.split(/\b(?:of|for|in|on|from|under|behind|with|to)\b|,|\(/)[0] ?? part;
+  return furthest(kinds, thing) ?? furthest(kinds, part);
+}
+
+function furthest(kinds: Kinds, text: string): PartKind | undefined {
+  let best: PartKind | undefined;
+  let end = -1;
+  for (const { kind, hint } of kinds) {
+    for (const found of text.matchAll(new RegExp(hint, "gi"))) {
+      if (found.index + found[0].length > end) {
+        end = found.index + found[0].length;
+        best = kind;
+      }
+    }
+  }
+  return best;
+}
 
 const whole = (text: string): number => (/^\d{1,9}$/.test(text.trim()) ? Number(text.trim()) : Number.NaN);
 
@@ -122,6 +151,7 @@ export function toRequest(f: StepFields): { request: StepRequest } | { faults: R
   if (f.fastened && Number.isNaN(screws)) {
     faults["fastening.count"] = "How many screws? Enter a whole number.";
   }
+  const detail = detailRequest(f.detail, faults);
   if (Object.keys(faults).length > 0) {
     return { faults };
   }
@@ -147,12 +177,26 @@ export function toRequest(f: StepFields): { request: StepRequest } | { faults: R
             leftHand: f.leftHand,
             torque: f.torque.text.trim() === "" ? undefined : f.torque,
             torqueSource: f.torqueSource,
+            drive: f.drive.trim() === "" ? undefined : f.drive,
+            locking: f.locking === "NONE" ? undefined : f.locking,
+            hole:
+              f.hole === ""
+                ? undefined
+                : {
+                    grip: f.grip,
+                    thread: f.depth,
+                    through: f.hole === "THROUGH",
+                    free: f.hole === "THROUGH" ? f.free : undefined,
+                    behind: f.behind,
+                    into: f.into,
+                  },
           }
         : undefined,
       singleUse: f.singleUse,
       tray: f.tray,
       condition: f.condition,
       note: f.note,
+      detail,
     },
   };
 }

@@ -8,18 +8,31 @@ import { Fault } from "../shared/Caution";
 import { MeasureInput } from "../shared/MeasureInput";
 import { useDraft } from "../shared/useDraft";
 import { t } from "../wording/en";
-import { emptyStep, gearChoices, guessKind, isSingleUse, type StepFields, toRequest } from "./StepForm.model";
+import { Hole } from "./Hole";
+import {
+  emptyStep,
+  gearChoices,
+  guessKind,
+  isSingleUse,
+  type Kinds,
+  type StepFields,
+  toRequest,
+} from "./StepForm.model";
+import { StepMore } from "./StepMore";
 import classes from "./Strip.module.css";
 
 interface Props {
   view: JobView;
   /** A kept step that is being changed; undefined for a new one. */
   editing: StepFields | undefined;
+  /** Step that a new one comes right after; undefined puts it at the end. */
+  after?: string | undefined;
+  kinds: Kinds;
   shut: boolean;
   onDone: () => void;
 }
 
-const SHOWN = ["part", "count", "wayRound", "tray", "note", "shaft", "gear", "fastening"];
+const SHOWN = ["part", "count", "wayRound", "tray", "note", "shaft", "gear", "fastening", "detail"];
 const LABELS = {
   part: "What came off",
   count: "Pieces",
@@ -33,7 +46,7 @@ const LABELS = {
 };
 
 /** What came off, how many, from which shaft, which way round, and what held it. */
-export function StepForm({ view, editing, shut, onDone }: Props) {
+export function StepForm({ view, editing, after, kinds, shut, onDone }: Props) {
   const draft = useDraft<StepFields>(`step.${view.job.id}.${editing?.id ?? "new"}`, editing ?? emptyStep());
   const { keep, problem, clearProblem, busy } = useKeep(view.job.number);
   const [faults, setFaults] = useState<Record<string, string>>({});
@@ -43,8 +56,8 @@ export function StepForm({ view, editing, shut, onDone }: Props) {
   const gears = gearChoices(view, editing?.id ?? "");
 
   const typePart = (part: string) => {
-    const kind = guessKind(part);
-    draft.change(kind && kind !== f.kind ? { part, kind, singleUse: isSingleUse(kind) } : { part });
+    const kind = guessKind(kinds, part);
+    draft.change(kind && kind !== f.kind ? { part, kind, singleUse: isSingleUse(kinds, kind) } : { part });
   };
   const chooseGear = (gear: string) => {
     const choice = gears.find((g) => g.value === gear);
@@ -62,7 +75,8 @@ export function StepForm({ view, editing, shut, onDone }: Props) {
       return;
     }
     const id = f.id || crypto.randomUUID();
-    if (await keep("PUT", `/steps/${id}`, read.request, `step: ${f.part}`)) {
+    const where = after && !f.id ? `?after=${after}` : "";
+    if (await keep("PUT", `/steps/${id}${where}`, read.request, `step: ${f.part}`)) {
       draft.clear(emptyStep(f.tray, f.shaft, f.side));
       onDone();
       first.current?.focus();
@@ -112,10 +126,10 @@ export function StepForm({ view, editing, shut, onDone }: Props) {
           <NativeSelect
             label="Kind"
             value={f.kind}
-            data={Object.entries(t.kinds).map(([value, label]) => ({ value, label }))}
+            data={kinds.map((k) => ({ value: k.kind, label: k.words }))}
             onChange={(e) => {
               const kind = e.currentTarget.value as PartKind;
-              draft.change({ kind, singleUse: isSingleUse(kind) });
+              draft.change({ kind, singleUse: isSingleUse(kinds, kind) });
             }}
           />
         </div>
@@ -202,6 +216,20 @@ export function StepForm({ view, editing, shut, onDone }: Props) {
                 onChange={(e) => draft.change({ torqueSource: e.currentTarget.value })}
               />
             )}
+            <TextInput
+              label="Drive"
+              placeholder="hex 6"
+              value={f.drive}
+              error={errors["fastening.drive"]}
+              onChange={(e) => draft.change({ drive: e.currentTarget.value })}
+            />
+            <NativeSelect
+              label="Locked by"
+              value={f.locking}
+              data={Object.entries(t.locking).map(([value, label]) => ({ value, label }))}
+              onChange={(e) => draft.change({ locking: e.currentTarget.value as StepFields["locking"] })}
+            />
+            <Hole value={f} errors={errors} onChange={draft.change} />
             <Checkbox
               className={classes.all}
               label="Left-hand thread: clockwise loosens"
@@ -229,6 +257,12 @@ export function StepForm({ view, editing, shut, onDone }: Props) {
           checked={f.singleUse}
           onChange={(e) => draft.change({ singleUse: e.currentTarget.checked })}
         />
+        <StepMore
+          view={view}
+          value={f.detail}
+          errors={errors}
+          onChange={(part) => draft.change({ detail: { ...f.detail, ...part } })}
+        />
         {editing && (
           <Button
             variant="default"
@@ -243,7 +277,7 @@ export function StepForm({ view, editing, shut, onDone }: Props) {
       </fieldset>
       <Conflict
         problem={problem}
-        mine={{ ...f, fastening: f.fastened ? `${f.screwCount} × ${f.thread}` : "" }}
+        mine={{ ...f, detail: undefined, fastening: f.fastened ? `${f.screwCount} × ${f.thread}` : "" }}
         theirs={(current) => theirStep(current)}
         labels={LABELS}
         onKeepMine={save}

@@ -1,4 +1,5 @@
-import { type KeyboardEvent, useMemo, useRef } from "react";
+import { IconMinus, IconPlus, IconPrinter } from "@tabler/icons-react";
+import { type KeyboardEvent, useMemo, useRef, useState } from "react";
 import type { ShaftStackData, StackItem } from "../../api/types";
 import { t } from "../../wording/en";
 import { Half, oneSided } from "./glyphs";
@@ -16,6 +17,7 @@ interface Props {
 export function ShaftStack({ stack, chosen, onChoose }: Props) {
   const layout = useMemo(() => layOut(stack), [stack]);
   const group = useRef<SVGSVGElement>(null);
+  const [zoom, setZoom] = useState(1);
   const chosenPart = layout.parts.find((p) => p.key === chosen);
   const housing = stack.housing.find((i) => i.stepId !== undefined && i.stepId === chosen);
 
@@ -34,13 +36,18 @@ export function ShaftStack({ stack, chosen, onChoose }: Props) {
   };
 
   return (
-    <section className={classes.root} aria-label="Shaft stack">
+    <section className={classes.root} aria-label="Shaft stack" data-printable="stack">
       {/* biome-ignore lint/a11y/noNoninteractiveTabindex: a wide picture scrolls sideways on a narrow screen */}
       <div className={classes.scroll} tabIndex={0} role="group" aria-label="Picture of the shafts">
         <svg
           ref={group}
           viewBox={`0 0 ${layout.width} ${layout.height}`}
           className={classes.svg}
+          style={{
+            width: `${zoom * 100}%`,
+            minWidth: Math.max(620, Math.min(layout.width, 1100)) * zoom,
+            maxHeight: zoom === 1 ? Math.max(270, Math.min(layout.height, 400)) : "none",
+          }}
           role="group"
           aria-label="Parts on their shafts"
         >
@@ -81,6 +88,27 @@ export function ShaftStack({ stack, chosen, onChoose }: Props) {
       </div>
       <div className={classes.below}>
         <Legend stack={stack} />
+        <span className={classes.zoom}>
+          <button
+            type="button"
+            aria-label="Smaller picture"
+            disabled={zoom === 1}
+            onClick={() => setZoom(Math.max(1, zoom - 0.5))}
+          >
+            <IconMinus size={20} aria-hidden />
+          </button>
+          <button
+            type="button"
+            aria-label="Larger picture"
+            disabled={zoom === 3}
+            onClick={() => setZoom(Math.min(3, zoom + 0.5))}
+          >
+            <IconPlus size={20} aria-hidden />
+          </button>
+          <button type="button" aria-label="Print the picture" onClick={() => printOnly("stack")}>
+            <IconPrinter size={20} aria-hidden />
+          </button>
+        </span>
         {stack.housing.length > 0 && (
           <p className={classes.housing}>
             <b>housing</b>
@@ -102,6 +130,13 @@ export function ShaftStack({ stack, chosen, onChoose }: Props) {
       </div>
     </section>
   );
+}
+
+/** Prints one part of the screen; the style sheet hides the rest while the mark is on the page. */
+function printOnly(what: string) {
+  document.body.dataset.print = what;
+  window.addEventListener("afterprint", () => delete document.body.dataset.print, { once: true });
+  window.print();
 }
 
 function words(item: StackItem): string {

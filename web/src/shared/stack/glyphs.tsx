@@ -27,7 +27,80 @@ export function Half({ part, hatch }: { part: PlacedPart; hatch: string }) {
         />
       );
     case "COVER":
+    case "HOUSING":
       return <path d={coverPath(part)} fill={hatch} />;
+    case "WORM":
+      return (
+        <>
+          <rect {...body} fill={hatch} />
+          <path
+            d={[0, 1, 2, 3, 4]
+              .map((i) => `M${x + (w / 5) * i} ${-inner} L${x + (w / 5) * (i + 1)} ${top}`)
+              .join(" ")}
+            fill="none"
+          />
+        </>
+      );
+    case "RING_GEAR":
+      return (
+        <>
+          <rect x={x} y={top} width={w} height={h * 0.4} fill={hatch} />
+          <line x1={x - 4} x2={x + w + 4} y1={top + h * 0.34} y2={top + h * 0.34} className="pitch" />
+        </>
+      );
+    case "CARRIER":
+      return (
+        <>
+          <rect {...body} fill={hatch} />
+          <rect x={x - 5} y={top + h * 0.3} width={w + 10} height={h * 0.26} fill="var(--paper)" />
+        </>
+      );
+    case "CAM_DISC":
+      return (
+        <>
+          <rect {...body} fill={hatch} />
+          <circle cx={x + w / 2} cy={top + h * 0.5} r={Math.min(w, h) * 0.22} fill="var(--paper)" />
+        </>
+      );
+    case "ECCENTRIC":
+      return (
+        <>
+          <rect {...body} fill={hatch} />
+          <line x1={x - 3} x2={x + w + 3} y1={-h * 0.3} y2={-h * 0.3} className="pitch" />
+        </>
+      );
+    case "BUSH":
+      return <rect {...body} fill={hatch} />;
+    case "COLLET":
+      return (
+        <path
+          d={`M${x} ${-inner} V${top} H${x + w * 0.4} V${-inner} Z M${x + w * 0.6} ${-inner} V${top} H${x + w} V${-inner} Z`}
+          fill={hatch}
+        />
+      );
+    case "PAWL":
+      return (
+        <path
+          d={`M${x} ${-inner} L${x + w * 0.3} ${top} L${x + w} ${top + h * 0.35} L${x + w * 0.55} ${top + h * 0.45} L${x + w * 0.5} ${-inner} Z`}
+          fill={hatch}
+        />
+      );
+    case "PLUNGER":
+      return (
+        <path
+          d={`M${x} ${top} H${x + w} V${-inner - h * 0.3} Q${x + w / 2} ${-inner + 3} ${x} ${-inner - h * 0.3} Z`}
+          fill={hatch}
+        />
+      );
+    case "FELT":
+      return <rect {...body} fill={hatch} strokeDasharray="1.5 1.5" />;
+    case "LEVER":
+      return (
+        <path
+          d={`M${x + w * 0.3} ${-inner} L${x + w * 0.42} ${top} H${x + w * 0.58} L${x + w * 0.7} ${-inner} Z M${x + w * 0.15} ${top} a${w * 0.35} ${w * 0.35} 0 1 1 ${w * 0.7} 0 Z`}
+          fill={hatch}
+        />
+      );
     case "COUPLING":
       return (
         <path
@@ -97,8 +170,9 @@ export function Half({ part, hatch }: { part: PlacedPart; hatch: string }) {
 
 /** Kinds that sit at one place of the circumference and not all round: only their upper half is drawn. */
 export const oneSided = (part: PlacedPart) =>
-  ["KEY", "BALL", "SPRING", "ROLLER", "PIN", "COTTER_PIN", "O_RING"].includes(part.item.kind) &&
-  part.item.kind !== "O_RING";
+  ["KEY", "BALL", "SPRING", "ROLLER", "PIN", "COTTER_PIN", "PAWL", "PLUNGER", "LEVER"].includes(
+    part.item.kind,
+  );
 
 const leansLeft = (part: PlacedPart) => part.item.side === "LEFT";
 

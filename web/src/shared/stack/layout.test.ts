@@ -126,4 +126,30 @@ describe("shaft stack on the sheet", () => {
       expect(washers[i]?.x ?? 0).toBeGreaterThan((before?.x ?? 0) + (before?.width ?? 0));
     }
   });
+
+  it("gives shafts, bores and covers beyond the papers rows of their own", () => {
+    const rows = Array.from({ length: 6 }, (_, s) => ({
+      name: `shaft ${s + 1}`,
+      centreToNextMm: 0,
+      isIn: true,
+      items: Array.from({ length: 20 }, (_, i) =>
+        item(`part ${s}-${i}`, {
+          kind: i % 5 === 0 ? "GEAR" : "WASHER",
+          side: i % 2 === 0 ? "LEFT" : "RIGHT",
+          number: s * 20 + i + 1,
+          stepId: `p${s}-${i}`,
+        }),
+      ),
+    }));
+    const layout = layOut({ housing: [], shafts: rows });
+    expect(layout.parts).toHaveLength(120);
+    layout.shafts.slice(1).forEach((shaft, s) => {
+      const above = layout.parts.filter((p) => p.y === layout.shafts[s]?.y);
+      const here = layout.parts.filter((p) => p.y === shaft.y);
+      const bottom = Math.max(...above.map((p) => p.y + p.outer));
+      const top = Math.min(...here.map((p) => p.y - p.outer));
+      expect(top).toBeGreaterThan(bottom);
+    });
+    expect(Math.max(...layout.parts.map((p) => p.y + p.outer))).toBeLessThanOrEqual(layout.height);
+  });
 });

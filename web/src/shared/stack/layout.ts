@@ -65,6 +65,20 @@ const WIDTHS: Partial<Record<StackItem["kind"], number>> = {
   PIN: 12,
   SCREW: 26,
   PLUG: 20,
+  FELT: 8,
+  COLLET: 10,
+  BUSH: 26,
+  WORM: 54,
+  RING_GEAR: 34,
+  CARRIER: 22,
+  CAM_DISC: 16,
+  ECCENTRIC: 22,
+  GEAR: 26,
+  PAWL: 16,
+  PLUNGER: 16,
+  LEVER: 14,
+  HOUSING: 24,
+  SHAFT: 30,
 };
 
 /** Outer radius of a kind in multiples of its shaft's radius; covers and bearings follow the bore instead. */
@@ -78,6 +92,17 @@ const RADII: Partial<Record<StackItem["kind"], number>> = {
   SPACER: 1.4,
   CIRCLIP: 1.35,
   COTTER_PIN: 1.4,
+  FELT: 1.7,
+  COLLET: 1.45,
+  BUSH: 1.4,
+  WORM: 1.9,
+  RING_GEAR: 3,
+  CARRIER: 2.3,
+  CAM_DISC: 2.6,
+  ECCENTRIC: 1.8,
+  PAWL: 2.2,
+  LEVER: 2.6,
+  SHAFT: 1,
 };
 
 function widthOf(item: StackItem): number {
@@ -185,7 +210,7 @@ export function layOut(stack: ShaftStackData, wantedWidth = 860, wantedHeight = 
   label(parts);
   return {
     width,
-    height: wantedHeight,
+    height: Math.max(wantedHeight, heights.bottom + BOTTOM),
     caseBox: { left: caseLeft, right: caseRight, top: heights.top, bottom: heights.bottom },
     wall: WALL,
     shafts,
@@ -193,11 +218,44 @@ export function layOut(stack: ShaftStackData, wantedWidth = 860, wantedHeight = 
   };
 }
 
+/** Height of a shaft, bore or cover that the papers say nothing of. */
+const ROW = 76;
+
+interface Heights {
+  scaleOf: (stage: number) => number;
+  centres: number[];
+  radii: number[];
+  bores: number[];
+  top: number;
+  bottom: number;
+}
+
+/** Heights of all shafts: those of the papers to scale, the others in even rows below them. */
+function vertical(stack: ShaftStackData, rows: Rows[], height: number): Heights {
+  const ofPapers = rows.reduce((last, row, s) => (row.gears.length > 0 ? s + 1 : last), 0);
+  const papers =
+    ofPapers > 1
+      ? toScale({ ...stack, shafts: stack.shafts.slice(0, ofPapers) }, rows.slice(0, ofPapers), height)
+      : undefined;
+  const even = Math.max(ROW, papers ? 0 : (height - TOP - BOTTOM) / Math.max(rows.length, 1));
+  const start = papers ? papers.bottom + 4 : TOP;
+  const others = rows.slice(papers ? ofPapers : 0);
+  const radius = Math.min(13, even * 0.14);
+  return {
+    scaleOf: papers?.scaleOf ?? (() => 1),
+    centres: [...(papers?.centres ?? []), ...others.map((_, i) => start + even * (i + 0.56))],
+    radii: [...(papers?.radii ?? []), ...others.map(() => radius)],
+    bores: [...(papers?.bores ?? []), ...others.map(() => Math.min(radius * 2.35, even * 0.36))],
+    top: TOP,
+    bottom: others.length > 0 ? start + even * others.length + 4 : (papers?.bottom ?? height - BOTTOM),
+  };
+}
+
 /**
- * Heights of the shafts. Distances go by the square root of the centre distances, so that a small first stage stays
- * readable beside a large last one; each stage is true to scale in itself, so its gears meet.
+ * Heights of the shafts of the papers. Distances go by the square root of the centre distances, so that a small first
+ * stage stays readable beside a large last one; each stage is true to scale in itself, so its gears meet.
  */
-function vertical(stack: ShaftStackData, rows: Rows[], height: number) {
+function toScale(stack: ShaftStackData, rows: Rows[], height: number): Heights {
   const last = stack.shafts.length - 1;
   const tip = (s: number) => Math.max(1, ...(rows[s]?.gears ?? []).map((g) => g.tipDiameterMm / 2));
   const roots = stack.shafts.slice(0, last).map((s) => Math.sqrt(Math.max(1, s.centreToNextMm)));
@@ -303,6 +361,7 @@ function outerRadius(item: StackItem, shaft: PlacedShaft, scaleOf: Ruler["scaleO
     case "BEARING":
       return shaft.bore;
     case "COVER":
+    case "HOUSING":
       return shaft.bore + 5;
     case "SHIM":
     case "GASKET":

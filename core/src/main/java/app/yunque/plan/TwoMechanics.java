@@ -16,7 +16,8 @@ import java.util.Set;
  * <p>Bound = max(critical path; Σ minutes · people / 2; for each thing held exclusively, Σ minutes of its tasks). A list
  * schedule gives each task, in the order of a list, the earliest start at which people and things are free for its whole
  * length; it may fill an earlier gap. Some list gives the optimum, so up to {@value #EXACT_TASKS} tasks every list that can
- * matter is tried; beyond that the list by longest tail is improved by exchanging neighbours. With one person a task and
+ * matter is tried; beyond that the list by longest tail is
+ * improved by moving single tasks and shaking it, up to {@value #IMPROVED_TASKS} tasks. With one person a task and
  * nothing held, a list schedule is never worse than 3/2 of the optimum. Source: R. L. Graham, Bounds on multiprocessing
  * timing anomalies, 1969 (from memory).
  *
@@ -35,6 +36,7 @@ public record TwoMechanics(
         List<String> criticalPath,
         double criticalMinutes) {
     public static final int EXACT_TASKS = 12;
+    public static final int IMPROVED_TASKS = 200;
     private static final double SAME = 1e-9;
 
     /**
@@ -112,8 +114,8 @@ public record TwoMechanics(
             keepIfBetter(byTail);
             if (tasks.size() <= EXACT_TASKS) {
                 tryAll(new int[tasks.size()], 0, new HashSet<>());
-            } else {
-                exchangeNeighbours(byTail);
+            } else if (tasks.size() <= IMPROVED_TASKS) {
+                improve(byTail);
             }
             boolean exact = tasks.size() <= EXACT_TASKS || best <= bound + SAME;
             var path = criticalPath();
@@ -177,26 +179,81 @@ public record TwoMechanics(
             return least;
         }
 
-        private void exchangeNeighbours(int[] from) {
-            int[] list = from.clone();
-            boolean moved = true;
-            while (moved && best > bound + SAME) {
-                moved = false;
-                for (int i = 0; i + 1 < list.length; i++) {
-                    int first = list[i];
-                    int second = list[i + 1];
-                    if (Arrays.stream(before[second]).noneMatch(p -> p == first)) {
-                        list[i] = second;
-                        list[i + 1] = first;
-                        if (keepIfBetter(list)) {
-                            moved = true;
-                        } else {
-                            list[i] = first;
-                            list[i + 1] = second;
+        /**
+         * Moves one task at a time to an earlier or later place of the list while that helps; then shakes the best list
+         * found and tries again. The shaking follows a fixed sequence, so the same question has the same answer.
+         */
+        private void improve(int[] from) {
+            int[] list = descended(from.clone());
+            long shake = 1;
+            for (int round = 0; round < rounds() && best > bound + SAME; round++) {
+                int[] trial = bestList.clone();
+                for (int i = 0; i < 3; i++) {
+                    shake = shake * 6364136223846793005L + 1442695040888963407L;
+                    int at = (int) ((shake >>> 33) % trial.length);
+                    shake = shake * 6364136223846793005L + 1442695040888963407L;
+                    moved(trial, at, (int) ((shake >>> 33) % trial.length));
+                }
+                list = descended(trial);
+                keepIfBetter(list);
+            }
+        }
+
+        /** Fewer rounds for long lists, whose schedules take longer: about the same work in all. */
+        private int rounds() {
+            return Math.max(2, 12_000 / (tasks.size() * tasks.size()));
+        }
+
+        private int[] descended(int[] from) {
+            int[] list = from;
+            double end = weight(list);
+            boolean again = true;
+            while (again && best > bound + SAME) {
+                again = false;
+                for (int at = 0; at < list.length; at++) {
+                    for (int to = 0; to < list.length; to++) {
+                        int[] trial = list.clone();
+                        if (moved(trial, at, to)) {
+                            double now = weight(trial);
+                            if (now < end - SAME) {
+                                end = now;
+                                list = trial;
+                                again = true;
+                                keepIfBetter(list);
+                            }
                         }
                     }
                 }
             }
+            return list;
+        }
+
+        /** When it is finished; among equals, how early the turns end, so that there is always a way down. */
+        private double weight(int[] list) {
+            double end = 0;
+            double sum = 0;
+            for (var turn : schedule(list)) {
+                end = Math.max(end, turn.to);
+                sum += turn.to;
+            }
+            return end + sum / (1000.0 * list.length * Math.max(end, 1));
+        }
+
+        /** Moves a task to another place of the list; false when a constraint stands in between or nothing moves. */
+        private boolean moved(int[] list, int at, int to) {
+            int task = list[at];
+            int by = to > at ? 1 : -1;
+            for (int i = at; i != to; i += by) {
+                int other = list[i + by];
+                int first = by > 0 ? task : other;
+                int then = by > 0 ? other : task;
+                if (Arrays.stream(before[then]).anyMatch(p -> p == first)) {
+                    return false;
+                }
+                list[i] = other;
+                list[i + by] = task;
+            }
+            return at != to;
         }
 
         private boolean keepIfBetter(int[] list) {

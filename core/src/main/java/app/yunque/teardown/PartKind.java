@@ -129,6 +129,11 @@ public enum PartKind {
         return words;
     }
 
+    /** The words that give the kind away, as a regular expression without regard to case. */
+    public String hint() {
+        return hint;
+    }
+
     Seat seat() {
         return seat;
     }

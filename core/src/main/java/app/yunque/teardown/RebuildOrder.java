@@ -169,10 +169,12 @@ public record RebuildOrder(List<Card> cards) {
         for (var loose : detail.found().loose()) {
             var count = loose.expected() == null ? loose.found() : loose.expected();
             checks.add(
-                    (count == null ? "Every one" : "All " + count)
-                            + " of the "
-                            + loose.kind().words()
-                            + "s are in, counted.");
+                    count != null && count == 1
+                            ? "The " + loose.kind().words() + " is in."
+                            : (count == null ? "Every one" : "All " + count)
+                                    + " of the "
+                                    + loose.kind().words()
+                                    + "s are in, counted.");
         }
         var setting = detail.found().setting();
         if (setting != null && !setting.value().isBlank()) {

@@ -177,6 +177,11 @@ public record ShaftStack(List<Shaft> shafts, List<Item> housing) {
         return left;
     }
 
+    /** The part of a former strip that this step is about; null when it is not there. */
+    static @Nullable TeardownStep twin(List<TeardownStep> former, TeardownStep step) {
+        return former.stream().filter(k -> isSamePart(k, step)).findFirst().orElse(null);
+    }
+
     private static boolean isSamePart(TeardownStep a, TeardownStep b) {
         if (a.gear() != null || b.gear() != null) {
             return a.gear() != null && a.gear().equals(b.gear());

@@ -1,6 +1,7 @@
 package app.yunque.teardown;
 
 import app.yunque.measure.Refused;
+import java.util.List;
 
 /**
  * What a mechanic says about the order, against or beyond what the log shows.
@@ -48,5 +49,25 @@ public record Statement(
                     "The reason has %d characters; at most %d fit."
                             .formatted(reason.length(), StepDetail.LONGEST_TEXT));
         }
+    }
+
+    /** The statement in one sentence, with the names of the steps. */
+    public String inWords(List<TeardownStep> strip) {
+        var a = name(first, strip);
+        var b = name(then, strip);
+        var why = reason.isEmpty() ? "" : ": " + reason;
+        return switch (kind) {
+            case FREE -> "The order of " + a + " and " + b + " does not matter" + why + ".";
+            case MUST -> a + " must be off before " + b + why + ".";
+            case EITHER -> b + " comes off after " + a + " or after " + name(orElse, strip) + why + ".";
+        };
+    }
+
+    private static String name(String id, List<TeardownStep> strip) {
+        return strip.stream()
+                .filter(s -> s.id().equals(id))
+                .findFirst()
+                .map(s -> s.number() + " " + s.part())
+                .orElse("a step that is gone");
     }
 }

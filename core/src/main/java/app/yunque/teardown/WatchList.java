@@ -180,8 +180,10 @@ public record WatchList(List<Warning> warnings) {
                         step);
             } else {
                 found.caution(
-                        loose.found() + " loose " + loose.kind().words() + "s: " + step.part(),
-                        "All " + loose.found() + " go back. Hold them with grease, over a tray.",
+                        "Loose: %s from %s".formatted(counted(loose.found(), loose.kind()), step.part()),
+                        loose.found() == 1
+                                ? "It goes back. Work over a tray."
+                                : "All " + loose.found() + " go back. Hold them with grease, over a tray.",
                         step);
             }
         }
@@ -278,6 +280,10 @@ public record WatchList(List<Warning> warnings) {
                             + " goes in.",
                     hub);
         }
+    }
+
+    private static String counted(int count, PartKind kind) {
+        return count + " " + kind.words() + (count == 1 ? "" : "s");
     }
 
     static String capital(String words) {

@@ -115,7 +115,7 @@ class WatchListTest {
 
     @ParameterizedTest(name = "{0} of {1}: {2}")
     @CsvSource({
-        "24, 24, CAUTION, 24 loose rollers: cage",
+        "24, 24, CAUTION, Loose: 24 rollers from cage",
         "23, 24, DANGER, 1 roller missing",
         "26, 24, DANGER, 2 too many rollers",
         ", 24, DANGER, Count the rollers from cage"

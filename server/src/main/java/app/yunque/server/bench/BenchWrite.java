@@ -21,7 +21,13 @@ class BenchWrite {
     }
 
     JobView change(UUID writeId, long number, Consumer<JobRef> change) {
-        writes.run(writeId, () -> change.accept(jobs.openForWork(number)));
+        writes.run(
+                writeId,
+                () -> {
+                    var job = jobs.openForWork(number);
+                    change.accept(job);
+                    jobs.touch(job);
+                });
         return views.of(number);
     }
 }

@@ -86,6 +86,12 @@ class JobController {
         return views.of(number);
     }
 
+    /** Whether anything changed: a screen that knows this number is up to date. */
+    @GetMapping("/{number}/pulse")
+    Pulse pulse(@PathVariable long number) {
+        return new Pulse(jobs.touched(number));
+    }
+
     @PutMapping("/{number}/arrival")
     JobView arrived(
             @PathVariable long number,

@@ -2,19 +2,23 @@ package app.yunque.server.bench;
 
 import app.yunque.route.Route;
 import app.yunque.route.Station;
+import app.yunque.server.build.BuildOrderView;
 import app.yunque.server.build.FittingView;
 import app.yunque.server.decision.DecisionView;
 import app.yunque.server.fill.FillView;
 import app.yunque.server.job.JobHead;
 import app.yunque.server.job.ReceiveView;
 import app.yunque.server.measuring.MeasurementView;
+import app.yunque.server.photo.PhotoView;
 import app.yunque.server.proof.ProofView;
+import app.yunque.server.teardown.StatementView;
 import app.yunque.server.teardown.StepRequest;
 import app.yunque.server.teardown.StepView;
 import app.yunque.server.unit.UnitView;
 import app.yunque.teardown.Ledger;
 import app.yunque.teardown.RebuildOrder;
 import app.yunque.teardown.ShaftStack;
+import app.yunque.teardown.SinceLastTime;
 import app.yunque.teardown.WatchList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -32,7 +36,13 @@ import org.jspecify.annotations.Nullable;
  * @param trays        what lies where
  * @param steps        the strip
  * @param undoable     what undo would undo; missing when nothing
- * @param known        parts of the last rebuild that are not off yet, ready to be kept as steps
+ * @param photos       pictures of the steps
+ * @param statements   what was said about the order
+ * @param contradiction why no order is possible, in one sentence; missing when there is one
+ * @param order        order of the rebuild that was chosen; missing while it is the strip turned round
+ * @param guide        the former strip that guides this one; missing when there is none
+ * @param known        parts of the guide that are not off yet, ready to be kept as steps
+ * @param differences  what is not as it was in the guide
  * @param measurements all measurements in the order they were kept
  * @param meshes       backlash before and after, mesh by mesh
  * @param decisions    parts with proposal and decision
@@ -42,6 +52,7 @@ import org.jspecify.annotations.Nullable;
  * @param fill         the fill; missing until kept
  * @param lastFill     the fill of the last signed job on this unit; missing when there was none
  * @param proof        the proof; missing until kept
+ * @param touched      counts the writes to the job
  */
 public record JobView(
         JobHead job,
@@ -54,7 +65,13 @@ public record JobView(
         List<Tray> trays,
         List<StepView> steps,
         @Nullable String undoable,
+        List<PhotoView> photos,
+        List<StatementView> statements,
+        @Nullable String contradiction,
+        @Nullable BuildOrderView order,
+        @Nullable Guide guide,
         List<StepRequest> known,
+        List<SinceLastTime.Difference> differences,
         List<MeasurementView> measurements,
         List<Mesh> meshes,
         List<DecisionView> decisions,
@@ -63,7 +80,15 @@ public record JobView(
         Ledger ledger,
         @Nullable FillView fill,
         @Nullable FillView lastFill,
-        @Nullable ProofView proof) {
+        @Nullable ProofView proof,
+        long touched) {
+
+    /**
+     * @param number   job it comes from
+     * @param tag      unit of that job
+     * @param sameUnit true when it is this very unit, false when one of the same kind
+     */
+    public record Guide(long number, String tag, boolean sameUnit) {}
 
     /**
      * @param label  label of the tray or bag; empty for parts that lie loose

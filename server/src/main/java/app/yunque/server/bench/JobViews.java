@@ -5,6 +5,14 @@ import app.yunque.finding.DispositionProposal;
 import app.yunque.gear.BacklashChange;
 import app.yunque.measure.Verdict;
 import app.yunque.route.JobFacts;
+import app.yunque.teardown.StripModel;
+import app.yunque.teardown.SinceLastTime;
+import app.yunque.server.teardown.StatementService;
+import app.yunque.server.teardown.KeptStrip;
+import app.yunque.server.photo.PhotoService;
+import app.yunque.server.fill.FillView;
+import app.yunque.server.build.BuildOrderService;
+import app.yunque.plan.Contradiction;
 import app.yunque.route.Route;
 import app.yunque.route.Station;
 import app.yunque.server.build.FittingService;
@@ -53,6 +61,9 @@ public class JobViews {
     private final FittingService fittings;
     private final FillService fills;
     private final ProofService proofs;
+    private final StatementService statements;
+    private final PhotoService photos;
+    private final BuildOrderService orders;
 
     JobViews(
             JobService jobs,
@@ -63,7 +74,10 @@ public class JobViews {
             DecisionService decisions,
             FittingService fittings,
             FillService fills,
-            ProofService proofs) {
+            ProofService proofs,
+            StatementService statements,
+            PhotoService photos,
+            BuildOrderService orders) {
         this.jobs = jobs;
         this.receive = receive;
         this.units = units;
@@ -73,6 +87,9 @@ public class JobViews {
         this.fittings = fittings;
         this.fills = fills;
         this.proofs = proofs;
+        this.statements = statements;
+        this.photos = photos;
+        this.orders = orders;
     }
 
     @Transactional(readOnly = true)
@@ -85,7 +102,9 @@ public class JobViews {
         var papers = units.papers(job.unitId());
         var unit = units.view(job.unitId());
         var last = jobs.lastSignedBefore(job);
-        var strip = steps.strip(job.id());
+        var guide = guide(job, last);
+        var kept = steps.kept(job.id(), papers.shafts());
+        var strip = kept.steps();
         var taken = measurements.views(job.id(), papers);
         var decided = decisions.made(job.id());
         var fitted = fittings.fitted(job.id());
@@ -94,8 +113,13 @@ public class JobViews {
         var decisionViews = decisions.views(job.id(), strip, step -> evidence(step, taken));
         var received = receive.view(jobs.head(job), papers.train());
         var proof = proofs.view(job.id());
-        var fill = fills.view(job.id(), papers.train());
-        var known = last.map(l -> steps.strip(l.id())).orElse(List.of());
+        var fill = papers.train().stages().isEmpty() ? Optional.<FillView>empty() : fills.view(job.id(), papers.train());
+        var former =
+                guide.map(g -> steps.kept(g.id(), papers.shafts()))
+                        .orElse(new KeptStrip(List.of(), List.of()));
+        var sameUnit = guide.isPresent() && guide.get().unitId().equals(job.unitId());
+        var model = model(job, papers, strip);
+        var order = orders.view(job.id());
         var facts =
                 facts(
                         job,
@@ -115,21 +139,57 @@ public class JobViews {
                 route,
                 route.next(),
                 received,
-                ShaftStack.of(papers.train(), known, strip, whereNow(strip, decided, fitted)),
-                WatchList.of(strip).warnings(),
+                ShaftStack.of(
+                        papers.train(),
+                        papers.shafts(),
+                        sameUnit ? former.steps() : List.of(),
+                        strip,
+                        whereNow(strip, decided, fitted)),
+                WatchList.of(model).warnings(),
                 trays(strip, ledger),
-                steps.views(job.id(), unit.shafts()),
+                kept.views(),
                 steps.undoable(job.id()).orElse(null),
-                knownParts(last, known, strip, unit.shafts()),
+                photos.views(job.id()),
+                statements.views(job.id(), strip),
+                model.contradiction().map(Contradiction::says).orElse(null),
+                order.orElse(null),
+                guide.map(g -> new JobView.Guide(g.number(), units.papers(g.unitId()).tag(), sameUnit))
+                        .orElse(null),
+                knownParts(former, strip),
+                SinceLastTime.between(former.steps(), strip).differences(),
                 taken,
                 meshes,
                 decisionViews,
-                RebuildOrder.of(strip, renewed(decided), unit.shafts()).cards(),
+                RebuildOrder.of(
+                                strip,
+                                renewed(decided),
+                                unit.shafts(),
+                                order.map(o -> o.steps().stream().map(Object::toString).toList())
+                                        .orElse(List.of()))
+                        .cards(),
                 fittings.views(job.id()),
                 ledger,
                 fill.orElse(null),
-                last.flatMap(l -> fills.view(l.id(), papers.train())).orElse(null),
-                proof.orElse(null));
+                papers.train().stages().isEmpty()
+                        ? null
+                        : last.flatMap(l -> fills.view(l.id(), papers.train())).orElse(null),
+                proof.orElse(null),
+                jobs.touched(job.number()));
+    }
+
+    /** What blocks what in a job: its strip, what was said, and the openings of the unit. */
+    @Transactional(readOnly = true)
+    public StripModel model(JobRef job) {
+        return model(job, units.papers(job.unitId()), steps.strip(job.id()));
+    }
+
+    private StripModel model(JobRef job, UnitPapers papers, List<TeardownStep> strip) {
+        return new StripModel(strip, statements.said(job.id()), papers.openings(), papers.shafts());
+    }
+
+    /** The last strip of this unit, or of one of the same kind when this one was never open. */
+    private Optional<JobRef> guide(JobRef job, Optional<JobRef> last) {
+        return last.isPresent() ? last : jobs.lastSignedOf(units.ofSameKind(job.unitId()), job);
     }
 
     private static java.util.Set<String> renewed(Map<String, Disposition> decided) {
@@ -194,19 +254,12 @@ public class JobViews {
                 .toList();
     }
 
-    private List<StepRequest> knownParts(
-            Optional<JobRef> last,
-            List<TeardownStep> known,
-            List<TeardownStep> strip,
-            List<String> shafts) {
-        if (last.isEmpty()) {
-            return List.of();
-        }
+    private static List<StepRequest> knownParts(KeptStrip former, List<TeardownStep> strip) {
         var left =
-                ShaftStack.stillInPlace(known, strip).stream()
+                ShaftStack.stillInPlace(former.steps(), strip).stream()
                         .map(TeardownStep::id)
                         .collect(Collectors.toSet());
-        return steps.views(last.get().id(), shafts).stream()
+        return former.views().stream()
                 .filter(v -> left.contains(v.id().toString()))
                 .map(StepView::given)
                 .toList();

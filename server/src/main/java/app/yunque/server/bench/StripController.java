@@ -4,15 +4,23 @@ import app.yunque.server.build.FittingRequest;
 import app.yunque.server.build.FittingService;
 import app.yunque.server.decision.DecisionRequest;
 import app.yunque.server.decision.DecisionService;
+import app.yunque.measure.Refused;
 import app.yunque.server.job.JobRef;
+import app.yunque.server.job.JobService;
 import app.yunque.server.job.ReceiveService;
+import app.yunque.server.teardown.MoveRequest;
+import app.yunque.server.teardown.SplitRequest;
+import app.yunque.server.teardown.StatementRequest;
+import app.yunque.server.teardown.StatementService;
 import app.yunque.server.teardown.StepRequest;
 import app.yunque.server.teardown.StepService;
 import app.yunque.server.unit.UnitService;
-import app.yunque.teardown.ShaftStack;
+import app.yunque.teardown.QuickLine;
 import java.util.List;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
@@ -33,6 +41,8 @@ class StripController {
     private final FittingService fittings;
     private final UnitService units;
     private final JobViews views;
+    private final JobService jobs;
+    private final StatementService statements;
 
     StripController(
             BenchWrite bench,
@@ -41,7 +51,9 @@ class StripController {
             DecisionService decisions,
             FittingService fittings,
             UnitService units,
-            JobViews views) {
+            JobViews views,
+            JobService jobs,
+            StatementService statements) {
         this.bench = bench;
         this.receive = receive;
         this.steps = steps;
@@ -49,6 +61,8 @@ class StripController {
         this.fittings = fittings;
         this.units = units;
         this.views = views;
+        this.jobs = jobs;
+        this.statements = statements;
     }
 
     @PutMapping("/steps/{stepId}")
@@ -56,13 +70,14 @@ class StripController {
             @PathVariable long number,
             @PathVariable UUID stepId,
             @RequestHeader("Write-Id") UUID writeId,
+            @RequestParam(required = false) @Nullable UUID after,
             @RequestBody StepRequest request) {
         return bench.change(
                 writeId,
                 number,
                 job -> {
                     receive.refuseShutStrip(job);
-                    steps.keep(job, stepId, request, shafts(job));
+                    steps.keep(job, stepId, after, request, shafts(job));
                 });
     }
 
@@ -73,7 +88,111 @@ class StripController {
             @RequestHeader("Write-Id") UUID writeId,
             @RequestParam long version) {
         return bench.change(
-                writeId, number, job -> steps.remove(job, stepId, version, shafts(job)));
+                writeId,
+                number,
+                job -> {
+                    refuseWanted(job, stepId);
+                    steps.remove(job, stepId, version, shafts(job));
+                });
+    }
+
+    /** Puts a step at another place of the strip. */
+    @PostMapping("/steps/{stepId}/move")
+    JobView moveStep(
+            @PathVariable long number,
+            @PathVariable UUID stepId,
+            @RequestHeader("Write-Id") UUID writeId,
+            @RequestBody MoveRequest request) {
+        return bench.change(writeId, number, job -> steps.move(job, stepId, request, shafts(job)));
+    }
+
+    /** Makes two steps of one that turned out to be two parts. */
+    @PostMapping("/steps/{stepId}/split")
+    JobView splitStep(
+            @PathVariable long number,
+            @PathVariable UUID stepId,
+            @RequestHeader("Write-Id") UUID writeId,
+            @RequestBody SplitRequest request) {
+        return bench.change(writeId, number, job -> steps.split(job, stepId, request, shafts(job)));
+    }
+
+    /** Makes one step of two. */
+    @PostMapping("/steps/{stepId}/merge")
+    JobView mergeStep(
+            @PathVariable long number,
+            @PathVariable UUID stepId,
+            @RequestHeader("Write-Id") UUID writeId,
+            @RequestParam UUID into,
+            @RequestParam long version) {
+        return bench.change(
+                writeId,
+                number,
+                job -> {
+                    refuseWanted(job, stepId);
+                    steps.merge(job, stepId, into, version, shafts(job));
+                });
+    }
+
+    /** Reads one typed line as a step, without keeping it. */
+    @PostMapping("/quick-line")
+    QuickLineAnswer quickLine(@PathVariable long number, @RequestBody QuickLineRequest request) {
+        var job = jobs.find(number);
+        var shafts = shafts(job);
+        var strip = steps.kept(job.id(), shafts).views();
+        var before = strip.isEmpty() ? null : strip.get(strip.size() - 1).given();
+        return QuickLineAnswer.of(QuickLine.read(request.line(), shafts), before, shafts);
+    }
+
+    /** Steps typed before whose part begins with a text, of this unit first. */
+    @GetMapping("/suggestions")
+    List<StepRequest> suggestions(@PathVariable long number, @RequestParam String begins) {
+        return begins.isBlank()
+                ? List.of()
+                : steps.suggestions(jobs.find(number).unitId(), begins);
+    }
+
+    /** Says something about the order. */
+    @PutMapping("/statements/{id}")
+    JobView say(
+            @PathVariable long number,
+            @PathVariable UUID id,
+            @RequestHeader("Write-Id") UUID writeId,
+            @RequestBody StatementRequest request) {
+        return bench.change(
+                writeId, number, job -> statements.say(job, id, request, steps.strip(job.id())));
+    }
+
+    /** Takes back what was said. */
+    @DeleteMapping("/statements/{id}")
+    JobView unsay(
+            @PathVariable long number,
+            @PathVariable UUID id,
+            @RequestHeader("Write-Id") UUID writeId) {
+        return bench.change(writeId, number, job -> statements.unsay(job, id));
+    }
+
+    /** A step that others hang on stays: what went back, what was said about it. */
+    private void refuseWanted(JobRef job, UUID stepId) {
+        if (fittings.fitted(job.id()).containsKey(stepId.toString())) {
+            throw Refused.because(
+                    "step", "This part has gone back already (Build). Take it back there first.");
+        }
+        var strip = steps.strip(job.id());
+        statements.views(job.id(), strip).stream()
+                .filter(
+                        s ->
+                                stepId.equals(s.given().first())
+                                        || stepId.equals(s.given().then())
+                                        || stepId.equals(s.given().orElse()))
+                .findFirst()
+                .ifPresent(
+                        s -> {
+                            throw Refused.because(
+                                    "step",
+                                    "This step is needed by what was said about the order: “"
+                                            + s.says()
+                                            + "” Take that back first.");
+                        });
     }
 
     /** Undoes the last change to the strip that still stands. */
@@ -124,6 +243,6 @@ class StripController {
     }
 
     private List<String> shafts(JobRef job) {
-        return ShaftStack.shaftNames(units.papers(job.unitId()).train());
+        return units.papers(job.unitId()).shafts();
     }
 }

@@ -35,6 +35,10 @@ class FittingEntity extends Kept {
     @Column(nullable = false)
     String reason = "";
 
+    /** A lead's reason for going on although the check is not passed; empty when it is. */
+    @Column(nullable = false)
+    String waiver = "";
+
     /** False once the fitting was taken back. */
     @Column(nullable = false)
     boolean done;

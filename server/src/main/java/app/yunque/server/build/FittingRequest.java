@@ -12,6 +12,7 @@ import org.jspecify.annotations.Nullable;
  * @param scrapped      pieces from the bench that were thrown out
  * @param wantedInstead count wanted on purpose in place of the count that came off; missing when unchanged
  * @param reason        why the count was changed
+ * @param waiver        a lead's reason for going on although the check is not passed; missing when it is
  */
 public record FittingRequest(
         @Nullable Long version,
@@ -20,4 +21,5 @@ public record FittingRequest(
         int renewed,
         int scrapped,
         @Nullable Integer wantedInstead,
-        String reason) {}
+        String reason,
+        @Nullable String waiver) {}

@@ -55,6 +55,11 @@ public class FittingService {
         fitting.wantedInstead = request.wantedInstead();
         fitting.reason = request.reason().strip();
         fitting.done = request.done();
+        var waiver = request.waiver() == null ? "" : request.waiver().strip();
+        if (!waiver.equals(fitting.waiver) && !waiver.isEmpty()) {
+            bench.refuseUnlessLead("Only a lead can waive the check of a card.");
+        }
+        fitting.waiver = waiver;
         core(fitting);
         fitting.keep(bench.name(), clock.instant());
         fittings.saveAndFlush(fitting);
@@ -74,7 +79,8 @@ public class FittingService {
                         f.renewed,
                         f.scrapped,
                         f.wantedInstead,
-                        f.reason),
+                        f.reason,
+                        f.waiver.isEmpty() ? null : f.waiver),
                 f.changedBy(),
                 f.changedAt());
     }

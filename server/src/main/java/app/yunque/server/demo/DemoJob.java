@@ -5,8 +5,10 @@ import app.yunque.route.Energy;
 import app.yunque.server.fill.FillRequest;
 import app.yunque.server.job.TurnCountRequest;
 import app.yunque.server.measuring.MeasurementRequest;
+import app.yunque.server.photo.PhotoMark;
 import app.yunque.server.proof.ProofRequest;
 import app.yunque.server.teardown.StepRequest;
+import app.yunque.teardown.Statement;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -32,6 +34,9 @@ import org.jspecify.annotations.Nullable;
  * @param fill         the fill; may be missing
  * @param proof        the proof; may be missing
  * @param signedBy     who signed it; missing while open
+ * @param statements   what was said about the order; may be missing
+ * @param photos       pictures; may be missing
+ * @param planned      true when the planned order was chosen; may be missing
  */
 record DemoJob(
         String tag,
@@ -50,4 +55,15 @@ record DemoJob(
         int fitted,
         @Nullable FillRequest fill,
         @Nullable ProofRequest proof,
-        @Nullable String signedBy) {}
+        @Nullable String signedBy,
+        @Nullable List<SaidInDemo> statements,
+        @Nullable List<TakenInDemo> photos,
+        @Nullable Boolean planned) {
+
+    /** What was said; steps by their number. */
+    record SaidInDemo(
+            Statement.Kind kind, int first, int then, @Nullable Integer orElse, String reason) {}
+
+    /** A picture of a step, by its number. */
+    record TakenInDemo(int step, String file, String caption, List<PhotoMark> marks) {}
+}

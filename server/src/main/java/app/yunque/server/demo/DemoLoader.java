@@ -1,6 +1,14 @@
 package app.yunque.server.demo;
 
 import app.yunque.finding.Disposition;
+import app.yunque.plan.HandlingCost;
+import app.yunque.server.build.BuildOrderRequest;
+import app.yunque.server.build.BuildOrderService;
+import app.yunque.server.photo.PhotoRequest;
+import app.yunque.server.photo.PhotoService;
+import app.yunque.server.teardown.StatementRequest;
+import app.yunque.server.teardown.StatementService;
+import app.yunque.teardown.TeardownStep;
 import app.yunque.server.WorkClock;
 import app.yunque.server.bench.JobViews;
 import app.yunque.server.bench.SignedReports;
@@ -66,6 +74,9 @@ class DemoLoader implements ApplicationRunner {
     private final WorkClock clock;
     private final TransactionTemplate transaction;
     private final ObjectMapper mapper;
+    private final StatementService statements;
+    private final PhotoService photos;
+    private final BuildOrderService orders;
 
     DemoLoader(
             DemoSettings settings,
@@ -83,7 +94,10 @@ class DemoLoader implements ApplicationRunner {
             SignedReports reports,
             WorkClock clock,
             TransactionTemplate transaction,
-            ObjectMapper mapper) {
+            ObjectMapper mapper,
+            StatementService statements,
+            PhotoService photos,
+            BuildOrderService orders) {
         this.settings = settings;
         this.people = people;
         this.units = units;
@@ -100,6 +114,9 @@ class DemoLoader implements ApplicationRunner {
         this.clock = clock;
         this.transaction = transaction;
         this.mapper = mapper;
+        this.statements = statements;
+        this.photos = photos;
+        this.orders = orders;
     }
 
     /** A person of the demo; the PIN is for the demo only. */
@@ -132,8 +149,10 @@ class DemoLoader implements ApplicationRunner {
             for (var unit : read("units", new TypeReference<List<UnitRequest>>() {})) {
                 units.describe(UUID.randomUUID(), unit);
             }
-            for (var job : read("jobs", new TypeReference<List<DemoJob>>() {})) {
-                work(job, team);
+            for (var file : List.of("jobs", "strips")) {
+                for (var job : read(file, new TypeReference<List<DemoJob>>() {})) {
+                    work(job, team);
+                }
             }
         } finally {
             SecurityContextHolder.clearContext();
@@ -201,6 +220,7 @@ class DemoLoader implements ApplicationRunner {
         for (var step : told.steps()) {
             steps.keep(job, UUID.randomUUID(), step, shafts);
         }
+        sayAndShow(job, told);
         for (var measurement : told.measurements()) {
             measurements.keep(job, papers, UUID.randomUUID(), measurement);
         }
@@ -224,11 +244,51 @@ class DemoLoader implements ApplicationRunner {
         }
     }
 
+    private void sayAndShow(JobRef job, DemoJob told) {
+        var strip = steps.strip(job.id());
+        for (var said : told.statements() == null ? List.<DemoJob.SaidInDemo>of() : told.statements()) {
+            statements.say(
+                    job,
+                    UUID.randomUUID(),
+                    new StatementRequest(
+                            said.kind(),
+                            idOf(strip, said.first()),
+                            idOf(strip, said.then()),
+                            said.orElse() == null ? null : idOf(strip, said.orElse()),
+                            said.reason()),
+                    strip);
+        }
+        for (var taken : told.photos() == null ? List.<DemoJob.TakenInDemo>of() : told.photos()) {
+            var id = UUID.randomUUID();
+            photos.take(job, idOf(strip, taken.step()), id, picture(taken.file()));
+            photos.draw(job, id, new PhotoRequest(0, taken.caption(), taken.marks()));
+        }
+        if (Boolean.TRUE.equals(told.planned())) {
+            var model = views.model(job);
+            var order = model.rebuild(HandlingCost.USUAL).order().stream().map(UUID::fromString).toList();
+            orders.choose(job, new BuildOrderRequest(null, order), model);
+        }
+    }
+
+    private static UUID idOf(List<TeardownStep> strip, int number) {
+        return UUID.fromString(strip.get(number - 1).id());
+    }
+
+    private static byte[] picture(String file) {
+        try (var stream = new ClassPathResource("demo/photos/" + file + ".jpg").getInputStream()) {
+            return stream.readAllBytes();
+        } catch (IOException defect) {
+            throw new IllegalStateException("Impossible: the demo picture " + file + " is missing", defect);
+        }
+    }
+
     private void rebuild(JobRef job, DemoJob told, UnitPapers papers) {
         var strip = steps.strip(job.id());
+        var cards = views.of(job).rebuild();
         var decided = decisions.made(job.id());
         for (int i = 0; i < told.fitted(); i++) {
-            var step = strip.get(strip.size() - 1 - i);
+            var next = cards.get(i).stepId();
+            var step = strip.stream().filter(s -> s.id().equals(next)).findFirst().orElseThrow();
             boolean renew = decided.get(step.id()) == Disposition.RENEW;
             fittings.fit(
                     job,
@@ -236,8 +296,8 @@ class DemoLoader implements ApplicationRunner {
                     UUID.fromString(step.id()),
                     renew
                             ? new FittingRequest(
-                                    null, true, 0, step.count(), step.count(), null, "")
-                            : new FittingRequest(null, true, step.count(), 0, 0, null, ""));
+                                    null, true, 0, step.count(), step.count(), null, "", null)
+                            : new FittingRequest(null, true, step.count(), 0, 0, null, "", null));
         }
         if (told.fill() != null) {
             fills.keep(job, papers.train(), told.fill());

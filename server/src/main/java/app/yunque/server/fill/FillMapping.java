@@ -2,6 +2,7 @@ package app.yunque.server.fill;
 
 import app.yunque.drive.GearTrain;
 import app.yunque.gear.Member;
+import app.yunque.measure.NotApplicable;
 import app.yunque.lubricant.DipDepth;
 import app.yunque.lubricant.FillQuantity;
 import app.yunque.lubricant.GearOilDuty;
@@ -112,6 +113,12 @@ final class FillMapping {
 
     private static FillAnswer answered(FillEntity f, GearTrain train) {
         int last = train.stages().size();
+        if (last == 0) {
+            throw new NotApplicable(
+                    "fill",
+                    "The papers do not describe the gears of this unit, so neither velocity nor immersed gears are known.",
+                    "Take the maker's grade and quantity, or describe the stages under Units.");
+        }
         double velocity = train.pitchLineVelocityMPerS(last);
         var grade =
                 OilGrade.forDuty(

@@ -49,6 +49,11 @@ class JobEntity extends Kept {
     @Column(name = "signed_despite", nullable = false)
     String signedDespite = "";
 
+    /** Counts the writes; raised by {@link JobService#touch} beside the versions, so that it never causes a conflict. */
+    @NotAudited
+    @Column(nullable = false, insertable = false, updatable = false)
+    long touched;
+
     /** The report as it was signed; later rules do not change it. */
     @NotAudited
     @Basic(fetch = FetchType.LAZY)

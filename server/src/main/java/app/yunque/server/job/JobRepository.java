@@ -6,6 +6,7 @@ import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.data.domain.Limit;
 import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Modifying;
 import org.springframework.data.jpa.repository.Query;
 
 interface JobRepository extends JpaRepository<JobEntity, UUID> {
@@ -19,6 +20,22 @@ interface JobRepository extends JpaRepository<JobEntity, UUID> {
     List<JobEntity> findByUnitIdOrderByNumberDesc(UUID unitId);
 
     Optional<JobEntity> findFirstByUnitIdAndSignedAtIsNull(UUID unitId);
+
+    @Modifying(flushAutomatically = true)
+    @Query(value = "update job set touched = touched + 1 where id = :id", nativeQuery = true)
+    void touch(UUID id);
+
+    @Query(value = "select touched from job where number = :number", nativeQuery = true)
+    Optional<Long> touched(long number);
+
+    @Query(
+            value =
+                    """
+                    select j.* from job j where j.unit_id in (:units) and j.signed_at is not null and j.number < :before
+                    order by j.number desc limit 1
+                    """,
+            nativeQuery = true)
+    Optional<JobEntity> lastSignedOf(List<UUID> units, long before);
 
     @Query("select max(j.number) from JobEntity j")
     @Nullable Long highestNumber();

@@ -114,6 +114,28 @@ public class JobService {
                 .findFirst();
     }
 
+    /** The last signed job on any of some units before a given one. */
+    @Transactional(readOnly = true)
+    public Optional<JobRef> lastSignedOf(List<UUID> units, JobRef before) {
+        return units.isEmpty()
+                ? Optional.empty()
+                : jobs.lastSignedOf(units, before.number()).map(JobService::ref);
+    }
+
+    /** Notes that something about the job was written. */
+    @Transactional
+    public void touch(JobRef job) {
+        jobs.touch(job.id());
+    }
+
+    /** How often the job was written to; a screen that knows this number is up to date. */
+    @Transactional(readOnly = true)
+    public long touched(long number) {
+        return jobs.touched(number)
+                .orElseThrow(
+                        () -> new NotThere("There is no job " + number + ". Look on the Floor."));
+    }
+
     @Transactional
     public void arrived(JobRef ref, ArrivalRequest request, Object current) {
         var job = entity(ref.number());

@@ -1,9 +1,11 @@
 package app.yunque.server.people;
 
+import app.yunque.measure.Refused;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
@@ -36,7 +38,7 @@ class SignInController {
      * @param personId who
      * @param pin      the PIN
      */
-    record SignInRequest(UUID personId, String pin) {}
+    record SignInRequest(@Nullable UUID personId, @Nullable String pin) {}
 
     @GetMapping("/people")
     List<PersonName> people() {
@@ -53,6 +55,9 @@ class SignInController {
             @RequestBody SignInRequest request,
             HttpServletRequest http,
             HttpServletResponse response) {
+        if (request.personId == null || request.pin == null) {
+            throw Refused.because("pin", "Choose who you are and type the PIN.");
+        }
         var pin = request.pin.length() > LONGEST_PIN ? "" : request.pin;
         var attempt = signIn.attempt(request.personId, pin);
         var person = attempt.person();

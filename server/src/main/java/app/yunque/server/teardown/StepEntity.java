@@ -7,6 +7,7 @@ import app.yunque.teardown.Condition;
 import app.yunque.teardown.PartKind;
 import app.yunque.teardown.Side;
 import jakarta.persistence.Column;
+import jakarta.persistence.Convert;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
@@ -84,6 +85,9 @@ class StepEntity extends Kept {
 
     @Column(nullable = false)
     String note = "";
+
+    @Convert(converter = DetailColumn.class)
+    @Nullable KeptDetail detail;
 
     @Column(nullable = false)
     boolean removed;

@@ -7,6 +7,7 @@ import app.yunque.server.quantity.EnteredNumber;
 import app.yunque.server.quantity.EntryUnit.EntryKind;
 import app.yunque.teardown.Fastening;
 import app.yunque.teardown.GearPlace;
+import app.yunque.teardown.StepDetail;
 import app.yunque.teardown.TeardownStep;
 import java.util.Map;
 import java.util.Optional;
@@ -58,6 +59,14 @@ final class StepMapping {
         step.tray = request.tray().strip();
         step.condition = request.condition();
         step.note = request.note().strip();
+        step.detail =
+                request.detail() == null && fastening == null
+                        ? null
+                        : new KeptDetail(
+                                request.detail(),
+                                fastening == null ? null : fastening.drive(),
+                                fastening == null ? null : fastening.locking(),
+                                fastening == null ? null : fastening.hole());
         var checked = core(step, 1).fastening();
         if (checked != null) {
             step.screwThread = checked.thread();
@@ -79,6 +88,9 @@ final class StepMapping {
                                         "fastening.",
                                         FASTENING,
                                         () -> Optional.ofNullable(fastening(step))));
+        var detail =
+                faults.gather(
+                        () -> DetailMapping.core(step.detail == null ? null : step.detail.detail()));
         var core =
                 faults.gather(
                         () ->
@@ -96,7 +108,8 @@ final class StepMapping {
                                         step.singleUse,
                                         step.tray,
                                         step.condition,
-                                        step.note));
+                                        step.note,
+                                        detail == null ? StepDetail.NONE : detail));
         faults.throwIfAny();
         return java.util.Objects.requireNonNull(core);
     }
@@ -121,11 +134,15 @@ final class StepMapping {
                                 EnteredNumber.of(step.screwLength),
                                 step.screwLeftHand,
                                 EnteredNumber.of(step.screwTorque),
-                                step.screwTorqueSource),
+                                step.screwTorqueSource,
+                                step.detail == null ? null : step.detail.drive(),
+                                step.detail == null ? null : step.detail.locking(),
+                                step.detail == null ? null : step.detail.hole()),
                 step.singleUse,
                 step.tray,
                 step.condition,
-                step.note);
+                step.note,
+                step.detail == null ? null : step.detail.detail());
     }
 
     private static Optional<Entered> optional(
@@ -143,12 +160,16 @@ final class StepMapping {
         if (step.screwCount == null || step.screwThread == null) {
             return null;
         }
+        var kept = step.detail;
         return new Fastening(
                 step.screwCount,
                 step.screwThread,
                 Entered.valueOf(step.screwLength),
                 step.screwLeftHand,
                 Entered.valueOf(step.screwTorque),
-                step.screwTorqueSource);
+                step.screwTorqueSource,
+                kept == null || kept.drive() == null ? "" : kept.drive(),
+                kept == null || kept.locking() == null ? Fastening.Locking.NONE : kept.locking(),
+                DetailMapping.hole(kept == null ? null : kept.hole()));
     }
 }

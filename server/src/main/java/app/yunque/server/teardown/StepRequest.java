@@ -2,7 +2,9 @@ package app.yunque.server.teardown;
 
 import app.yunque.gear.Member;
 import app.yunque.server.quantity.EnteredNumber;
+import app.yunque.fastener.ScrewHole.Metal;
 import app.yunque.teardown.Condition;
+import app.yunque.teardown.Fastening.Locking;
 import app.yunque.teardown.PartKind;
 import app.yunque.teardown.Side;
 import org.jspecify.annotations.Nullable;
@@ -23,6 +25,7 @@ import org.jspecify.annotations.Nullable;
  * @param tray      tray or bag
  * @param condition as found
  * @param note      anything else
+ * @param detail    what a careful mechanic notes beyond; may be missing
  */
 public record StepRequest(
         @Nullable Long version,
@@ -37,7 +40,8 @@ public record StepRequest(
         boolean singleUse,
         String tray,
         Condition condition,
-        String note) {
+        String note,
+        @Nullable DetailRequest detail) {
 
     /**
      * @param stage  stage from the input, 1 first
@@ -52,6 +56,9 @@ public record StepRequest(
      * @param leftHand     true for a left-hand thread
      * @param torque       tightening torque; may be missing
      * @param torqueSource where the torque comes from
+     * @param drive        drive and size; may be missing
+     * @param locking      what keeps it from coming loose; missing when nothing does
+     * @param hole         the hole it goes into; missing when not measured
      */
     public record FasteningRequest(
             int count,
@@ -59,5 +66,24 @@ public record StepRequest(
             @Nullable EnteredNumber length,
             boolean leftHand,
             @Nullable EnteredNumber torque,
-            String torqueSource) {}
+            String torqueSource,
+            @Nullable String drive,
+            @Nullable Locking locking,
+            @Nullable HoleRequest hole) {}
+
+    /**
+     * @param grip    thickness of all that is clamped
+     * @param thread  full thread of a blind hole, or the wall of a through hole
+     * @param through true when the hole goes through into the inside
+     * @param free    free room behind a through hole; missing for a blind one
+     * @param behind  what that nearest part is
+     * @param into    what the thread is cut in
+     */
+    public record HoleRequest(
+            EnteredNumber grip,
+            EnteredNumber thread,
+            boolean through,
+            @Nullable EnteredNumber free,
+            String behind,
+            Metal into) {}
 }

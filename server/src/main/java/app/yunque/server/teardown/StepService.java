@@ -4,6 +4,7 @@ import app.yunque.measure.Refused;
 import app.yunque.server.job.JobRef;
 import app.yunque.server.people.AtTheBench;
 import app.yunque.server.problem.NotThere;
+import app.yunque.teardown.PartKind;
 import app.yunque.teardown.RebuildOrder;
 import app.yunque.teardown.TeardownStep;
 import jakarta.persistence.EntityManager;
@@ -21,6 +22,9 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class StepService {
     private static final int MOST_STEPS = 2000;
+
+    /** Room left between two steps, so that one put in between moves no other. */
+    private static final int GAP = 1024;
 
     private final StepRepository steps;
     private final StripActionRepository actions;
@@ -44,22 +48,24 @@ public class StepService {
     /** The strip as the core knows it, in order. */
     @Transactional(readOnly = true)
     public List<TeardownStep> strip(UUID jobId) {
-        var entities = steps.findByJobIdAndRemovedFalseOrderByPlace(jobId);
         var strip = new ArrayList<TeardownStep>();
-        for (var step : entities) {
+        for (var step : steps.findByJobIdAndRemovedFalseOrderByPlace(jobId)) {
             strip.add(StepMapping.core(step, strip.size() + 1));
         }
         return strip;
     }
 
+    /** The strip as the core knows it and as the screens show it. */
     @Transactional(readOnly = true)
-    public List<StepView> views(UUID jobId, List<String> shafts) {
-        var entities = steps.findByJobIdAndRemovedFalseOrderByPlace(jobId);
+    public KeptStrip kept(UUID jobId, List<String> shafts) {
+        var strip = new ArrayList<TeardownStep>();
         var views = new ArrayList<StepView>();
-        for (var step : entities) {
-            views.add(view(step, views.size() + 1, shafts));
+        for (var step : steps.findByJobIdAndRemovedFalseOrderByPlace(jobId)) {
+            var core = StepMapping.core(step, strip.size() + 1);
+            strip.add(core);
+            views.add(view(step, core, shafts));
         }
-        return views;
+        return new KeptStrip(strip, views);
     }
 
     /** What the undo button would undo, in words; empty when nothing. */
@@ -68,22 +74,94 @@ public class StepService {
         return actions.findFirstByJobIdAndUndoneFalseOrderByIdDesc(jobId).map(a -> a.what);
     }
 
+    /**
+     * Keeps a new step or a change to one.
+     *
+     * @param after step a new one comes right after; null puts it at the end
+     */
     @Transactional
-    public void keep(JobRef job, UUID stepId, StepRequest request, List<String> shafts) {
+    public void keep(
+            JobRef job, UUID stepId, @Nullable UUID after, StepRequest request, List<String> shafts) {
         refuseUnknownShaft(request, shafts);
         var found = steps.findById(stepId);
         if (found.isPresent()) {
             change(found.get(), job, request, shafts);
         } else {
-            add(job, stepId, request);
+            add(job, stepId, after, request);
         }
+    }
+
+    @Transactional
+    public void keep(JobRef job, UUID stepId, StepRequest request, List<String> shafts) {
+        keep(job, stepId, null, request, shafts);
     }
 
     @Transactional
     public void remove(JobRef job, UUID stepId, long version, List<String> shafts) {
         var step = existing(job, stepId);
-        step.refuseStale(version, () -> view(step, 0, shafts));
-        remember(step, lastRevision(stepId), "removed " + step.part);
+        step.refuseStale(version, () -> view(step, shafts));
+        refuseOpened(job, step);
+        remember(step, lastRevision(stepId), "removed " + step.part, UUID.randomUUID());
+        step.removed = true;
+        step.keep(bench.name(), clock.instant());
+    }
+
+    /** Puts a step at another place of the strip, without retyping. */
+    @Transactional
+    public void move(JobRef job, UUID stepId, MoveRequest request, List<String> shafts) {
+        var step = existing(job, stepId);
+        step.refuseStale(request.version(), () -> view(step, shafts));
+        if (stepId.equals(request.after())) {
+            throw Refused.because("after", "A step cannot come after itself.");
+        }
+        int place = placeAfter(job, request.after(), stepId);
+        remember(step, lastRevision(stepId), "moved " + step.part, UUID.randomUUID());
+        step.place = place;
+        step.keep(bench.name(), clock.instant());
+        steps.saveAndFlush(step);
+    }
+
+    /** Makes two steps of one that turned out to be two parts. */
+    @Transactional
+    public void split(JobRef job, UUID stepId, SplitRequest request, List<String> shafts) {
+        var step = existing(job, stepId);
+        step.refuseStale(request.version(), () -> view(step, shafts));
+        var batch = UUID.randomUUID();
+        var what = "split " + step.part;
+        var before = lastRevision(stepId);
+        int place = placeAfter(job, stepId, null);
+        var second = new StepEntity();
+        second.id = request.newId();
+        second.jobId = job.id();
+        second.place = place;
+        StepMapping.fill(second, secondHalf(step, request));
+        second.keep(bench.name(), clock.instant());
+        steps.saveAndFlush(second);
+        remember(second, null, what, batch);
+        step.count = request.keepCount();
+        StepMapping.core(step, 1);
+        remember(step, before, what, batch);
+        step.keep(bench.name(), clock.instant());
+    }
+
+    /** Makes one step of two: the pieces are added up, the notes kept one after the other. */
+    @Transactional
+    public void merge(JobRef job, UUID stepId, UUID intoId, long version, List<String> shafts) {
+        var step = existing(job, stepId);
+        var into = existing(job, intoId);
+        step.refuseStale(version, () -> view(step, shafts));
+        if (stepId.equals(intoId)) {
+            throw Refused.because("into", "A step cannot be merged with itself.");
+        }
+        var batch = UUID.randomUUID();
+        var what = "merged " + step.part + " into " + into.part;
+        remember(into, lastRevision(intoId), what, batch);
+        remember(step, lastRevision(stepId), what, batch);
+        into.count += step.count;
+        var name = step.part.equalsIgnoreCase(into.part) ? "" : step.part;
+        into.note = join(into.note, join(name, step.note));
+        StepMapping.core(into, 1);
+        into.keep(bench.name(), clock.instant());
         step.removed = true;
         step.keep(bench.name(), clock.instant());
     }
@@ -91,7 +169,21 @@ public class StepService {
     /** Undoes the last change to the strip that still stands; nothing happens when there is none. */
     @Transactional
     public void undo(JobRef job) {
-        actions.findFirstByJobIdAndUndoneFalseOrderByIdDesc(job.id()).ifPresent(this::undo);
+        actions.findFirstByJobIdAndUndoneFalseOrderByIdDesc(job.id())
+                .map(last -> actions.findByBatchAndUndoneFalseOrderByIdDesc(last.batch))
+                .ifPresent(batch -> batch.forEach(this::undo));
+    }
+
+    /** Steps typed before whose part begins with a text: of this unit first, then the newest, each part once. */
+    @Transactional(readOnly = true)
+    public List<StepRequest> suggestions(UUID unitId, String begins) {
+        var seen = new java.util.HashSet<String>();
+        var like = begins.strip().toLowerCase(java.util.Locale.ROOT).replaceAll("[\\\\%_]", "\\\\$0") + "%";
+        return steps.typedBefore(unitId, like).stream()
+                .filter(s -> seen.add(s.part.toLowerCase(java.util.Locale.ROOT)))
+                .limit(8)
+                .map(StepMapping::given)
+                .toList();
     }
 
     private void undo(StripActionEntity action) {
@@ -108,10 +200,9 @@ public class StepService {
         action.undone = true;
     }
 
-    private void add(JobRef job, UUID stepId, StepRequest request) {
+    private void add(JobRef job, UUID stepId, @Nullable UUID after, StepRequest request) {
         var last = steps.lastPlace(job.id());
-        int place = last == null ? 1 : last + 1;
-        if (place > MOST_STEPS) {
+        if (steps.countByJobIdAndRemovedFalse(job.id()) >= MOST_STEPS) {
             throw Refused.because(
                     "part",
                     "A strip holds at most "
@@ -121,24 +212,79 @@ public class StepService {
         var step = new StepEntity();
         step.id = stepId;
         step.jobId = job.id();
-        step.place = place;
         StepMapping.fill(step, request);
+        step.place =
+                after == null ? (last == null ? 0 : last) + GAP : placeAfter(job, after, null);
         step.keep(bench.name(), clock.instant());
         steps.saveAndFlush(step);
-        remember(step, null, "added " + step.part);
+        remember(step, null, "added " + step.part, UUID.randomUUID());
+    }
+
+    /**
+     * A place between a step and the next one; the steps are spread anew when there is no room.
+     *
+     * @param after  step before the place; null for the very first place
+     * @param moving step that is being moved and does not count
+     */
+    private int placeAfter(JobRef job, @Nullable UUID after, @Nullable UUID moving) {
+        var others =
+                steps.findByJobIdAndRemovedFalseOrderByPlace(job.id()).stream()
+                        .filter(s -> !s.id.equals(moving))
+                        .toList();
+        int at = -1;
+        for (int i = 0; i < others.size(); i++) {
+            at = others.get(i).id.equals(after) ? i : at;
+        }
+        if (after != null && at < 0) {
+            throw new NotThere("The step it should come after is no longer there. Look again.");
+        }
+        int low = at < 0 ? 0 : others.get(at).place;
+        int high = at + 1 < others.size() ? others.get(at + 1).place : low + 2 * GAP;
+        if (high - low < 2) {
+            for (int i = 0; i < others.size(); i++) {
+                others.get(i).place = (i + 1) * GAP;
+            }
+            steps.flush();
+            return (at + 1) * GAP + GAP / 2;
+        }
+        return low + (high - low) / 2;
     }
 
     private void change(StepEntity step, JobRef job, StepRequest request, List<String> shafts) {
         refuseStranger(step, job);
-        step.refuseStale(request.version(), () -> view(step, 0, shafts));
+        step.refuseStale(request.version(), () -> view(step, shafts));
         var before = lastRevision(step.id);
         var name = step.part;
         StepMapping.fill(step, request);
         step.keep(bench.name(), clock.instant());
-        remember(step, before, "changed " + name);
+        remember(step, before, "changed " + name, UUID.randomUUID());
     }
 
-    private void remember(StepEntity step, @Nullable Long revisionBefore, String what) {
+    private static StepRequest secondHalf(StepEntity step, SplitRequest request) {
+        var given = StepMapping.given(step);
+        var kind = PartKind.guess(request.part()).orElse(PartKind.OTHER);
+        return new StepRequest(
+                null,
+                request.part(),
+                kind,
+                request.count(),
+                given.shaft(),
+                given.side(),
+                null,
+                "",
+                null,
+                kind.isSingleUse(),
+                given.tray(),
+                given.condition(),
+                "",
+                null);
+    }
+
+    private static String join(String one, String other) {
+        return one.isBlank() ? other : other.isBlank() ? one : one + "; " + other;
+    }
+
+    private void remember(StepEntity step, @Nullable Long revisionBefore, String what, UUID batch) {
         var action = new StripActionEntity();
         action.jobId = step.jobId;
         action.stepId = step.id;
@@ -146,6 +292,7 @@ public class StepService {
         action.what = what;
         action.doneBy = bench.name();
         action.doneAt = clock.instant();
+        action.batch = batch;
         actions.save(action);
     }
 
@@ -166,6 +313,21 @@ public class StepService {
         return step;
     }
 
+    /** A subassembly that was opened stays: its inside hangs on it. */
+    private void refuseOpened(JobRef job, StepEntity step) {
+        var strip = strip(job.id());
+        var group = StepMapping.core(step, 1).detail().subassembly();
+        var members =
+                strip.stream().filter(s -> !group.isEmpty() && s.detail().subassembly().equals(group)).toList();
+        boolean isWhole = !members.isEmpty() && members.get(0).id().equals(step.id.toString());
+        if (isWhole && members.size() > 1) {
+            throw Refused.because(
+                    "step",
+                    "%s cannot be removed: %d parts came out of it (%s …). Remove or move those first."
+                            .formatted(step.part, members.size() - 1, members.get(1).part()));
+        }
+    }
+
     private static void refuseStranger(StepEntity step, JobRef job) {
         if (!step.jobId.equals(job.id())) {
             throw new NotThere("That step belongs to another job.");
@@ -184,16 +346,20 @@ public class StepService {
         }
     }
 
-    private static StepView view(StepEntity step, int number, List<String> shafts) {
-        var core = StepMapping.core(step, Math.max(1, number));
+    private static StepView view(StepEntity step, List<String> shafts) {
+        return view(step, StepMapping.core(step, 1), shafts);
+    }
+
+    private static StepView view(StepEntity step, TeardownStep core, List<String> shafts) {
         var fastening = core.fastening();
         return new StepView(
                 step.id,
-                number,
+                core.number(),
                 StepMapping.given(step),
                 core.inWords(),
                 RebuildOrder.where(core, shafts),
                 fastening == null ? null : fastening.inWords(),
+                core.detail().inWords(),
                 step.changedBy(),
                 step.changedAt());
     }

@@ -1,6 +1,7 @@
 package app.yunque.server.teardown;
 
 import java.time.Instant;
+import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
@@ -13,6 +14,7 @@ import org.jspecify.annotations.Nullable;
  * @param inWords   part and count
  * @param where     shaft and side in words
  * @param fastening what held it, in words; missing when nothing
+ * @param facts     details worth a line
  * @param keptBy    who kept it last
  * @param keptAt    when
  */
@@ -23,5 +25,6 @@ public record StepView(
         String inWords,
         String where,
         @Nullable String fastening,
+        List<String> facts,
         String keptBy,
         Instant keptAt) {}

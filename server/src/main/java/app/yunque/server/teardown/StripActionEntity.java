@@ -38,6 +38,10 @@ class StripActionEntity {
     @Column(name = "done_at", nullable = false)
     Instant doneAt = Instant.EPOCH;
 
+    /** Changes of one batch are undone together. */
+    @Column(nullable = false)
+    UUID batch = new UUID(0, 0);
+
     @Column(nullable = false)
     boolean undone;
 }

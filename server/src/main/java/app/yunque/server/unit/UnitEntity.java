@@ -6,6 +6,7 @@ import app.yunque.server.quantity.Entered;
 import jakarta.persistence.AttributeOverride;
 import jakarta.persistence.CollectionTable;
 import jakarta.persistence.Column;
+import jakarta.persistence.Convert;
 import jakarta.persistence.ElementCollection;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
@@ -55,4 +56,7 @@ class UnitEntity extends Kept {
     @AttributeOverride(name = "unit", column = @Column(name = "power_unit"))
     @AttributeOverride(name = "canonical", column = @Column(name = "power_kw"))
     @Nullable Entered inputPower;
+
+    @Convert(converter = LayoutColumn.class)
+    @Nullable UnitLayout layout;
 }

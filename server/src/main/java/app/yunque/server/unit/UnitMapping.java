@@ -11,7 +11,6 @@ import app.yunque.server.problem.AtField;
 import app.yunque.server.problem.Faults;
 import app.yunque.server.quantity.EnteredNumber;
 import app.yunque.server.quantity.EntryUnit.EntryKind;
-import app.yunque.teardown.ShaftStack;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -115,8 +114,17 @@ final class UnitMapping {
     }
 
     static UnitPapers papers(UnitEntity unit) {
+        var train = train(unit);
         return new UnitPapers(
-                unit.id, unit.tag, unit.name, unit.duty, train(unit), unit.underWarranty);
+                unit.id,
+                unit.tag,
+                unit.name,
+                unit.duty,
+                train,
+                unit.underWarranty,
+                unit.kind,
+                LayoutMapping.shafts(unit.layout, train),
+                LayoutMapping.openings(unit.layout));
     }
 
     static UnitView view(UnitEntity unit) {
@@ -134,12 +142,13 @@ final class UnitMapping {
                 unit.duty.words(),
                 unit.underWarranty,
                 stages,
-                ShaftStack.shaftNames(train),
+                LayoutMapping.shafts(unit.layout, train),
                 train.ratio(),
                 unit.inputSpeedRpm,
                 train.outputSpeedRpm(),
                 train.turnsTheSameWay(),
                 EnteredNumber.of(unit.inputPower),
+                unit.layout == null ? UnitLayout.NONE : unit.layout,
                 unit.version());
     }
 

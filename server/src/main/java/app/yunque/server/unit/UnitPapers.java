@@ -2,6 +2,8 @@ package app.yunque.server.unit;
 
 import app.yunque.drive.GearTrain;
 import app.yunque.gear.ServiceDuty;
+import app.yunque.teardown.Opening;
+import java.util.List;
 import java.util.UUID;
 
 /**
@@ -13,6 +15,9 @@ import java.util.UUID;
  * @param duty  what the drive is there for
  * @param train its stages as the core knows them
  * @param underWarranty true while the maker's warranty runs
+ * @param kind  kind of gearbox in words
+ * @param shafts names of its shafts, bores and covers, input first
+ * @param openings openings of its housing
  */
 public record UnitPapers(
         UUID id,
@@ -20,4 +25,7 @@ public record UnitPapers(
         String name,
         ServiceDuty duty,
         GearTrain train,
-        boolean underWarranty) {}
+        boolean underWarranty,
+        String kind,
+        List<String> shafts,
+        List<Opening> openings) {}

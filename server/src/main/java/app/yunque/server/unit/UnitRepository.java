@@ -4,9 +4,13 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Query;
 
 interface UnitRepository extends JpaRepository<UnitEntity, UUID> {
     Optional<UnitEntity> findByTagIgnoreCase(String tag);
 
     List<UnitEntity> findTop200ByTagGreaterThanOrderByTag(String afterTag);
+
+    @Query("select u.id from UnitEntity u where lower(u.kind) = lower(:kind) and u.id <> :id order by u.tag")
+    List<UUID> ofSameKind(String kind, UUID id);
 }

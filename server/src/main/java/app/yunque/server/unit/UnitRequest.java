@@ -18,6 +18,7 @@ import org.jspecify.annotations.Nullable;
  * @param stages        from the input to the output
  * @param inputSpeedRpm speed of the input (min⁻¹)
  * @param inputPower    power of the input; may be missing
+ * @param layout        shafts and openings; may be missing
  */
 public record UnitRequest(
         UUID id,
@@ -28,4 +29,5 @@ public record UnitRequest(
         boolean underWarranty,
         List<StageRequest> stages,
         double inputSpeedRpm,
-        @Nullable EnteredNumber inputPower) {}
+        @Nullable EnteredNumber inputPower,
+        @Nullable UnitLayout layout) {}

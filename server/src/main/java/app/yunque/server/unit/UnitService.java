@@ -53,6 +53,22 @@ public class UnitService {
         return view(request.id());
     }
 
+    /** Keeps what is now known of shafts and openings. */
+    @Transactional
+    public void lay(UUID id, LayoutRequest request) {
+        var unit = entity(id);
+        unit.refuseStale(request.version(), () -> UnitMapping.view(unit));
+        unit.layout = LayoutMapping.checked(request.layout(), UnitMapping.train(unit));
+        unit.keep(bench.name(), clock.instant());
+        units.flush();
+    }
+
+    /** Units whose kind is told in the same words, other than the one itself. */
+    @Transactional(readOnly = true)
+    public List<UUID> ofSameKind(UUID id) {
+        return units.ofSameKind(entity(id).kind, id);
+    }
+
     private void save(UnitRequest request) {
         var unit = new UnitEntity();
         var faults = new Faults();
@@ -78,7 +94,8 @@ public class UnitService {
         unit.stages.addAll(rows == null ? List.of() : rows);
         unit.inputSpeedRpm = request.inputSpeedRpm();
         unit.inputPower = power == null ? null : power.orElse(null);
-        UnitMapping.train(unit);
+        var train = UnitMapping.train(unit);
+        unit.layout = request.layout() == null ? null : LayoutMapping.checked(request.layout(), train);
         unit.keep(bench.name(), clock.instant());
         units.saveAndFlush(unit);
     }

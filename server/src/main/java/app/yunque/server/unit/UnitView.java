@@ -23,6 +23,7 @@ import org.jspecify.annotations.Nullable;
  * @param outputSpeedRpm speed of the output (min⁻¹)
  * @param turnsTheSameWay true when the output turns the same way as the input
  * @param inputPower     power as entered; may be missing
+ * @param layout         shafts and openings as entered
  * @param version        version of the record
  */
 public record UnitView(
@@ -40,4 +41,5 @@ public record UnitView(
         double outputSpeedRpm,
         boolean turnsTheSameWay,
         @Nullable EnteredNumber inputPower,
+        UnitLayout layout,
         long version) {}

@@ -1,0 +1,8 @@
+package app.yunque.server.bench;
+
+/**
+ * One typed line.
+ *
+ * @param line as typed, at most 400 characters
+ */
+public record QuickLineRequest(String line) {}

@@ -1,0 +1,106 @@
+package app.yunque.server.photo;
+
+import app.yunque.measure.Refused;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.util.Iterator;
+import java.util.Locale;
+import javax.imageio.ImageIO;
+import javax.imageio.ImageReader;
+import net.coobird.thumbnailator.Thumbnails;
+
+/**
+ * Takes a picture in: judged by what it holds and not by its name, turned upright as the camera meant it, and written anew,
+ * so that the place where it was taken and everything else beside the picture is gone.
+ *
+ * @param picture   JPEG, at most 3000 pixels on its longer side
+ * @param thumbnail JPEG, at most 320 pixels on its longer side
+ * @param width     width of the picture (pixels)
+ * @param height    height (pixels)
+ */
+record PictureIntake(byte[] picture, byte[] thumbnail, int width, int height) {
+    static final int MOST_BYTES = 25 * 1024 * 1024;
+    private static final long MOST_PIXELS = 60_000_000;
+    private static final int LONGEST_SIDE = 3000;
+    private static final int THUMBNAIL = 320;
+    private static final double QUALITY = 0.88;
+
+    /** @throws Refused when it is no picture, an animated, a corrupt or a too large one */
+    static PictureIntake of(byte[] bytes) {
+        if (bytes.length == 0) {
+            throw refused("The picture is empty. Take it again.");
+        }
+        check(bytes);
+        try {
+            var upright = Thumbnails.of(new ByteArrayInputStream(bytes)).scale(1).asBufferedImage();
+            var large = fit(upright, LONGEST_SIDE);
+            return new PictureIntake(
+                    jpeg(large), jpeg(fit(upright, THUMBNAIL)), large.getWidth(), large.getHeight());
+        } catch (IOException | RuntimeException corrupt) {
+            throw refused(
+                    "The picture cannot be read to its end: it is damaged or cut short. Take it again, or save it as JPEG.");
+        }
+    }
+
+    private static void check(byte[] bytes) {
+        try (var stream = ImageIO.createImageInputStream(new ByteArrayInputStream(bytes))) {
+            Iterator<ImageReader> readers = ImageIO.getImageReaders(stream);
+            if (!readers.hasNext()) {
+                throw refused(
+                        looksLikeText(bytes)
+                                ? "This file is text and no picture, whatever its name says. Choose a JPEG or PNG."
+                                : "This file is no picture that can be shown. Choose a JPEG or PNG.");
+            }
+            var reader = readers.next();
+            try {
+                reader.setInput(stream);
+                int images = "gif".equals(reader.getFormatName().toLowerCase(Locale.ROOT)) ? reader.getNumImages(true) : 1;
+                if (images > 1) {
+                    throw refused("This picture is animated, %d frames. Choose a still one.".formatted(images));
+                }
+                long pixels = (long) reader.getWidth(0) * reader.getHeight(0);
+                if (pixels > MOST_PIXELS) {
+                    throw refused(
+                            "The picture has %d million pixels; at most 60 million fit. Take it at a lower resolution."
+                                    .formatted(pixels / 1_000_000));
+                }
+            } finally {
+                reader.dispose();
+            }
+        } catch (IOException | IndexOutOfBoundsException corrupt) {
+            throw refused("The picture is damaged: its size cannot be read. Take it again, or save it as JPEG.");
+        }
+    }
+
+    private static boolean looksLikeText(byte[] bytes) {
+        for (int i = 0; i < Math.min(bytes.length, 200); i++) {
+            if (bytes[i] >= 0 && bytes[i] < 9) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    private static BufferedImage fit(BufferedImage image, int longest) throws IOException {
+        return Math.max(image.getWidth(), image.getHeight()) <= longest
+                ? image
+                : Thumbnails.of(image).size(longest, longest).asBufferedImage();
+    }
+
+    /** JPEG has no transparency: what was clear becomes white. */
+    private static byte[] jpeg(BufferedImage image) throws IOException {
+        var opaque = new BufferedImage(image.getWidth(), image.getHeight(), BufferedImage.TYPE_INT_RGB);
+        var paper = opaque.createGraphics();
+        paper.drawImage(image, 0, 0, java.awt.Color.WHITE, null);
+        paper.dispose();
+        var out = new ByteArrayOutputStream();
+        Thumbnails.of(opaque).scale(1).outputFormat("jpg").outputQuality(QUALITY).toOutputStream(out);
+        return out.toByteArray();
+    }
+
+    private static Refused refused(String sentence) {
+        return Refused.because("photo", sentence);
+    }
+}

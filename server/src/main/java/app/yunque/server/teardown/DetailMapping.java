@@ -1,0 +1,162 @@
+package app.yunque.server.teardown;
+
+import app.yunque.fastener.ScrewHole;
+import app.yunque.server.problem.AtField;
+import app.yunque.server.problem.Faults;
+import app.yunque.server.quantity.Entered;
+import app.yunque.server.quantity.EnteredNumber;
+import app.yunque.server.quantity.EntryUnit.EntryKind;
+import app.yunque.teardown.Envelope;
+import app.yunque.teardown.GoesOn;
+import app.yunque.teardown.StepDetail;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.function.Supplier;
+import org.jspecify.annotations.Nullable;
+
+/** Between the details of a step as entered and the core. */
+final class DetailMapping {
+    private static final Map<String, String> DETAIL = Map.of("thicknessMm", "thickness");
+    private static final Map<String, String> ENVELOPE =
+            Map.of("aMm", "width", "bMm", "height", "lengthMm", "length");
+    private static final Map<String, String> HOLE =
+            Map.of("gripMm", "grip", "threadMm", "thread", "freeMm", "free");
+
+    private DetailMapping() {}
+
+    static StepDetail core(@Nullable DetailRequest given) {
+        if (given == null) {
+            return StepDetail.NONE;
+        }
+        var faults = new Faults();
+        var work =
+                faults.gather(
+                        at(
+                                () ->
+                                        new StepDetail.Work(
+                                                text(given.tool()),
+                                                text(given.position()),
+                                                text(given.area()),
+                                                given.minutes(),
+                                                given.people() == null ? 1 : given.people())));
+        var envelope = faults.gather(() -> new Maybe<>(envelope(given.envelope())));
+        var thickness =
+                faults.gather(
+                        () -> new Maybe<>(length(given.thickness(), "detail.thickness", "thickness")));
+        var body =
+                envelope == null || thickness == null
+                        ? null
+                        : faults.gather(
+                                at(
+                                        () ->
+                                                new StepDetail.Body(
+                                                        envelope.value(),
+                                                        given.leavesBy() == null
+                                                                ? List.of()
+                                                                : given.leavesBy(),
+                                                        given.massKg(),
+                                                        thickness.value(),
+                                                        given.teeth())));
+        var found =
+                faults.gather(
+                        at(
+                                () ->
+                                        new StepDetail.Found(
+                                                text(given.hard()),
+                                                text(given.stuckTo()),
+                                                text(given.notOriginal()),
+                                                given.setting(),
+                                                given.energy(),
+                                                given.loose() == null ? List.of() : given.loose())));
+        var back =
+                faults.gather(
+                        at(
+                                () ->
+                                        new StepDetail.Back(
+                                                text(given.matchMark()),
+                                                text(given.matchedWith()),
+                                                given.positions(),
+                                                given.goesOn() == null ? GoesOn.UNSAID : given.goesOn(),
+                                                Boolean.TRUE.equals(given.facingMatters()),
+                                                text(given.check()))));
+        faults.throwIfAny();
+        return at(
+                        () ->
+                                new StepDetail(
+                                        Objects.requireNonNull(work),
+                                        Objects.requireNonNull(body),
+                                        Objects.requireNonNull(found),
+                                        Objects.requireNonNull(back),
+                                        text(given.subassembly()),
+                                        Boolean.TRUE.equals(given.leftAssembled())))
+                .get();
+    }
+
+    static @Nullable ScrewHole hole(StepRequest.@Nullable HoleRequest given) {
+        if (given == null) {
+            return null;
+        }
+        var at = "hole.";
+        var faults = new Faults();
+        var grip = faults.gather(() -> must(given.grip(), at + "grip", "clamped thickness"));
+        var thread = faults.gather(() -> must(given.thread(), at + "thread", "depth of thread"));
+        var free = faults.gather(() -> new Maybe<>(length(given.free(), at + "free", "free room behind the hole")));
+        faults.throwIfAny();
+        return AtField.named(
+                at,
+                HOLE,
+                () ->
+                        new ScrewHole(
+                                Objects.requireNonNull(grip),
+                                Objects.requireNonNull(thread),
+                                given.through(),
+                                Objects.requireNonNull(free).value(),
+                                given.behind(),
+                                given.into()));
+    }
+
+    /** Holds a value that may be missing, since a refusal is told by null. */
+    private record Maybe<T>(@Nullable T value) {}
+
+    private static <T> Supplier<T> at(Supplier<T> make) {
+        return () -> AtField.named("detail.", DETAIL, make);
+    }
+
+    private static @Nullable Envelope envelope(DetailRequest.@Nullable EnvelopeRequest given) {
+        if (given == null) {
+            return null;
+        }
+        var faults = new Faults();
+        var width = faults.gather(() -> must(given.width(), "detail.envelope.width", "diameter or width"));
+        var height =
+                faults.gather(
+                        () ->
+                                given.shape() == Envelope.Shape.ROUND
+                                        ? Objects.requireNonNullElse(width, Double.NaN)
+                                        : must(given.height(), "detail.envelope.height", "height"));
+        var length = faults.gather(() -> must(given.length(), "detail.envelope.length", "length of the part"));
+        faults.throwIfAny();
+        return AtField.named(
+                "detail.envelope.",
+                ENVELOPE,
+                () ->
+                        new Envelope(
+                                given.shape(),
+                                Objects.requireNonNull(width),
+                                Objects.requireNonNull(height),
+                                Objects.requireNonNull(length)));
+    }
+
+    private static double must(@Nullable EnteredNumber number, String field, String label) {
+        return EnteredNumber.read(number, field, label, EntryKind.LENGTH).canonical();
+    }
+
+    private static @Nullable Double length(@Nullable EnteredNumber number, String field, String label) {
+        return Entered.valueOf(EnteredNumber.readOptional(number, field, label, EntryKind.LENGTH));
+    }
+
+    private static String text(@Nullable String given) {
+        return given == null ? "" : given.strip();
+    }
+}

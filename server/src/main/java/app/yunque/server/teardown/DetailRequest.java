@@ -1,0 +1,77 @@
+package app.yunque.server.teardown;
+
+import app.yunque.server.quantity.EnteredNumber;
+import app.yunque.teardown.Envelope;
+import app.yunque.teardown.GoesOn;
+import app.yunque.teardown.LooseItem;
+import app.yunque.teardown.Setting;
+import app.yunque.teardown.StoredEnergy;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What a careful mechanic notes beyond what came off and where; everything may be missing.
+ *
+ * @param tool          main tool
+ * @param position      which way up the unit lay
+ * @param area          bench, press, floor
+ * @param minutes       minutes it takes
+ * @param people        people it needs
+ * @param matchMark     match mark
+ * @param matchedWith   the part it is matched with
+ * @param positions     number of positions it fits in
+ * @param goesOn        what goes on it
+ * @param facingMatters true when it has two different faces
+ * @param check         check to pass before going on
+ * @param hard          why it was hard
+ * @param stuckTo       what it came off together with
+ * @param notOriginal   what an earlier repair did wrong
+ * @param setting       a setting at this place
+ * @param energy        energy it sets free
+ * @param loose         small things that came free
+ * @param envelope      the room it needs to pass
+ * @param leavesBy      openings it can leave by
+ * @param massKg        mass (kg)
+ * @param thickness     thickness of one piece
+ * @param teeth         number of teeth of a gear outside the papers
+ * @param subassembly   subassembly it belongs to
+ * @param leftAssembled true when that is left together on purpose
+ */
+public record DetailRequest(
+        @Nullable String tool,
+        @Nullable String position,
+        @Nullable String area,
+        @Nullable Double minutes,
+        @Nullable Integer people,
+        @Nullable String matchMark,
+        @Nullable String matchedWith,
+        @Nullable Integer positions,
+        @Nullable GoesOn goesOn,
+        @Nullable Boolean facingMatters,
+        @Nullable String check,
+        @Nullable String hard,
+        @Nullable String stuckTo,
+        @Nullable String notOriginal,
+        @Nullable Setting setting,
+        @Nullable StoredEnergy energy,
+        @Nullable List<LooseItem> loose,
+        @Nullable EnvelopeRequest envelope,
+        @Nullable List<String> leavesBy,
+        @Nullable Double massKg,
+        @Nullable EnteredNumber thickness,
+        @Nullable Integer teeth,
+        @Nullable String subassembly,
+        @Nullable Boolean leftAssembled) {
+
+    /**
+     * @param shape  round part or box
+     * @param width  diameter, or one side of the cross-section
+     * @param height other side of the cross-section of a box; missing for a round part
+     * @param length length along its axis
+     */
+    public record EnvelopeRequest(
+            Envelope.Shape shape,
+            EnteredNumber width,
+            @Nullable EnteredNumber height,
+            EnteredNumber length) {}
+}

@@ -1,0 +1,103 @@
+package app.yunque.server.unit;
+
+import app.yunque.drive.GearTrain;
+import app.yunque.measure.Refused;
+import app.yunque.server.problem.AtField;
+import app.yunque.server.problem.Faults;
+import app.yunque.server.quantity.EnteredNumber;
+import app.yunque.server.quantity.EntryUnit.EntryKind;
+import app.yunque.server.unit.UnitLayout.OpeningRequest;
+import app.yunque.teardown.Opening;
+import app.yunque.teardown.ShaftStack;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
+
+/** Between the layout of a unit as entered and the core. */
+final class LayoutMapping {
+    private static final int MOST_AXES = 12;
+    private static final int MOST_OPENINGS = 20;
+    private static final int LONGEST_NAME = 40;
+    private static final Map<String, String> OPENING = Map.of("widthMm", "width", "heightMm", "height");
+
+    private LayoutMapping() {}
+
+    /** Names of all shafts: as entered, else as they follow from the papers. */
+    static List<String> shafts(@Nullable UnitLayout layout, GearTrain train) {
+        return layout == null || layout.axes().isEmpty() ? ShaftStack.shaftNames(train) : layout.axes();
+    }
+
+    static List<Opening> openings(@Nullable UnitLayout layout) {
+        var openings = new ArrayList<Opening>();
+        var faults = new Faults();
+        var given = layout == null ? List.<OpeningRequest>of() : layout.openings();
+        for (int i = 0; i < given.size(); i++) {
+            var at = "layout.openings[" + i + "].";
+            var one = given.get(i);
+            var opening = faults.gather(() -> opening(one, at));
+            if (opening != null) {
+                openings.add(opening);
+            }
+        }
+        faults.throwIfAny();
+        return openings;
+    }
+
+    private static Opening opening(OpeningRequest given, String at) {
+        var faults = new Faults();
+        var width = faults.gather(() -> mm(given.width(), at + "width", "width of the opening"));
+        var height =
+                given.shape() == Opening.Shape.ROUND
+                        ? width
+                        : faults.gather(() -> mm(given.height(), at + "height", "height of the opening"));
+        faults.throwIfAny();
+        return AtField.named(
+                at,
+                OPENING,
+                () ->
+                        new Opening(
+                                given.name(),
+                                given.shape(),
+                                Objects.requireNonNull(width),
+                                Objects.requireNonNull(height),
+                                given.closedBy()));
+    }
+
+    private static double mm(@Nullable EnteredNumber number, String field, String label) {
+        return EnteredNumber.read(number, field, label, EntryKind.LENGTH).canonical();
+    }
+
+    /** @throws Refused when the layout cannot be */
+    static UnitLayout checked(UnitLayout given, GearTrain train) {
+        var axes = given.axes().stream().map(String::strip).toList();
+        int fewest = train.stages().isEmpty() ? 1 : train.stages().size() + 1;
+        if (!axes.isEmpty() && axes.size() < fewest) {
+            throw Refused.because(
+                    "layout.axes",
+                    "The papers describe %d shafts; name at least those. %d are named."
+                            .formatted(fewest, axes.size()));
+        }
+        if (axes.size() > MOST_AXES) {
+            throw Refused.because(
+                    "layout.axes", "At most %d shafts, bores and covers fit the picture; %d are named.".formatted(MOST_AXES, axes.size()));
+        }
+        var seen = new HashSet<String>();
+        for (var name : axes) {
+            if (name.isEmpty() || name.length() > LONGEST_NAME) {
+                throw Refused.because("layout.axes", "Each shaft needs a name of 1 to " + LONGEST_NAME + " characters.");
+            }
+            if (!seen.add(name.toLowerCase(Locale.ROOT))) {
+                throw Refused.because("layout.axes", "Two shafts are called “" + name + "”. Give each its own name.");
+            }
+        }
+        if (given.openings().size() > MOST_OPENINGS) {
+            throw Refused.because("layout.openings", "At most " + MOST_OPENINGS + " openings can be kept.");
+        }
+        openings(given);
+        return new UnitLayout(axes, given.openings());
+    }
+}

@@ -1,0 +1,2 @@
+export { PhotoStrip } from "./PhotoStrip";
+export { onPhotoKept, wakePhotos } from "./queue";

@@ -1,0 +1,3 @@
+export { OrderPanel } from "./OrderPanel";
+export { PlanPanel } from "./PlanPanel";
+export { ReachPanel } from "./ReachPanel";

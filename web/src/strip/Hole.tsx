@@ -1,0 +1,71 @@
+import { NativeSelect, TextInput } from "@mantine/core";
+import { MeasureInput } from "../shared/MeasureInput";
+import { t } from "../wording/en";
+import type { StepFields } from "./StepForm.model";
+
+type HoleFields = Pick<StepFields, "hole" | "grip" | "depth" | "free" | "behind" | "into">;
+
+interface Props {
+  value: HoleFields;
+  errors: Record<string, string | undefined>;
+  onChange: (part: Partial<HoleFields>) => void;
+}
+
+/** The hole a screw goes into: measured once, it tells what every look-alike would do in it. */
+export function Hole({ value: h, errors, onChange }: Props) {
+  return (
+    <>
+      <NativeSelect
+        label="Its hole"
+        value={h.hole}
+        data={[
+          { value: "", label: "not measured" },
+          { value: "BLIND", label: "blind" },
+          { value: "THROUGH", label: "goes through" },
+        ]}
+        onChange={(e) => onChange({ hole: e.currentTarget.value as HoleFields["hole"] })}
+      />
+      {h.hole !== "" && (
+        <>
+          <MeasureInput
+            label="Clamped thickness"
+            units={["mm", "in"]}
+            value={h.grip}
+            error={errors["fastening.hole.grip"]}
+            onChange={(grip) => onChange({ grip })}
+          />
+          <MeasureInput
+            label={h.hole === "BLIND" ? "Depth of thread" : "Wall"}
+            units={["mm", "in"]}
+            value={h.depth}
+            error={errors["fastening.hole.thread"]}
+            onChange={(depth) => onChange({ depth })}
+          />
+          {h.hole === "THROUGH" && (
+            <>
+              <MeasureInput
+                label="Free room behind"
+                units={["mm", "in"]}
+                value={h.free}
+                error={errors["fastening.hole.free"]}
+                onChange={(free) => onChange({ free })}
+              />
+              <TextInput
+                label="What is behind"
+                placeholder="cluster gear"
+                value={h.behind}
+                onChange={(e) => onChange({ behind: e.currentTarget.value })}
+              />
+            </>
+          )}
+          <NativeSelect
+            label="Thread cut in"
+            value={h.into}
+            data={Object.entries(t.metals).map(([value, label]) => ({ value, label }))}
+            onChange={(e) => onChange({ into: e.currentTarget.value as HoleFields["into"] })}
+          />
+        </>
+      )}
+    </>
+  );
+}

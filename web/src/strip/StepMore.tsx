@@ -1,0 +1,182 @@
+import { Checkbox, NativeSelect, TextInput } from "@mantine/core";
+import type { JobView } from "../api/types";
+import { MeasureInput } from "../shared/MeasureInput";
+import { t } from "../wording/en";
+import type { DetailFields } from "./StepDetail.model";
+import classes from "./Strip.module.css";
+
+interface Props {
+  view: JobView;
+  value: DetailFields;
+  errors: Record<string, string | undefined>;
+  onChange: (part: Partial<DetailFields>) => void;
+}
+
+const choices = (words: Record<string, string>, none?: string) => [
+  ...(none === undefined ? [] : [{ value: "", label: none }]),
+  ...Object.entries(words).map(([value, label]) => ({ value, label })),
+];
+
+/** What a careful mechanic notes beyond: folded away, group by group, and open where something is noted. */
+export function StepMore({ view, value: d, errors, onChange }: Props) {
+  const text = (field: keyof DetailFields, label: string, placeholder?: string) => (
+    <TextInput
+      label={label}
+      placeholder={placeholder}
+      value={String(d[field])}
+      error={errors[`detail.${field}`]}
+      onChange={(e) => onChange({ [field]: e.currentTarget.value })}
+    />
+  );
+  return (
+    <div className={classes.more}>
+      <Group title="How it came off" noted={!!(d.tool || d.position || d.minutes || d.hard || d.stuckTo)}>
+        {text("tool", "Tool", "hex 6, two-leg puller")}
+        {text("position", "Unit lies", "left side up")}
+        {text("area", "Where", "bench, press")}
+        {text("minutes", "Minutes")}
+        {text("hard", "Why it was hard", "seized on the shaft")}
+        {text("stuckTo", "Came off stuck to", "spacer")}
+        {text("subassembly", "Part of subassembly", "cluster")}
+        <Checkbox
+          className={classes.all}
+          label="Left together on purpose"
+          checked={d.leftAssembled}
+          onChange={(e) => onChange({ leftAssembled: e.currentTarget.checked })}
+        />
+      </Group>
+      <Group
+        title="What must be right when it goes back"
+        noted={
+          !!(
+            d.matchMark ||
+            d.matchedWith ||
+            d.positions ||
+            d.check ||
+            d.facingMatters ||
+            d.goesOn !== "UNSAID"
+          )
+        }
+      >
+        {text("matchMark", "Match mark", "2 punch dots")}
+        {text("matchedWith", "Matched with", "cup of the same side")}
+        {text("positions", "Positions it fits in", "4")}
+        <NativeSelect
+          label="What goes on it"
+          data={choices(t.goesOn)}
+          value={d.goesOn}
+          onChange={(e) => onChange({ goesOn: e.currentTarget.value as DetailFields["goesOn"] })}
+        />
+        {text("check", "Check before going on", "spins free")}
+        <Checkbox
+          className={classes.all}
+          label="Two different faces: which way round matters"
+          checked={d.facingMatters}
+          onChange={(e) => onChange({ facingMatters: e.currentTarget.checked })}
+        />
+      </Group>
+      <Group title="Setting, spring, loose parts" noted={!!(d.settingName || d.energy || d.looseKind)}>
+        {text("settingName", "Setting here", "stop screw")}
+        {text("settingValue", "Stands at", "14.35 mm out")}
+        <Checkbox
+          className={classes.all}
+          label="Must stand there again"
+          checked={d.settingKeep}
+          onChange={(e) => onChange({ settingKeep: e.currentTarget.checked })}
+        />
+        <NativeSelect
+          label="Stored energy"
+          data={choices(t.stored, "none")}
+          value={d.energy}
+          onChange={(e) => onChange({ energy: e.currentTarget.value as DetailFields["energy"] })}
+        />
+        {text("madeSafe", "How it was made safe", "long guide screws")}
+        <NativeSelect
+          label="Loose items"
+          data={choices(t.loose, "none")}
+          value={d.looseKind}
+          onChange={(e) => onChange({ looseKind: e.currentTarget.value as DetailFields["looseKind"] })}
+        />
+        {d.looseKind !== "" && (
+          <>
+            {text("looseExpected", "Should be", "24")}
+            {text("looseFound", "Found", "24")}
+          </>
+        )}
+        {text("notOriginal", "Earlier repair did wrong", "hardened pin fitted")}
+      </Group>
+      <Group title="Sizes" noted={!!(d.shape || d.massKg || d.thickness.text || d.teeth)}>
+        <NativeSelect
+          label="Shape, for passing openings"
+          data={choices({ ROUND: "round", BOX: "box" }, "not measured")}
+          value={d.shape}
+          onChange={(e) => onChange({ shape: e.currentTarget.value as DetailFields["shape"] })}
+        />
+        {d.shape !== "" && (
+          <>
+            <MeasureInput
+              label={d.shape === "ROUND" ? "Largest diameter" : "Width"}
+              units={["mm", "in"]}
+              value={d.width}
+              error={errors["detail.envelope.width"]}
+              onChange={(width) => onChange({ width })}
+            />
+            {d.shape === "BOX" && (
+              <MeasureInput
+                label="Height"
+                units={["mm", "in"]}
+                value={d.height}
+                error={errors["detail.envelope.height"]}
+                onChange={(height) => onChange({ height })}
+              />
+            )}
+            <MeasureInput
+              label="Length"
+              units={["mm", "in"]}
+              value={d.length}
+              error={errors["detail.envelope.length"]}
+              onChange={(length) => onChange({ length })}
+            />
+          </>
+        )}
+        <MeasureInput
+          label="Thickness of one"
+          units={["mm", "in", "thou"]}
+          value={d.thickness}
+          error={errors["detail.thickness"]}
+          onChange={(thickness) => onChange({ thickness })}
+        />
+        {text("massKg", "Mass, kg")}
+        {text("teeth", "Teeth")}
+        {view.unit.layout.openings.length > 0 && (
+          <fieldset className={classes.openings}>
+            <legend>Leaves by (none ticked: any opening)</legend>
+            {view.unit.layout.openings.map((o) => (
+              <Checkbox
+                key={o.name}
+                label={o.name}
+                checked={d.leavesBy.includes(o.name)}
+                onChange={(e) =>
+                  onChange({
+                    leavesBy: e.currentTarget.checked
+                      ? [...d.leavesBy, o.name]
+                      : d.leavesBy.filter((n) => n !== o.name),
+                  })
+                }
+              />
+            ))}
+          </fieldset>
+        )}
+      </Group>
+    </div>
+  );
+}
+
+function Group({ title, noted, children }: { title: string; noted: boolean; children: React.ReactNode }) {
+  return (
+    <details className={classes.group} open={noted || undefined}>
+      <summary>{title}</summary>
+      <div className={classes.two}>{children}</div>
+    </details>
+  );
+}

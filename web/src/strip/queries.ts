@@ -1,0 +1,21 @@
+import { queryOptions } from "@tanstack/react-query";
+import { request } from "../api/http";
+import type { StepRequest } from "../api/types";
+import type { Kinds } from "./StepForm.model";
+
+/** The trade's words for parts; they do not change while the app runs. */
+export const kindsQuery = queryOptions({
+  queryKey: ["kinds"] as const,
+  queryFn: () => request<Kinds>("GET", "/api/kinds"),
+  staleTime: Number.POSITIVE_INFINITY,
+});
+
+/** Steps typed before whose part begins with a text. */
+export const suggestionsQuery = (job: number, begins: string) =>
+  queryOptions({
+    queryKey: ["suggestions", String(job), begins] as const,
+    queryFn: () =>
+      request<StepRequest[]>("GET", `/api/jobs/${job}/suggestions?begins=${encodeURIComponent(begins)}`),
+    enabled: begins.length >= 2,
+    staleTime: 30_000,
+  });
