@@ -36,6 +36,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{number}/steps/{stepId}/line": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["keepLine"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{number}/statements/{id}": {
         parameters: {
             query?: never;
@@ -2035,8 +2051,8 @@ export interface components {
         };
         SignInRequest: {
             /** Format: uuid */
-            personId: string;
-            pin: string;
+            personId?: string;
+            pin?: string;
         };
         SignRequest: {
             despite: string;
@@ -2463,6 +2479,37 @@ export interface operations {
             cookie?: never;
         };
         requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
+    keepLine: {
+        parameters: {
+            query?: {
+                after?: string;
+            };
+            header: {
+                "Write-Id": string;
+            };
+            path: {
+                number: number;
+                stepId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["QuickLineRequest"];
+            };
+        };
         responses: {
             /** @description OK */
             200: {
@@ -3187,7 +3234,9 @@ export interface operations {
     };
     quickLine: {
         parameters: {
-            query?: never;
+            query?: {
+                after?: string;
+            };
             header?: never;
             path: {
                 number: number;

@@ -1,4 +1,4 @@
-import { useEffect, useState } from "react";
+import { useEffect, useRef, useState } from "react";
 import type { StationProps } from "../job/JobPage";
 import { PlanPanel } from "../plan";
 import { Fault } from "../shared/Caution";
@@ -11,6 +11,7 @@ export function BuildStation({ view, onChoose }: StationProps) {
   const fitted = new Set(view.fittings.filter((f) => f.given.done).map((f) => f.stepId as string));
   const firstOpen = view.rebuild.findIndex((c) => !fitted.has(c.stepId));
   const [place, setPlace] = useState(firstOpen < 0 ? view.rebuild.length : firstOpen);
+  const row = useRef<HTMLSpanElement>(null);
   const [planning, setPlanning] = useState(false);
   const last = view.rebuild.length;
   const go = (to: number) => {
@@ -21,6 +22,9 @@ export function BuildStation({ view, onChoose }: StationProps) {
   const stepId = card?.stepId;
 
   useEffect(() => onChoose(stepId), [stepId, onChoose]);
+  useEffect(() => {
+    row.current?.children[place]?.scrollIntoView({ block: "nearest", inline: "center" });
+  }, [place]);
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
       const target = event.target instanceof HTMLElement ? event.target : undefined;
@@ -54,18 +58,20 @@ export function BuildStation({ view, onChoose }: StationProps) {
     <>
       {view.contradiction && <Fault>{view.contradiction}</Fault>}
       <nav className={classes.cards} aria-label="Cards of the rebuild">
-        {view.rebuild.map((c, i) => (
-          <button
-            key={c.stepId}
-            type="button"
-            aria-current={i === place && !planning ? "step" : undefined}
-            aria-label={`Card ${c.place}, ${c.title}, ${fitted.has(c.stepId) ? "fitted" : "open"}`}
-            data-fitted={fitted.has(c.stepId)}
-            onClick={() => go(i)}
-          >
-            {fitted.has(c.stepId) ? "✓" : c.place}
-          </button>
-        ))}
+        <span className={classes.cardRow} ref={row}>
+          {view.rebuild.map((c, i) => (
+            <button
+              key={c.stepId}
+              type="button"
+              aria-current={i === place && !planning ? "step" : undefined}
+              aria-label={`Card ${c.place}, ${c.title}, ${fitted.has(c.stepId) ? "fitted" : "open"}`}
+              data-fitted={fitted.has(c.stepId)}
+              onClick={() => go(i)}
+            >
+              {fitted.has(c.stepId) ? "✓" : c.place}
+            </button>
+          ))}
+        </span>
         <button
           type="button"
           aria-current={place === last && !planning ? "step" : undefined}

@@ -101,7 +101,7 @@ export function JobPage() {
       </HeadBar>
       <RouteRail number={view.job.number} stops={view.route.stops} here={here} />
       <div className={classes.stack}>
-        <ShaftStack stack={view.stack} chosen={chosen} onChoose={setChosen} />
+        <ShaftStack stack={view.stack} chosen={chosen} onChoose={setChosen} low={here === "BUILD"} />
       </div>
       <main id="work" className={classes.work}>
         <Refusals />

@@ -2,10 +2,16 @@ import { IconAlertTriangle } from "@tabler/icons-react";
 import type { JobView, Warning } from "../api/types";
 import classes from "./Job.module.css";
 
+const FEW = 5;
+
 /** What will bite later, and what lies where. */
 export function Side({ view, onChoose }: { view: JobView; onChoose: (key: string) => void }) {
   const pieces = view.trays.reduce((sum, tray) => sum + tray.pieces, 0);
   const notes = view.watch.filter((w) => w.weight === "NOTE");
+  const facing = view.watch.filter((w) => w.weight === "CAUTION" && w.title.startsWith("One way"));
+  // A few are read at a glance; many would hide what is more pressing.
+  const oneWay = facing.length > FEW ? facing : [];
+  const loud = view.watch.filter((w) => w.weight !== "NOTE" && !oneWay.includes(w));
   return (
     <aside className={classes.side} aria-label="Watch list and tray">
       <div className={classes.sideScroll}>
@@ -17,7 +23,15 @@ export function Side({ view, onChoose }: { view: JobView; onChoose: (key: string
           {view.watch.length === 0 && (
             <p className={classes.soft}>Nothing that bites later has come up yet.</p>
           )}
-          <WarningList warnings={view.watch.filter((w) => w.weight !== "NOTE")} onChoose={onChoose} />
+          <WarningList warnings={loud} onChoose={onChoose} />
+          {oneWay.length > 0 && (
+            <details className={classes.notes}>
+              <summary>
+                One way round, {oneWay.length} {oneWay.length === 1 ? "part" : "parts"}
+              </summary>
+              <WarningList warnings={oneWay} onChoose={onChoose} />
+            </details>
+          )}
           {notes.length > 0 && (
             <details className={classes.notes}>
               <summary>

@@ -1,7 +1,6 @@
 import { Button, TextInput } from "@mantine/core";
 import { useQuery } from "@tanstack/react-query";
 import { type FormEvent, useRef, useState } from "react";
-import { elsewhere } from "../api/problem";
 import type { JobView, QuickLineAnswer, StepRequest } from "../api/types";
 import { useKeep, usePreview } from "../job/bench";
 import { Fault } from "../shared/Caution";
@@ -33,36 +32,47 @@ export function QuickLine({ view, shut, after, onCorrect, onKept }: Props) {
   const draft = useDraft(`line.${view.job.id}`, { line: "" });
   const { line } = draft.value;
   const field = useRef<HTMLInputElement>(null);
-  const { keep, problem, busy } = useKeep(view.job.number);
+  const { keep, problem } = useKeep(view.job.number);
   const [unsaid, setUnsaid] = useState(false);
+  const [refused, setRefused] = useState<string>();
+  const where = after ? `?after=${after}` : "";
   const read = usePreview<QuickLineAnswer>(
-    `/api/jobs/${view.job.number}/quick-line`,
+    `/api/jobs/${view.job.number}/quick-line${where}`,
     line.trim() === "" ? undefined : { line },
   );
   const begins = line.split(/[,;]/)[0]?.trim() ?? "";
   const suggestions = useQuery(suggestionsQuery(view.job.number, begins));
   const answer = line.trim() === "" ? undefined : read.answer;
-  const good = answer && answer.problems.length === 0;
+  const bad = (answer?.problems.length ?? 0) > 0;
 
+  // The line itself is sent: typed faster than it is read, or without a connection, it is read when it arrives.
   const submit = async (event: FormEvent) => {
     event.preventDefault();
-    if (!answer || !good) {
-      setUnsaid(line.trim() === "");
+    setUnsaid(line.trim() === "");
+    if (line.trim() === "" || bad) {
       return;
     }
-    const where = after ? `?after=${after}` : "";
-    if (
-      await keep("PUT", `/steps/${crypto.randomUUID()}${where}`, answer.step, `step: ${answer.step.part}`)
-    ) {
-      draft.clear({ line: "" });
+    // The field is free for the next line at once; a refused line comes back into it, or is shown beside it.
+    draft.clear({ line: "" });
+    setRefused(undefined);
+    field.current?.focus();
+    if (await keep("PUT", `/steps/${crypto.randomUUID()}/line${where}`, { line }, `step: ${line}`)) {
       onKept();
-      field.current?.focus();
+    } else if (field.current?.value === "") {
+      draft.change({ line });
+    } else {
+      setRefused(line);
     }
   };
 
   return (
     <form className={classes.root} onSubmit={submit} aria-label="Quick line">
-      {problem && <Fault>{elsewhere(problem, []) ?? problem.detail}</Fault>}
+      {problem && (
+        <Fault>
+          {refused && `“${refused}”: `}
+          {problem.detail}
+        </Fault>
+      )}
       <div className={classes.line}>
         <TextInput
           ref={field}
@@ -78,7 +88,7 @@ export function QuickLine({ view, shut, after, onCorrect, onKept }: Props) {
             draft.change({ line: e.currentTarget.value });
           }}
         />
-        <Button type="submit" size="lg" loading={busy} disabled={shut || !good}>
+        <Button type="submit" size="lg" disabled={shut || bad}>
           Keep line ↵
         </Button>
       </div>

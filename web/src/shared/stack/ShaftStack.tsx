@@ -1,5 +1,5 @@
 import { IconMinus, IconPlus, IconPrinter } from "@tabler/icons-react";
-import { type KeyboardEvent, useMemo, useRef, useState } from "react";
+import { type KeyboardEvent, useEffect, useMemo, useRef, useState } from "react";
 import type { ShaftStackData, StackItem } from "../../api/types";
 import { t } from "../../wording/en";
 import { Half, oneSided } from "./glyphs";
@@ -11,13 +11,26 @@ interface Props {
   /** Key of the chosen part: its step id, or the key of a part in place. */
   chosen: string | undefined;
   onChoose: (key: string | undefined) => void;
+  /** True where something else wants the height. */
+  low?: boolean;
 }
 
 /** What sits on which shaft and where each part is now: the picture at the head of every job. */
-export function ShaftStack({ stack, chosen, onChoose }: Props) {
+export function ShaftStack({ stack, chosen, onChoose, low }: Props) {
   const layout = useMemo(() => layOut(stack), [stack]);
   const group = useRef<SVGSVGElement>(null);
   const [zoom, setZoom] = useState(1);
+  const frame = useRef<HTMLDivElement>(null);
+  // A low window on a tall picture follows the chosen part.
+  useEffect(() => {
+    const box = frame.current;
+    const part = chosen && group.current?.querySelector(`[data-key="${CSS.escape(chosen)}"]`);
+    if (low && box && part) {
+      const [outer, inner] = [box.getBoundingClientRect(), part.getBoundingClientRect()];
+      box.scrollTop += (inner.top + inner.bottom) / 2 - (outer.top + outer.bottom) / 2;
+      box.scrollLeft += (inner.left + inner.right) / 2 - (outer.left + outer.right) / 2;
+    }
+  }, [chosen, low]);
   const chosenPart = layout.parts.find((p) => p.key === chosen);
   const housing = stack.housing.find((i) => i.stepId !== undefined && i.stepId === chosen);
 
@@ -37,8 +50,14 @@ export function ShaftStack({ stack, chosen, onChoose }: Props) {
 
   return (
     <section className={classes.root} aria-label="Shaft stack" data-printable="stack">
-      {/* biome-ignore lint/a11y/noNoninteractiveTabindex: a wide picture scrolls sideways on a narrow screen */}
-      <div className={classes.scroll} tabIndex={0} role="group" aria-label="Picture of the shafts">
+      <div
+        ref={frame}
+        className={low ? classes.lowScroll : classes.scroll}
+        // biome-ignore lint/a11y/noNoninteractiveTabindex: a wide picture scrolls sideways on a narrow screen
+        tabIndex={0}
+        role="group"
+        aria-label="Picture of the shafts"
+      >
         <svg
           ref={group}
           viewBox={`0 0 ${layout.width} ${layout.height}`}
@@ -46,7 +65,7 @@ export function ShaftStack({ stack, chosen, onChoose }: Props) {
           style={{
             width: `${zoom * 100}%`,
             minWidth: Math.max(620, Math.min(layout.width, 1100)) * zoom,
-            maxHeight: zoom === 1 ? Math.max(270, Math.min(layout.height, 400)) : "none",
+            maxHeight: zoom > 1 || low ? "none" : Math.max(270, Math.min(layout.height, 360)),
           }}
           role="group"
           aria-label="Parts on their shafts"

@@ -53,10 +53,18 @@ final class LogOrder {
             wholes.put(group, step);
         }
         if (lastOpener != null) {
-            link(lastOpener, step, "the " + lastOpener.part() + " opens the case");
+            link(
+                    lastOpener,
+                    step,
+                    lastOpener.kind().sealsAJoint()
+                            ? "the " + lastOpener.part() + " lies on the opening"
+                            : "the " + lastOpener.part() + " opens the case");
         }
         chain(step, "");
-        if (step.shaft() == 0 && step.kind().opensTheCase()) {
+        // What seals an opening closes it with its cover: everything else has to be inside before
+        // either goes on.
+        boolean seals = lastOpener != null && step.kind().sealsAJoint();
+        if (step.shaft() == 0 && (step.kind().opensTheCase() || seals)) {
             lastOpener = step;
         }
         if (step.shaft() > 0 && step.kind().isInside()) {

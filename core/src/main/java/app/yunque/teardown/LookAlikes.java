@@ -15,11 +15,13 @@ import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /**
- * Screws that look the same and are not: same thread, hand and drive, lengths that differ by 1 mm or more. Every screw is
- * put, in thought, into every other hole; where the hole is measured the warning says what the wrong one does there.
+ * Screws that look the same and are not: same thread, hand and drive, lengths that differ by 1 mm or more, and the longer
+ * at most twice the shorter (judgement: beyond that no eye takes one for the other). Every screw is put, in thought, into
+ * every other hole; where the hole is measured the warning says what the wrong one does there.
  */
 final class LookAlikes {
     private static final double DIFFERENCE_MM = 1;
+    private static final double MOST_TIMES_LONGER = 2;
 
     private LookAlikes() {}
 
@@ -41,9 +43,26 @@ final class LookAlikes {
                         .add(step);
             }
         }
-        alike.values().forEach(group -> judge(group, found));
+        alike.values().forEach(group -> split(group).forEach(near -> judge(near, found)));
         gears(steps, found);
         springs(steps, found);
+    }
+
+    /** Runs of lengths, shortest first, in which each is at most twice the one before. */
+    private static List<List<TeardownStep>> split(List<TeardownStep> group) {
+        var sorted = new ArrayList<>(group);
+        sorted.sort(Comparator.comparingDouble(LookAlikes::lengthMm));
+        var runs = new ArrayList<List<TeardownStep>>();
+        double before = 0;
+        for (var step : sorted) {
+            if (runs.isEmpty() || lengthMm(step) > before * MOST_TIMES_LONGER) {
+                runs.add(new ArrayList<>());
+            }
+            runs.get(runs.size() - 1).add(step);
+            before = lengthMm(step);
+        }
+        runs.forEach(run -> run.sort(Comparator.comparingInt(TeardownStep::number)));
+        return runs;
     }
 
     private static void judge(List<TeardownStep> group, Warnings found) {

@@ -164,6 +164,11 @@ public enum PartKind {
         return this == SEAL || this == TAB_WASHER;
     }
 
+    /** True for what lies between a cover and its face. */
+    boolean sealsAJoint() {
+        return this == GASKET || this == O_RING;
+    }
+
     /** True for a part that opens the case for all that comes after it. */
     boolean opensTheCase() {
         return this == COVER || this == HOUSING;

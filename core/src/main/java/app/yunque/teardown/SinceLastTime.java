@@ -47,14 +47,21 @@ public record SinceLastTime(List<Difference> differences) {
 
     private static void compare(TeardownStep last, TeardownStep now, List<Difference> out) {
         if (last.count() != now.count()) {
-            out.add(said(now, "%s: %d now, %d last time.".formatted(now.part(), now.count(), last.count())));
+            out.add(
+                    said(
+                            now,
+                            "%s: %d now, %d last time."
+                                    .formatted(now.part(), now.count(), last.count())));
         }
         if (!same(last.wayRound(), now.wayRound())) {
             out.add(
                     said(
                             now,
                             "%s faced “%s” last time, now “%s”."
-                                    .formatted(now.part(), shown(last.wayRound()), shown(now.wayRound()))));
+                                    .formatted(
+                                            now.part(),
+                                            shown(last.wayRound()),
+                                            shown(now.wayRound()))));
         }
         var screws = screws(last.fastening());
         if (!screws.equals(screws(now.fastening()))) {
@@ -62,7 +69,10 @@ public record SinceLastTime(List<Difference> differences) {
                     said(
                             now,
                             "%s was held by %s last time, now by %s."
-                                    .formatted(now.part(), shown(screws), shown(screws(now.fastening())))));
+                                    .formatted(
+                                            now.part(),
+                                            shown(screws),
+                                            shown(screws(now.fastening())))));
         }
         var thick = last.detail().body().thicknessMm();
         var thickNow = now.detail().body().thicknessMm();
@@ -71,7 +81,10 @@ public record SinceLastTime(List<Difference> differences) {
                     said(
                             now,
                             "%s: %s mm thick now, %s mm last time."
-                                    .formatted(now.part(), PlainDigits.exact(thickNow), PlainDigits.exact(thick))));
+                                    .formatted(
+                                            now.part(),
+                                            PlainDigits.exact(thickNow),
+                                            PlainDigits.exact(thick))));
         }
         if (now.singleUse() != last.singleUse() && now.kind() != last.kind()) {
             out.add(said(now, now.part() + " was a " + last.kind().words() + " last time."));
@@ -82,7 +95,8 @@ public record SinceLastTime(List<Difference> differences) {
         if (f == null) {
             return "";
         }
-        return new Fastening(f.count(), f.thread(), f.lengthMm(), f.isLeftHand(), null, "").inWords();
+        return new Fastening(f.count(), f.thread(), f.lengthMm(), f.isLeftHand(), null, "")
+                .inWords();
     }
 
     private static boolean same(String a, String b) {

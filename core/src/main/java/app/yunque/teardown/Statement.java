@@ -59,7 +59,8 @@ public record Statement(
         return switch (kind) {
             case FREE -> "The order of " + a + " and " + b + " does not matter" + why + ".";
             case MUST -> a + " must be off before " + b + why + ".";
-            case EITHER -> b + " comes off after " + a + " or after " + name(orElse, strip) + why + ".";
+            case EITHER ->
+                    b + " comes off after " + a + " or after " + name(orElse, strip) + why + ".";
         };
     }
 

@@ -180,10 +180,13 @@ public record WatchList(List<Warning> warnings) {
                         step);
             } else {
                 found.caution(
-                        "Loose: %s from %s".formatted(counted(loose.found(), loose.kind()), step.part()),
+                        "Loose: %s from %s"
+                                .formatted(counted(loose.found(), loose.kind()), step.part()),
                         loose.found() == 1
                                 ? "It goes back. Work over a tray."
-                                : "All " + loose.found() + " go back. Hold them with grease, over a tray.",
+                                : "All "
+                                        + loose.found()
+                                        + " go back. Hold them with grease, over a tray.",
                         step);
             }
         }

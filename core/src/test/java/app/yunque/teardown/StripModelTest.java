@@ -203,6 +203,21 @@ class StripModelTest {
                 .doesNotContain(org.assertj.core.groups.Tuple.tuple("s2", "s3"));
     }
 
+    /** A gasket laid early would be torn by all that still has to pass it; common practice, no source. */
+    @Test
+    void laysTheGasketLastBeforeItsCover() {
+        var cover = step(1, "top cover", PartKind.COVER).on(0, Side.MIDDLE).build();
+        var gasket = step(2, "top gasket", PartKind.GASKET).on(0, Side.MIDDLE).build();
+        var wheel = step(3, "wheel", PartKind.GEAR).on(1, Side.MIDDLE).build();
+
+        var order =
+                new StripModel(List.of(cover, gasket, wheel), List.of(), List.of(), SHAFTS)
+                        .rebuild(HandlingCost.USUAL)
+                        .order();
+
+        assertThat(order).containsExactly("s3", "s2", "s1");
+    }
+
     /** The log turned round is always a legal first answer. */
     @Test
     void neverForbidsTheLogItself() {

@@ -78,6 +78,17 @@ class WatchListTest {
         assertWarns(List.of(a, b), Weight.NOTE, "Screws look alike", "No mix-up does harm");
     }
 
+    /** Nobody takes a 110 mm screw for one of 35 mm; judgement. */
+    @Test
+    void mixesUpOnlyWhatAnEyeCanMixUp() {
+        var deep = new ScrewHole(10, 30, false, null, "", Metal.STEEL);
+        var a = step(1, "flange", PartKind.COVER).fastened(screw(35, deep)).build();
+        var b = step(2, "housing", PartKind.HOUSING).fastened(screw(110, deep)).build();
+
+        assertThat(WatchList.of(List.of(a, b)).warnings())
+                .noneMatch(w -> w.title().startsWith("Screws"));
+    }
+
     @Test
     void takesADifferentDriveForADifferentScrew() {
         var a =

@@ -88,19 +88,41 @@ public final class AtBench {
         return send("DELETE", path, null, UUID.randomUUID());
     }
 
+    /** A file as the body of a request. */
+    public Answer file(String method, String path, byte[] bytes) {
+        return send(
+                method,
+                path,
+                HttpRequest.BodyPublishers.ofByteArray(bytes),
+                "application/octet-stream",
+                UUID.randomUUID());
+    }
+
     /** One request with an identity of its own; a String body goes as it is, anything else as JSON. */
     public Answer send(String method, String path, Object body, UUID writeId) {
         var text = body instanceof String s ? s : JSON.writeValueAsString(body);
+        return send(
+                method,
+                path,
+                body == null
+                        ? HttpRequest.BodyPublishers.noBody()
+                        : HttpRequest.BodyPublishers.ofString(text),
+                "application/json",
+                writeId);
+    }
+
+    private Answer send(
+            String method,
+            String path,
+            HttpRequest.BodyPublisher body,
+            String contentType,
+            UUID writeId) {
         var request =
                 HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + RunningApp.port() + path))
-                        .header("Content-Type", "application/json")
+                        .header("Content-Type", contentType)
                         .header("Write-Id", writeId.toString())
                         .header("X-XSRF-TOKEN", csrf())
-                        .method(
-                                method,
-                                body == null
-                                        ? HttpRequest.BodyPublishers.noBody()
-                                        : HttpRequest.BodyPublishers.ofString(text))
+                        .method(method, body)
                         .build();
         try {
             var response = http.send(request, HttpResponse.BodyHandlers.ofByteArray());

@@ -4,21 +4,16 @@ import app.yunque.finding.Disposition;
 import app.yunque.finding.DispositionProposal;
 import app.yunque.gear.BacklashChange;
 import app.yunque.measure.Verdict;
-import app.yunque.route.JobFacts;
-import app.yunque.teardown.StripModel;
-import app.yunque.teardown.SinceLastTime;
-import app.yunque.server.teardown.StatementService;
-import app.yunque.server.teardown.KeptStrip;
-import app.yunque.server.photo.PhotoService;
-import app.yunque.server.fill.FillView;
-import app.yunque.server.build.BuildOrderService;
 import app.yunque.plan.Contradiction;
+import app.yunque.route.JobFacts;
 import app.yunque.route.Route;
 import app.yunque.route.Station;
+import app.yunque.server.build.BuildOrderService;
 import app.yunque.server.build.FittingService;
 import app.yunque.server.decision.DecisionService;
 import app.yunque.server.decision.DecisionView;
 import app.yunque.server.fill.FillService;
+import app.yunque.server.fill.FillView;
 import app.yunque.server.job.JobRef;
 import app.yunque.server.job.JobService;
 import app.yunque.server.job.ReceiveService;
@@ -26,8 +21,11 @@ import app.yunque.server.job.ReceiveView;
 import app.yunque.server.measuring.MeasurementKind;
 import app.yunque.server.measuring.MeasurementService;
 import app.yunque.server.measuring.MeasurementView;
+import app.yunque.server.photo.PhotoService;
 import app.yunque.server.proof.ProofService;
 import app.yunque.server.proof.ProofView;
+import app.yunque.server.teardown.KeptStrip;
+import app.yunque.server.teardown.StatementService;
 import app.yunque.server.teardown.StepRequest;
 import app.yunque.server.teardown.StepService;
 import app.yunque.server.teardown.StepView;
@@ -37,6 +35,8 @@ import app.yunque.teardown.Fitted;
 import app.yunque.teardown.Ledger;
 import app.yunque.teardown.RebuildOrder;
 import app.yunque.teardown.ShaftStack;
+import app.yunque.teardown.SinceLastTime;
+import app.yunque.teardown.StripModel;
 import app.yunque.teardown.TeardownStep;
 import app.yunque.teardown.WatchList;
 import java.util.ArrayList;
@@ -113,7 +113,10 @@ public class JobViews {
         var decisionViews = decisions.views(job.id(), strip, step -> evidence(step, taken));
         var received = receive.view(jobs.head(job), papers.train());
         var proof = proofs.view(job.id());
-        var fill = papers.train().stages().isEmpty() ? Optional.<FillView>empty() : fills.view(job.id(), papers.train());
+        var fill =
+                papers.train().stages().isEmpty()
+                        ? Optional.<FillView>empty()
+                        : fills.view(job.id(), papers.train());
         var former =
                 guide.map(g -> steps.kept(g.id(), papers.shafts()))
                         .orElse(new KeptStrip(List.of(), List.of()));
@@ -153,7 +156,12 @@ public class JobViews {
                 statements.views(job.id(), strip),
                 model.contradiction().map(Contradiction::says).orElse(null),
                 order.orElse(null),
-                guide.map(g -> new JobView.Guide(g.number(), units.papers(g.unitId()).tag(), sameUnit))
+                guide.map(
+                                g ->
+                                        new JobView.Guide(
+                                                g.number(),
+                                                units.papers(g.unitId()).tag(),
+                                                sameUnit))
                         .orElse(null),
                 knownParts(former, strip),
                 SinceLastTime.between(former.steps(), strip).differences(),

@@ -16,7 +16,10 @@ final class LimitedBody {
     static byte[] read(HttpServletRequest request, String field, String what, int mostBytes) {
         try {
             long told = request.getContentLengthLong();
-            var bytes = told > mostBytes ? new byte[0] : request.getInputStream().readNBytes(mostBytes + 1);
+            var bytes =
+                    told > mostBytes
+                            ? new byte[0]
+                            : request.getInputStream().readNBytes(mostBytes + 1);
             if (told > mostBytes || bytes.length > mostBytes) {
                 request.getInputStream().skip(Long.MAX_VALUE);
                 throw Refused.because(
@@ -24,7 +27,8 @@ final class LimitedBody {
                         "The %s has %s MB; at most %s MB fit. Make it smaller and try again."
                                 .formatted(
                                         what,
-                                        PlainDigits.rounded(Math.max(told, bytes.length) / MEGABYTE, 1),
+                                        PlainDigits.rounded(
+                                                Math.max(told, bytes.length) / MEGABYTE, 1),
                                         PlainDigits.rounded(mostBytes / MEGABYTE, 0)));
             }
             return bytes;

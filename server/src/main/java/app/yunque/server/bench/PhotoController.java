@@ -51,8 +51,10 @@ class PhotoController {
                 writeId,
                 number,
                 job -> {
-                    if (steps.strip(job.id()).stream().noneMatch(s -> s.id().equals(step.toString()))) {
-                        throw new NotThere("The step of this picture is not on record yet. Keep the step first.");
+                    if (steps.strip(job.id()).stream()
+                            .noneMatch(s -> s.id().equals(step.toString()))) {
+                        throw new NotThere(
+                                "The step of this picture is not on record yet. Keep the step first.");
                     }
                     photos.take(job, step, id, picture);
                 });

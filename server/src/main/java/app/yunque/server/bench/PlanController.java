@@ -65,8 +65,7 @@ class PlanController {
             @PathVariable long number,
             @RequestHeader("Write-Id") UUID writeId,
             @RequestBody BuildOrderRequest request) {
-        return bench.change(
-                writeId, number, job -> orders.choose(job, request, views.model(job)));
+        return bench.change(writeId, number, job -> orders.choose(job, request, views.model(job)));
     }
 
     /** Keeps shafts, bores and covers of the unit, and the openings of its housing. */

@@ -18,7 +18,10 @@ import org.jspecify.annotations.Nullable;
  * @param problems what was seen and cannot be
  */
 public record QuickLineAnswer(
-        StepRequest step, List<QuickLine.Piece> pieces, List<String> carried, List<String> problems) {
+        StepRequest step,
+        List<QuickLine.Piece> pieces,
+        List<String> carried,
+        List<String> problems) {
 
     /**
      * @param line   what was read
@@ -28,19 +31,28 @@ public record QuickLineAnswer(
     static QuickLineAnswer of(QuickLine line, @Nullable StepRequest before, List<String> shafts) {
         var carried = new ArrayList<String>();
         int shaft = line.shaft() != null ? line.shaft() : before == null ? 0 : before.shaft();
-        Side side = line.side() != null ? line.side() : before == null ? Side.MIDDLE : before.side();
+        Side side =
+                line.side() != null ? line.side() : before == null ? Side.MIDDLE : before.side();
         if (before != null && line.shaft() == null) {
-            carried.add("on the " + (shaft == 0 || shaft > shafts.size() ? "housing" : shafts.get(shaft - 1)));
+            carried.add(
+                    "on the "
+                            + (shaft == 0 || shaft > shafts.size()
+                                    ? "housing"
+                                    : shafts.get(shaft - 1)));
         }
         if (before != null && line.side() == null && shaft > 0) {
-            carried.add(side == Side.MIDDLE ? "in the middle" : side == Side.LEFT ? "left end" : "right end");
+            carried.add(
+                    side == Side.MIDDLE
+                            ? "in the middle"
+                            : side == Side.LEFT ? "left end" : "right end");
         }
         var tray = line.tray();
         if (tray.isEmpty() && before != null && !before.tray().isEmpty()) {
             tray = before.tray();
             carried.add("tray " + tray);
         }
-        return new QuickLineAnswer(step(line, shaft, side, tray), line.pieces(), carried, line.problems());
+        return new QuickLineAnswer(
+                step(line, shaft, side, tray), line.pieces(), carried, line.problems());
     }
 
     private static StepRequest step(QuickLine line, int shaft, Side side, String tray) {
@@ -62,7 +74,8 @@ public record QuickLineAnswer(
                 detail(line));
     }
 
-    private static StepRequest.@Nullable FasteningRequest fastening(QuickLine.@Nullable Screw screw) {
+    private static StepRequest.@Nullable FasteningRequest fastening(
+            QuickLine.@Nullable Screw screw) {
         return screw == null
                 ? null
                 : new StepRequest.FasteningRequest(

@@ -1,10 +1,10 @@
 package app.yunque.server.bench;
 
+import app.yunque.measure.Refused;
 import app.yunque.server.build.FittingRequest;
 import app.yunque.server.build.FittingService;
 import app.yunque.server.decision.DecisionRequest;
 import app.yunque.server.decision.DecisionService;
-import app.yunque.measure.Refused;
 import app.yunque.server.job.JobRef;
 import app.yunque.server.job.JobService;
 import app.yunque.server.job.ReceiveService;
@@ -14,6 +14,7 @@ import app.yunque.server.teardown.StatementRequest;
 import app.yunque.server.teardown.StatementService;
 import app.yunque.server.teardown.StepRequest;
 import app.yunque.server.teardown.StepService;
+import app.yunque.server.teardown.StepView;
 import app.yunque.server.unit.UnitService;
 import app.yunque.teardown.QuickLine;
 import java.util.List;
@@ -135,20 +136,52 @@ class StripController {
 
     /** Reads one typed line as a step, without keeping it. */
     @PostMapping("/quick-line")
-    QuickLineAnswer quickLine(@PathVariable long number, @RequestBody QuickLineRequest request) {
-        var job = jobs.find(number);
+    QuickLineAnswer quickLine(
+            @PathVariable long number,
+            @RequestParam(required = false) @Nullable UUID after,
+            @RequestBody QuickLineRequest request) {
+        return read(jobs.find(number), request, after);
+    }
+
+    /** Keeps one typed line as a step; a line typed while the connection was lost is read when it arrives. */
+    @PutMapping("/steps/{stepId}/line")
+    JobView keepLine(
+            @PathVariable long number,
+            @PathVariable UUID stepId,
+            @RequestHeader("Write-Id") UUID writeId,
+            @RequestParam(required = false) @Nullable UUID after,
+            @RequestBody QuickLineRequest request) {
+        return bench.change(
+                writeId,
+                number,
+                job -> {
+                    receive.refuseShutStrip(job);
+                    var read = read(job, request, after);
+                    if (!read.problems().isEmpty()) {
+                        throw Refused.because("line", String.join(" ", read.problems()));
+                    }
+                    steps.keep(job, stepId, after, read.step(), shafts(job));
+                });
+    }
+
+    /** The place and tray of the step before go on: of the one it comes after, else of the last. */
+    private QuickLineAnswer read(JobRef job, QuickLineRequest request, @Nullable UUID after) {
         var shafts = shafts(job);
+        var line = QuickLine.read(request.line(), shafts);
         var strip = steps.kept(job.id(), shafts).views();
-        var before = strip.isEmpty() ? null : strip.get(strip.size() - 1).given();
-        return QuickLineAnswer.of(QuickLine.read(request.line(), shafts), before, shafts);
+        var before =
+                strip.stream()
+                        .filter(s -> after == null || s.id().equals(after))
+                        .reduce((first, second) -> second)
+                        .map(StepView::given)
+                        .orElse(null);
+        return QuickLineAnswer.of(line, before, shafts);
     }
 
     /** Steps typed before whose part begins with a text, of this unit first. */
     @GetMapping("/suggestions")
     List<StepRequest> suggestions(@PathVariable long number, @RequestParam String begins) {
-        return begins.isBlank()
-                ? List.of()
-                : steps.suggestions(jobs.find(number).unitId(), begins);
+        return begins.isBlank() ? List.of() : steps.suggestions(jobs.find(number).unitId(), begins);
     }
 
     /** Says something about the order. */

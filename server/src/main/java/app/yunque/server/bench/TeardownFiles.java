@@ -65,7 +65,8 @@ class TeardownFiles {
         var out = new ByteArrayOutputStream();
         try (var zip = new ZipOutputStream(out)) {
             zip.putNextEntry(new ZipEntry(JSON));
-            zip.write(mapper.writerWithDefaultPrettyPrinter().writeValueAsBytes(file(job, pictures)));
+            zip.write(
+                    mapper.writerWithDefaultPrettyPrinter().writeValueAsBytes(file(job, pictures)));
             for (var picture : pictures) {
                 zip.putNextEntry(new ZipEntry(name(picture)));
                 zip.write(photos.picture(job.id(), picture.id()));
@@ -100,20 +101,29 @@ class TeardownFiles {
                     job,
                     UUID.randomUUID(),
                     new StatementRequest(
-                            said.kind(), mapped(ids, said.first()), mapped(ids, said.then()), orElse, said.reason()),
+                            said.kind(),
+                            mapped(ids, said.first()),
+                            mapped(ids, said.then()),
+                            orElse,
+                            said.reason()),
                     strip);
         }
         for (var photo : file.photos()) {
             var picture = entries.get(photo.file());
             if (picture == null) {
-                throw Refused.because("file", "The picture " + photo.file() + " is named in the file but not in the zip.");
+                throw Refused.because(
+                        "file",
+                        "The picture "
+                                + photo.file()
+                                + " is named in the file but not in the zip.");
             }
             var id = UUID.randomUUID();
             photos.take(job, mapped(ids, photo.step()), id, picture);
             photos.draw(
                     job,
                     id,
-                    new PhotoRequest(0, photo.caption() == null ? "" : photo.caption(), photo.marks()));
+                    new PhotoRequest(
+                            0, photo.caption() == null ? "" : photo.caption(), photo.marks()));
         }
     }
 
@@ -129,9 +139,14 @@ class TeardownFiles {
                 kept.views().stream()
                         .map(v -> new TeardownFile.NumberedStep(v.id(), fresh(v.given())))
                         .toList(),
-                statements.views(job.id(), kept.steps()).stream().map(StatementView::given).toList(),
+                statements.views(job.id(), kept.steps()).stream()
+                        .map(StatementView::given)
+                        .toList(),
                 pictures.stream()
-                        .map(p -> new TeardownFile.PhotoEntry(name(p), p.stepId(), p.caption(), p.marks()))
+                        .map(
+                                p ->
+                                        new TeardownFile.PhotoEntry(
+                                                name(p), p.stepId(), p.caption(), p.marks()))
                         .toList());
     }
 
@@ -160,23 +175,33 @@ class TeardownFiles {
     private static UUID mapped(Map<UUID, UUID> ids, UUID id) {
         var found = ids.get(id);
         if (found == null) {
-            throw Refused.because("file", "The file speaks of a step " + id + " that is not in it.");
+            throw Refused.because(
+                    "file", "The file speaks of a step " + id + " that is not in it.");
         }
         return found;
     }
 
     private TeardownFile parse(byte @Nullable [] json) {
         if (json == null) {
-            throw Refused.because("file", "There is no " + JSON + " in this zip. Choose a teardown written by this program.");
+            throw Refused.because(
+                    "file",
+                    "There is no "
+                            + JSON
+                            + " in this zip. Choose a teardown written by this program.");
         }
         try {
             var file = mapper.readValue(json, TeardownFile.class);
             if (!TeardownFile.FORMAT.equals(file.format())) {
-                throw Refused.because("file", "This file is no teardown: its format says “" + file.format() + "”.");
+                throw Refused.because(
+                        "file",
+                        "This file is no teardown: its format says “" + file.format() + "”.");
             }
             if (file.version() != 1) {
                 throw Refused.because(
-                        "file", "This teardown is of version " + file.version() + "; only version 1 can be read.");
+                        "file",
+                        "This teardown is of version "
+                                + file.version()
+                                + "; only version 1 can be read.");
             }
             return new TeardownFile(
                     file.format(),
@@ -202,7 +227,8 @@ class TeardownFiles {
                 var content = zip.readNBytes((int) Math.min(left + 1, Integer.MAX_VALUE - 8));
                 left -= content.length;
                 if (left < 0) {
-                    throw Refused.because("file", "The zip unpacks to more than 400 MB. Leave pictures out.");
+                    throw Refused.because(
+                            "file", "The zip unpacks to more than 400 MB. Leave pictures out.");
                 }
                 entries.put(entry.getName(), content);
             }

@@ -2,16 +2,11 @@ package app.yunque.server.demo;
 
 import app.yunque.finding.Disposition;
 import app.yunque.plan.HandlingCost;
-import app.yunque.server.build.BuildOrderRequest;
-import app.yunque.server.build.BuildOrderService;
-import app.yunque.server.photo.PhotoRequest;
-import app.yunque.server.photo.PhotoService;
-import app.yunque.server.teardown.StatementRequest;
-import app.yunque.server.teardown.StatementService;
-import app.yunque.teardown.TeardownStep;
 import app.yunque.server.WorkClock;
 import app.yunque.server.bench.JobViews;
 import app.yunque.server.bench.SignedReports;
+import app.yunque.server.build.BuildOrderRequest;
+import app.yunque.server.build.BuildOrderService;
 import app.yunque.server.build.FittingRequest;
 import app.yunque.server.build.FittingService;
 import app.yunque.server.decision.DecisionRequest;
@@ -28,11 +23,16 @@ import app.yunque.server.measuring.MeasurementService;
 import app.yunque.server.people.Role;
 import app.yunque.server.people.SignInService;
 import app.yunque.server.people.SignedIn;
+import app.yunque.server.photo.PhotoRequest;
+import app.yunque.server.photo.PhotoService;
 import app.yunque.server.proof.ProofService;
+import app.yunque.server.teardown.StatementRequest;
+import app.yunque.server.teardown.StatementService;
 import app.yunque.server.teardown.StepService;
 import app.yunque.server.unit.UnitPapers;
 import app.yunque.server.unit.UnitRequest;
 import app.yunque.server.unit.UnitService;
+import app.yunque.teardown.TeardownStep;
 import java.io.IOException;
 import java.time.Duration;
 import java.time.Instant;
@@ -246,7 +246,8 @@ class DemoLoader implements ApplicationRunner {
 
     private void sayAndShow(JobRef job, DemoJob told) {
         var strip = steps.strip(job.id());
-        for (var said : told.statements() == null ? List.<DemoJob.SaidInDemo>of() : told.statements()) {
+        for (var said :
+                told.statements() == null ? List.<DemoJob.SaidInDemo>of() : told.statements()) {
             statements.say(
                     job,
                     UUID.randomUUID(),
@@ -265,7 +266,10 @@ class DemoLoader implements ApplicationRunner {
         }
         if (Boolean.TRUE.equals(told.planned())) {
             var model = views.model(job);
-            var order = model.rebuild(HandlingCost.USUAL).order().stream().map(UUID::fromString).toList();
+            var order =
+                    model.rebuild(HandlingCost.USUAL).order().stream()
+                            .map(UUID::fromString)
+                            .toList();
             orders.choose(job, new BuildOrderRequest(null, order), model);
         }
     }
@@ -278,7 +282,8 @@ class DemoLoader implements ApplicationRunner {
         try (var stream = new ClassPathResource("demo/photos/" + file + ".jpg").getInputStream()) {
             return stream.readAllBytes();
         } catch (IOException defect) {
-            throw new IllegalStateException("Impossible: the demo picture " + file + " is missing", defect);
+            throw new IllegalStateException(
+                    "Impossible: the demo picture " + file + " is missing", defect);
         }
     }
 

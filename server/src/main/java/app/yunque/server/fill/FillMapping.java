@@ -2,13 +2,13 @@ package app.yunque.server.fill;
 
 import app.yunque.drive.GearTrain;
 import app.yunque.gear.Member;
-import app.yunque.measure.NotApplicable;
 import app.yunque.lubricant.DipDepth;
 import app.yunque.lubricant.FillQuantity;
 import app.yunque.lubricant.GearOilDuty;
 import app.yunque.lubricant.ImmersedGear;
 import app.yunque.lubricant.OilGrade;
 import app.yunque.lubricant.RectangularSump;
+import app.yunque.measure.NotApplicable;
 import app.yunque.measure.Refused;
 import app.yunque.server.job.JobText;
 import app.yunque.server.problem.AtField;

@@ -12,4 +12,5 @@ import java.util.List;
  * @param more   how many lines did not fit
  * @param code   QR code as a picture
  */
-public record Label(String title, String unit, long job, List<String> lines, int more, String code) {}
+public record Label(
+        String title, String unit, long job, List<String> lines, int more, String code) {}

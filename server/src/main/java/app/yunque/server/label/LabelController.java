@@ -37,7 +37,8 @@ class LabelController {
     private final UnitService units;
     private final ITemplateEngine templates;
 
-    LabelController(JobService jobs, StepService steps, UnitService units, ITemplateEngine templates) {
+    LabelController(
+            JobService jobs, StepService steps, UnitService units, ITemplateEngine templates) {
         this.jobs = jobs;
         this.steps = steps;
         this.units = units;
@@ -58,14 +59,17 @@ class LabelController {
         var unit = units.papers(job.unitId());
         var strip = steps.strip(job.id());
         if (strip.isEmpty()) {
-            throw Refused.because("labels", "Nothing has come off yet, so there is nothing to label.");
+            throw Refused.because(
+                    "labels", "Nothing has come off yet, so there is nothing to label.");
         }
         var base = ServletUriComponentsBuilder.fromCurrentContextPath().build().toUriString();
         var at = base + "/jobs/" + number + "/strip";
         var labels =
                 each == Each.TRAY
                         ? trays(strip, unit.tag(), number, at)
-                        : strip.stream().map(s -> one(s, unit.tag(), number, unit.shafts(), at)).toList();
+                        : strip.stream()
+                                .map(s -> one(s, unit.tag(), number, unit.shafts(), at))
+                                .toList();
         var context = new Context(Locale.ENGLISH);
         context.setVariable("labels", labels);
         var name = ContentDisposition.inline().filename("yunque-labels-" + number + ".pdf").build();
@@ -78,10 +82,13 @@ class LabelController {
         var trays =
                 strip.stream()
                         .filter(s -> !s.tray().isEmpty())
-                        .collect(Collectors.groupingBy(TeardownStep::tray, TreeMap::new, Collectors.toList()));
+                        .collect(
+                                Collectors.groupingBy(
+                                        TeardownStep::tray, TreeMap::new, Collectors.toList()));
         if (trays.isEmpty()) {
             throw Refused.because(
-                    "labels", "No step names a tray or bag yet. Name one, or print a label for each step.");
+                    "labels",
+                    "No step names a tray or bag yet. Name one, or print a label for each step.");
         }
         return trays.entrySet().stream()
                 .map(

@@ -29,7 +29,9 @@ final class QrCode {
                                     PIXELS_A_SIDE,
                                     PIXELS_A_SIDE,
                                     Map.of(EncodeHintType.MARGIN, 1));
-            var image = new BufferedImage(matrix.getWidth(), matrix.getHeight(), BufferedImage.TYPE_BYTE_BINARY);
+            var image =
+                    new BufferedImage(
+                            matrix.getWidth(), matrix.getHeight(), BufferedImage.TYPE_BYTE_BINARY);
             for (int x = 0; x < matrix.getWidth(); x++) {
                 for (int y = 0; y < matrix.getHeight(); y++) {
                     image.setRGB(x, y, matrix.get(x, y) ? 0 : 0xffffff);
@@ -41,7 +43,8 @@ final class QrCode {
         } catch (IOException fault) {
             throw new UncheckedIOException(fault);
         } catch (WriterException defect) {
-            throw new IllegalStateException("Impossible: an address of this length fits a code", defect);
+            throw new IllegalStateException(
+                    "Impossible: an address of this length fits a code", defect);
         }
     }
 }

@@ -15,10 +15,12 @@ interface PhotoRepository extends JpaRepository<PhotoEntity, UUID> {
             """)
     List<PhotoView> views(UUID jobId);
 
-    @Query("select p.picture from PhotoEntity p where p.id = :id and p.jobId = :jobId and p.removed = false")
+    @Query(
+            "select p.picture from PhotoEntity p where p.id = :id and p.jobId = :jobId and p.removed = false")
     Optional<byte[]> picture(UUID jobId, UUID id);
 
-    @Query("select p.thumbnail from PhotoEntity p where p.id = :id and p.jobId = :jobId and p.removed = false")
+    @Query(
+            "select p.thumbnail from PhotoEntity p where p.id = :id and p.jobId = :jobId and p.removed = false")
     Optional<byte[]> thumbnail(UUID jobId, UUID id);
 
     @Query("select count(p) from PhotoEntity p where p.stepId = :stepId and p.removed = false")

@@ -51,7 +51,10 @@ public class PhotoService {
         int place = photos.ofStep(stepId) + 1;
         if (place > MOST_A_STEP) {
             throw Refused.because(
-                    "photo", "A step holds at most " + MOST_A_STEP + " pictures. Remove one, or use another step.");
+                    "photo",
+                    "A step holds at most "
+                            + MOST_A_STEP
+                            + " pictures. Remove one, or use another step.");
         }
         var taken = PictureIntake.of(bytes);
         var photo = new PhotoEntity();
@@ -87,17 +90,24 @@ public class PhotoService {
 
     private static void refuseBadMarks(PhotoRequest request) {
         if (request.caption().length() > LONGEST_CAPTION) {
-            throw Refused.because("caption", "The caption has %d characters; at most %d fit.".formatted(request.caption().length(), LONGEST_CAPTION));
+            throw Refused.because(
+                    "caption",
+                    "The caption has %d characters; at most %d fit."
+                            .formatted(request.caption().length(), LONGEST_CAPTION));
         }
         if (request.marks().size() > MOST_MARKS) {
-            throw Refused.because("marks", "At most %d marks fit on one picture.".formatted(MOST_MARKS));
+            throw Refused.because(
+                    "marks", "At most %d marks fit on one picture.".formatted(MOST_MARKS));
         }
         for (var mark : request.marks()) {
             if (!mark.isOnThePicture()) {
                 throw Refused.because("marks", "A mark lies beside the picture. Draw it again.");
             }
             if (mark.label().length() > LONGEST_LABEL) {
-                throw Refused.because("marks", "A label has %d characters; at most %d fit.".formatted(mark.label().length(), LONGEST_LABEL));
+                throw Refused.because(
+                        "marks",
+                        "A label has %d characters; at most %d fit."
+                                .formatted(mark.label().length(), LONGEST_LABEL));
             }
         }
     }
@@ -114,6 +124,14 @@ public class PhotoService {
 
     private static PhotoView view(PhotoEntity p) {
         return new PhotoView(
-                p.id, p.stepId, p.width, p.height, p.caption, p.marks, p.version(), p.changedBy(), p.changedAt());
+                p.id,
+                p.stepId,
+                p.width,
+                p.height,
+                p.caption,
+                p.marks,
+                p.version(),
+                p.changedBy(),
+                p.changedAt());
     }
 }

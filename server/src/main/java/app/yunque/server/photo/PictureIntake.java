@@ -37,7 +37,10 @@ record PictureIntake(byte[] picture, byte[] thumbnail, int width, int height) {
             var upright = Thumbnails.of(new ByteArrayInputStream(bytes)).scale(1).asBufferedImage();
             var large = fit(upright, LONGEST_SIDE);
             return new PictureIntake(
-                    jpeg(large), jpeg(fit(upright, THUMBNAIL)), large.getWidth(), large.getHeight());
+                    jpeg(large),
+                    jpeg(fit(upright, THUMBNAIL)),
+                    large.getWidth(),
+                    large.getHeight());
         } catch (IOException | RuntimeException corrupt) {
             throw refused(
                     "The picture cannot be read to its end: it is damaged or cut short. Take it again, or save it as JPEG.");
@@ -56,9 +59,14 @@ record PictureIntake(byte[] picture, byte[] thumbnail, int width, int height) {
             var reader = readers.next();
             try {
                 reader.setInput(stream);
-                int images = "gif".equals(reader.getFormatName().toLowerCase(Locale.ROOT)) ? reader.getNumImages(true) : 1;
+                int images =
+                        "gif".equals(reader.getFormatName().toLowerCase(Locale.ROOT))
+                                ? reader.getNumImages(true)
+                                : 1;
                 if (images > 1) {
-                    throw refused("This picture is animated, %d frames. Choose a still one.".formatted(images));
+                    throw refused(
+                            "This picture is animated, %d frames. Choose a still one."
+                                    .formatted(images));
                 }
                 long pixels = (long) reader.getWidth(0) * reader.getHeight(0);
                 if (pixels > MOST_PIXELS) {
@@ -70,7 +78,8 @@ record PictureIntake(byte[] picture, byte[] thumbnail, int width, int height) {
                 reader.dispose();
             }
         } catch (IOException | IndexOutOfBoundsException corrupt) {
-            throw refused("The picture is damaged: its size cannot be read. Take it again, or save it as JPEG.");
+            throw refused(
+                    "The picture is damaged: its size cannot be read. Take it again, or save it as JPEG.");
         }
     }
 
@@ -91,12 +100,17 @@ record PictureIntake(byte[] picture, byte[] thumbnail, int width, int height) {
 
     /** JPEG has no transparency: what was clear becomes white. */
     private static byte[] jpeg(BufferedImage image) throws IOException {
-        var opaque = new BufferedImage(image.getWidth(), image.getHeight(), BufferedImage.TYPE_INT_RGB);
+        var opaque =
+                new BufferedImage(image.getWidth(), image.getHeight(), BufferedImage.TYPE_INT_RGB);
         var paper = opaque.createGraphics();
         paper.drawImage(image, 0, 0, java.awt.Color.WHITE, null);
         paper.dispose();
         var out = new ByteArrayOutputStream();
-        Thumbnails.of(opaque).scale(1).outputFormat("jpg").outputQuality(QUALITY).toOutputStream(out);
+        Thumbnails.of(opaque)
+                .scale(1)
+                .outputFormat("jpg")
+                .outputQuality(QUALITY)
+                .toOutputStream(out);
         return out.toByteArray();
     }
 

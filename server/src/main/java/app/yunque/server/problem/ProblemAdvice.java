@@ -5,6 +5,7 @@ import app.yunque.measure.Problem;
 import app.yunque.measure.Refused;
 import jakarta.validation.ConstraintViolationException;
 import java.util.List;
+import java.util.Map;
 import java.util.stream.Collectors;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -91,6 +92,13 @@ class ProblemAdvice {
     ProblemDetail unreadable(HttpMessageNotReadableException fault) {
         if (fault.getCause() instanceof DatabindException databind) {
             var path = path(databind);
+            // A record of the core that came over the wire as it is refuses impossible values
+            // itself.
+            for (var cause = databind.getCause(); cause != null; cause = cause.getCause()) {
+                if (cause instanceof Refused refused) {
+                    return refusedAt(path, refused);
+                }
+            }
             var sentence =
                     path.isEmpty()
                             ? "The request is not understood."
@@ -100,6 +108,20 @@ class ProblemAdvice {
         }
         return ProblemDetail.forStatusAndDetail(
                 HttpStatus.BAD_REQUEST, "The request is not valid JSON.");
+    }
+
+    private ProblemDetail refusedAt(String path, Refused refused) {
+        try {
+            AtField.named(
+                    path.isEmpty() ? "" : path + ".",
+                    Map.of(),
+                    () -> {
+                        throw refused;
+                    });
+            throw new IllegalStateException("Impossible: the refusal was swallowed");
+        } catch (Refused there) {
+            return refused(there);
+        }
     }
 
     @ExceptionHandler

@@ -43,7 +43,12 @@ final class DetailMapping {
         var envelope = faults.gather(() -> new Maybe<>(envelope(given.envelope())));
         var thickness =
                 faults.gather(
-                        () -> new Maybe<>(length(given.thickness(), "detail.thickness", "thickness")));
+                        () ->
+                                new Maybe<>(
+                                        length(
+                                                given.thickness(),
+                                                "detail.thickness",
+                                                "thickness")));
         var body =
                 envelope == null || thickness == null
                         ? null
@@ -68,7 +73,9 @@ final class DetailMapping {
                                                 text(given.notOriginal()),
                                                 given.setting(),
                                                 given.energy(),
-                                                given.loose() == null ? List.of() : given.loose())));
+                                                given.loose() == null
+                                                        ? List.of()
+                                                        : given.loose())));
         var back =
                 faults.gather(
                         at(
@@ -77,19 +84,20 @@ final class DetailMapping {
                                                 text(given.matchMark()),
                                                 text(given.matchedWith()),
                                                 given.positions(),
-                                                given.goesOn() == null ? GoesOn.UNSAID : given.goesOn(),
+                                                given.goesOn() == null
+                                                        ? GoesOn.UNSAID
+                                                        : given.goesOn(),
                                                 Boolean.TRUE.equals(given.facingMatters()),
                                                 text(given.check()))));
         faults.throwIfAny();
-        return at(
-                        () ->
-                                new StepDetail(
-                                        Objects.requireNonNull(work),
-                                        Objects.requireNonNull(body),
-                                        Objects.requireNonNull(found),
-                                        Objects.requireNonNull(back),
-                                        text(given.subassembly()),
-                                        Boolean.TRUE.equals(given.leftAssembled())))
+        return at(() ->
+                        new StepDetail(
+                                Objects.requireNonNull(work),
+                                Objects.requireNonNull(body),
+                                Objects.requireNonNull(found),
+                                Objects.requireNonNull(back),
+                                text(given.subassembly()),
+                                Boolean.TRUE.equals(given.leftAssembled())))
                 .get();
     }
 
@@ -101,7 +109,14 @@ final class DetailMapping {
         var faults = new Faults();
         var grip = faults.gather(() -> must(given.grip(), at + "grip", "clamped thickness"));
         var thread = faults.gather(() -> must(given.thread(), at + "thread", "depth of thread"));
-        var free = faults.gather(() -> new Maybe<>(length(given.free(), at + "free", "free room behind the hole")));
+        var free =
+                faults.gather(
+                        () ->
+                                new Maybe<>(
+                                        length(
+                                                given.free(),
+                                                at + "free",
+                                                "free room behind the hole")));
         faults.throwIfAny();
         return AtField.named(
                 at,
@@ -128,14 +143,18 @@ final class DetailMapping {
             return null;
         }
         var faults = new Faults();
-        var width = faults.gather(() -> must(given.width(), "detail.envelope.width", "diameter or width"));
+        var width =
+                faults.gather(
+                        () -> must(given.width(), "detail.envelope.width", "diameter or width"));
         var height =
                 faults.gather(
                         () ->
                                 given.shape() == Envelope.Shape.ROUND
                                         ? Objects.requireNonNullElse(width, Double.NaN)
                                         : must(given.height(), "detail.envelope.height", "height"));
-        var length = faults.gather(() -> must(given.length(), "detail.envelope.length", "length of the part"));
+        var length =
+                faults.gather(
+                        () -> must(given.length(), "detail.envelope.length", "length of the part"));
         faults.throwIfAny();
         return AtField.named(
                 "detail.envelope.",
@@ -152,7 +171,8 @@ final class DetailMapping {
         return EnteredNumber.read(number, field, label, EntryKind.LENGTH).canonical();
     }
 
-    private static @Nullable Double length(@Nullable EnteredNumber number, String field, String label) {
+    private static @Nullable Double length(
+            @Nullable EnteredNumber number, String field, String label) {
         return Entered.valueOf(EnteredNumber.readOptional(number, field, label, EntryKind.LENGTH));
     }
 

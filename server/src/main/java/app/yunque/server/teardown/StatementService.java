@@ -38,7 +38,12 @@ public class StatementService {
                         s ->
                                 new StatementView(
                                         s.id,
-                                        new StatementRequest(s.kind, s.firstStep, s.thenStep, s.orElse, s.reason),
+                                        new StatementRequest(
+                                                s.kind,
+                                                s.firstStep,
+                                                s.thenStep,
+                                                s.orElse,
+                                                s.reason),
                                         core(s).inWords(strip),
                                         s.changedBy()))
                 .toList();

@@ -90,7 +90,9 @@ final class StepMapping {
                                         () -> Optional.ofNullable(fastening(step))));
         var detail =
                 faults.gather(
-                        () -> DetailMapping.core(step.detail == null ? null : step.detail.detail()));
+                        () ->
+                                DetailMapping.core(
+                                        step.detail == null ? null : step.detail.detail()));
         var core =
                 faults.gather(
                         () ->

@@ -1,8 +1,8 @@
 package app.yunque.server.teardown;
 
+import app.yunque.fastener.ScrewHole.Metal;
 import app.yunque.gear.Member;
 import app.yunque.server.quantity.EnteredNumber;
-import app.yunque.fastener.ScrewHole.Metal;
 import app.yunque.teardown.Condition;
 import app.yunque.teardown.Fastening.Locking;
 import app.yunque.teardown.PartKind;

@@ -81,7 +81,11 @@ public class StepService {
      */
     @Transactional
     public void keep(
-            JobRef job, UUID stepId, @Nullable UUID after, StepRequest request, List<String> shafts) {
+            JobRef job,
+            UUID stepId,
+            @Nullable UUID after,
+            StepRequest request,
+            List<String> shafts) {
         refuseUnknownShaft(request, shafts);
         var found = steps.findById(stepId);
         if (found.isPresent()) {
@@ -178,7 +182,9 @@ public class StepService {
     @Transactional(readOnly = true)
     public List<StepRequest> suggestions(UUID unitId, String begins) {
         var seen = new java.util.HashSet<String>();
-        var like = begins.strip().toLowerCase(java.util.Locale.ROOT).replaceAll("[\\\\%_]", "\\\\$0") + "%";
+        var like =
+                begins.strip().toLowerCase(java.util.Locale.ROOT).replaceAll("[\\\\%_]", "\\\\$0")
+                        + "%";
         return steps.typedBefore(unitId, like).stream()
                 .filter(s -> seen.add(s.part.toLowerCase(java.util.Locale.ROOT)))
                 .limit(8)
@@ -213,8 +219,7 @@ public class StepService {
         step.id = stepId;
         step.jobId = job.id();
         StepMapping.fill(step, request);
-        step.place =
-                after == null ? (last == null ? 0 : last) + GAP : placeAfter(job, after, null);
+        step.place = after == null ? (last == null ? 0 : last) + GAP : placeAfter(job, after, null);
         step.keep(bench.name(), clock.instant());
         steps.saveAndFlush(step);
         remember(step, null, "added " + step.part, UUID.randomUUID());
@@ -318,7 +323,9 @@ public class StepService {
         var strip = strip(job.id());
         var group = StepMapping.core(step, 1).detail().subassembly();
         var members =
-                strip.stream().filter(s -> !group.isEmpty() && s.detail().subassembly().equals(group)).toList();
+                strip.stream()
+                        .filter(s -> !group.isEmpty() && s.detail().subassembly().equals(group))
+                        .toList();
         boolean isWhole = !members.isEmpty() && members.get(0).id().equals(step.id.toString());
         if (isWhole && members.size() > 1) {
             throw Refused.because(

@@ -22,13 +22,16 @@ final class LayoutMapping {
     private static final int MOST_AXES = 12;
     private static final int MOST_OPENINGS = 20;
     private static final int LONGEST_NAME = 40;
-    private static final Map<String, String> OPENING = Map.of("widthMm", "width", "heightMm", "height");
+    private static final Map<String, String> OPENING =
+            Map.of("widthMm", "width", "heightMm", "height");
 
     private LayoutMapping() {}
 
     /** Names of all shafts: as entered, else as they follow from the papers. */
     static List<String> shafts(@Nullable UnitLayout layout, GearTrain train) {
-        return layout == null || layout.axes().isEmpty() ? ShaftStack.shaftNames(train) : layout.axes();
+        return layout == null || layout.axes().isEmpty()
+                ? ShaftStack.shaftNames(train)
+                : layout.axes();
     }
 
     static List<Opening> openings(@Nullable UnitLayout layout) {
@@ -53,7 +56,8 @@ final class LayoutMapping {
         var height =
                 given.shape() == Opening.Shape.ROUND
                         ? width
-                        : faults.gather(() -> mm(given.height(), at + "height", "height of the opening"));
+                        : faults.gather(
+                                () -> mm(given.height(), at + "height", "height of the opening"));
         faults.throwIfAny();
         return AtField.named(
                 at,
@@ -83,19 +87,26 @@ final class LayoutMapping {
         }
         if (axes.size() > MOST_AXES) {
             throw Refused.because(
-                    "layout.axes", "At most %d shafts, bores and covers fit the picture; %d are named.".formatted(MOST_AXES, axes.size()));
+                    "layout.axes",
+                    "At most %d shafts, bores and covers fit the picture; %d are named."
+                            .formatted(MOST_AXES, axes.size()));
         }
         var seen = new HashSet<String>();
         for (var name : axes) {
             if (name.isEmpty() || name.length() > LONGEST_NAME) {
-                throw Refused.because("layout.axes", "Each shaft needs a name of 1 to " + LONGEST_NAME + " characters.");
+                throw Refused.because(
+                        "layout.axes",
+                        "Each shaft needs a name of 1 to " + LONGEST_NAME + " characters.");
             }
             if (!seen.add(name.toLowerCase(Locale.ROOT))) {
-                throw Refused.because("layout.axes", "Two shafts are called “" + name + "”. Give each its own name.");
+                throw Refused.because(
+                        "layout.axes",
+                        "Two shafts are called “" + name + "”. Give each its own name.");
             }
         }
         if (given.openings().size() > MOST_OPENINGS) {
-            throw Refused.because("layout.openings", "At most " + MOST_OPENINGS + " openings can be kept.");
+            throw Refused.because(
+                    "layout.openings", "At most " + MOST_OPENINGS + " openings can be kept.");
         }
         openings(given);
         return new UnitLayout(axes, given.openings());

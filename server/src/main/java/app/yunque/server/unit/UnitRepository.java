@@ -11,6 +11,7 @@ interface UnitRepository extends JpaRepository<UnitEntity, UUID> {
 
     List<UnitEntity> findTop200ByTagGreaterThanOrderByTag(String afterTag);
 
-    @Query("select u.id from UnitEntity u where lower(u.kind) = lower(:kind) and u.id <> :id order by u.tag")
+    @Query(
+            "select u.id from UnitEntity u where lower(u.kind) = lower(:kind) and u.id <> :id order by u.tag")
     List<UUID> ofSameKind(String kind, UUID id);
 }

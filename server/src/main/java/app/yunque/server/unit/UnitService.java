@@ -95,7 +95,8 @@ public class UnitService {
         unit.inputSpeedRpm = request.inputSpeedRpm();
         unit.inputPower = power == null ? null : power.orElse(null);
         var train = UnitMapping.train(unit);
-        unit.layout = request.layout() == null ? null : LayoutMapping.checked(request.layout(), train);
+        unit.layout =
+                request.layout() == null ? null : LayoutMapping.checked(request.layout(), train);
         unit.keep(bench.name(), clock.instant());
         units.saveAndFlush(unit);
     }

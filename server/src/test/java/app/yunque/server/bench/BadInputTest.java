@@ -106,7 +106,7 @@ class BadInputTest {
         var empty = Requests.step(" ", "OTHER", 0);
         var answer = bench.put(path, empty);
         assertThat(answer.at("part")).isEqualTo("Say what came off.");
-        assertThat(answer.at("count")).contains("Number of pieces 0 is outside 1 to 999.");
+        assertThat(answer.at("count")).contains("Number of pieces 0 is outside 1 to 9999.");
 
         var screws = Requests.step("cover", "COVER", 1);
         screws.put(

@@ -1,0 +1,269 @@
+package app.yunque.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.assertions.LocatorAssertions;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.FilePayload;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.util.List;
+import java.util.UUID;
+import java.util.regex.Pattern;
+import javax.imageio.ImageIO;
+import org.assertj.core.api.Assertions;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+/** The feed gearbox of the mill: stripped by keyboard, with pictures, a passage that forbids an order, and built. */
+@ExtendWith(PackagedApp.class)
+class StripAndRebuildFeedGearboxTest {
+    private static final List<String> LINES =
+            List.of(
+                    "top cover 6x M6x20 9 Nm from maker's sheet, hex 5, tray A",
+                    "top gasket 0.5 thick",
+                    "side cover shaft 1 left 4x M6x36, hex 5, tray B",
+                    "locknut shaft 2 right M20x1.5 LH, tray C",
+                    "tab washer",
+                    "2 shims 0.2 thick",
+                    "detent plug M12x1.5 with 1 loose ball, bag 1",
+                    "selector rod shaft 1 middle, notch up, tray D");
+
+    /** A second gearbox of the same build, opened for its first strip: arranged through the API, not driven. */
+    private static int openedJob(Mechanic m, String layout) {
+        return ((Number)
+                        m.page.evaluate(
+                                """
+                                async ([id, job, tag, layout]) => {
+                                  const send = async (method, path, body) => {
+                                    const token = document.cookie.split('; ').find(c => c.startsWith('XSRF-TOKEN=')).slice(11);
+                                    const answer = await fetch(path, { method, body: JSON.stringify(body), headers: {
+                                      'Content-Type': 'application/json', 'X-XSRF-TOKEN': token, 'Write-Id': crypto.randomUUID() } });
+                                    if (!answer.ok) throw new Error(await answer.text());
+                                    return answer.json();
+                                  };
+                                  await send('POST', '/api/units', { id, tag, name: 'Spare feed gearbox', kind: 'feed gearbox on trial ' + tag,
+                                    duty: 'FEED', underWarranty: false, stages: [], inputSpeedRpm: 710, layout: JSON.parse(layout) });
+                                  const view = await send('POST', '/api/jobs', { id: job, unitId: id, complaint: 'Feed slips' });
+                                  const at = '/api/jobs/' + view.job.number;
+                                  await send('PUT', at + '/permission', { approvedBy: 'Works manager', reference: '' });
+                                  await send('PUT', at + '/isolation', { sources: ['ELECTRIC'], how: 'unplugged', triedToStart: true });
+                                  return view.job.number;
+                                }
+                                """,
+                                List.of(
+                                        UUID.randomUUID().toString(),
+                                        UUID.randomUUID().toString(),
+                                        "HMF-" + UUID.randomUUID().toString().substring(0, 4),
+                                        layout)))
+                .intValue();
+    }
+
+    private static void tabTo(Mechanic m, String name) {
+        for (int i = 0; i < 80; i++) {
+            m.page.keyboard().press("Tab");
+            var label =
+                    m.page.evaluate(
+                            "(document.activeElement.labels?.[0] ?? document.activeElement).textContent");
+            if (String.valueOf(label).startsWith(name)) {
+                return;
+            }
+        }
+        throw new AssertionError("the keyboard does not reach " + name);
+    }
+
+    @Test
+    void logsAStripByKeyboardAlone() {
+        try (var m = Mechanic.signedIn("Aitana Luna", "3690")) {
+            int number =
+                    openedJob(m, "{\"axes\":[\"selector rod\",\"cluster shaft\"],\"openings\":[]}");
+            m.page.navigate(PackagedApp.address("/jobs/" + number + "/strip"));
+            assertThat(m.heading("Off so far")).isVisible();
+            tabTo(m, "Quick line");
+            int kept = 0;
+            for (var line : LINES) {
+                m.page.keyboard().type(line);
+                m.page.keyboard().press("Enter");
+                kept++;
+                assertThat(m.region("Steps").getByText(Pattern.compile("^" + kept + "$")))
+                        .isVisible();
+            }
+            assertThat(m.step("2 × shims")).isVisible();
+            assertThat(
+                            m.text("The one of the side cover fits its thread")
+                                    .or(m.text("Screws look alike")))
+                    .isVisible();
+            assertThat(m.text("Left-hand thread M20×1.5")).isVisible();
+            m.expectAccessible("Strip with quick line");
+            m.page.keyboard().press("Escape");
+            m.page.evaluate("document.activeElement.blur()");
+            m.page.keyboard().press("u");
+            assertThat(m.step("selector rod")).hasCount(0);
+        }
+    }
+
+    @Test
+    void showsWhatItUnderstoodBeforeKeepingIt() {
+        try (var m = Mechanic.signedIn("Aitana Luna", "3690")) {
+            int number =
+                    openedJob(m, "{\"axes\":[\"selector rod\",\"cluster shaft\"],\"openings\":[]}");
+            m.page.navigate(PackagedApp.address("/jobs/" + number + "/strip"));
+            var line =
+                    m.page.getByRole(
+                            AriaRole.TEXTBOX, new Page.GetByRoleOptions().setName("Quick line"));
+            line.fill("cover 6x M8x1.3 cluster left");
+            assertThat(m.text("There is no thread M8×1.3 in the tables")).isVisible();
+            line.fill("cover 6x M8x25 cluster left, chamfer down");
+            assertThat(m.text("held by 6 × M8, 25 mm long")).isVisible();
+            assertThat(m.text("which way round")).isVisible();
+            m.press("Put it into the form to correct or add");
+            assertThat(m.field("What came off").or(m.field("Changing this step")))
+                    .hasValue("cover");
+            assertThat(m.field("Thread")).hasValue("M8");
+        }
+    }
+
+    @Test
+    void takesAPictureAndDrawsOnIt() throws IOException {
+        try (var m = Mechanic.signedIn("Aitana Luna", "3690")) {
+            int number = openedJob(m, "{\"axes\":[\"selector rod\"],\"openings\":[]}");
+            m.page.navigate(PackagedApp.address("/jobs/" + number + "/strip"));
+            var line =
+                    m.page.getByRole(
+                            AriaRole.TEXTBOX, new Page.GetByRoleOptions().setName("Quick line"));
+            line.fill("oil seal left, lip in");
+            line.press("Enter");
+            m.step("oil seal").click();
+            m.page.getByLabel("Picture file for step 1, oil seal")
+                    .setInputFiles(new FilePayload("seal.jpg", "image/jpeg", jpeg()));
+            m.press("Open picture of step 1, oil seal");
+            m.press("Arrow");
+            m.page.getByLabel("Words beside the mark").fill("lip in");
+            var picture =
+                    m.page.getByRole(
+                            AriaRole.BUTTON,
+                            new Page.GetByRoleOptions().setName("The picture: tap to draw"));
+            picture.click(new Locator.ClickOptions().setPosition(40, 40));
+            picture.press("ArrowRight");
+            picture.press("ArrowDown");
+            picture.press("Enter");
+            m.expectAccessible("drawing on a picture");
+            m.press("Keep the drawing");
+            m.page.reload();
+            m.step("oil seal").click();
+            assertThat(m.text("lip in").first()).isAttached();
+
+            m.page.getByLabel("Picture file for step 1, oil seal")
+                    .setInputFiles(
+                            new FilePayload("notes.jpg", "image/jpeg", "only words".getBytes()));
+            assertThat(m.text("This file is text and no picture")).isVisible();
+            m.goTo("Build");
+            assertThat(m.button("Open picture of Fit oil seal")).isVisible();
+        }
+    }
+
+    private static byte[] jpeg() throws IOException {
+        var out = new ByteArrayOutputStream();
+        ImageIO.write(new BufferedImage(320, 240, BufferedImage.TYPE_INT_RGB), "jpg", out);
+        return out.toByteArray();
+    }
+
+    @Test
+    void explainsAPassageThatForbidsTheOrder() {
+        try (var m = Mechanic.signedIn("Aitana Luna", "3690")) {
+            int number = openedJob(m, "{\"axes\":[\"feed shaft\"],\"openings\":[]}");
+            m.page.navigate(PackagedApp.address("/jobs/" + number + "/strip"));
+            m.press("Order and openings");
+            m.field("Opening").fill("side hole");
+            m.field("Diameter").fill("80");
+            m.press("Add opening");
+            assertThat(m.text("side hole: Ø80 mm")).isVisible();
+            logSized(m, "hub", "96", "28");
+            logSized(m, "feed shaft", "30", "220");
+
+            var words =
+                    "hub, Ø96 × 28, does not pass the side hole (Ø80) by which the shaft leaves";
+            assertThat(m.text(words)).isVisible();
+            m.goTo("Build");
+            m.page.getByRole(
+                            AriaRole.BUTTON,
+                            new Page.GetByRoleOptions().setName("Order").setExact(true))
+                    .click();
+            assertThat(m.text("Any one of these, taken back, leaves an order")).isVisible();
+            m.expectAccessible("a contradiction explained");
+        }
+    }
+
+    private static void logSized(Mechanic m, String part, String diameter, String length) {
+        m.field("What came off").fill(part);
+        var form = m.page.getByRole(AriaRole.FORM, new Page.GetByRoleOptions().setName("New step"));
+        form.getByText("feed", new Locator.GetByTextOptions().setExact(true)).click();
+        form.getByText("middle", new Locator.GetByTextOptions().setExact(true)).click();
+        m.page.getByText("Sizes", new Page.GetByTextOptions().setExact(true)).click();
+        m.field("Shape, for passing openings").selectOption("ROUND");
+        m.field("Largest diameter").fill(diameter);
+        m.page.getByLabel("Length", new Page.GetByLabelOptions().setExact(true))
+                .last()
+                .fill(length);
+        m.press("Keep ↵");
+        assertThat(m.field("What came off")).hasValue("");
+    }
+
+    @Test
+    void plansAndBuildsTheFeedGearboxToABalancedLedger() {
+        try (var m = Mechanic.signedIn("Tomás Vega", "1470")) {
+            m.page.navigate(PackagedApp.address("/jobs/6/build"));
+            m.page.getByRole(
+                            AriaRole.BUTTON,
+                            new Page.GetByRoleOptions().setName("Order").setExact(true))
+                    .click();
+            assertThat(m.text("Strip turned round")).isVisible();
+            assertThat(m.text("cannot be under").or(m.text("nothing is quicker"))).isVisible();
+            m.expectAccessible("the plan");
+            m.press("Use the planned order");
+            assertThat(m.text("planned order, chosen by Tomás Vega")).isVisible();
+            m.page.reload();
+            try (var other = Mechanic.signedIn("Aitana Luna", "3690")) {
+                other.page.navigate(PackagedApp.address("/jobs/6/build"));
+                for (int card = 0; card < 18; card++) {
+                    assertThat(openCards(other)).hasCount(18 - card);
+                    m.page.keyboard().press("f");
+                    // Two benches: the other screen learns of it within two seconds.
+                    assertThat(openCards(other))
+                            .hasCount(
+                                    17 - card,
+                                    new LocatorAssertions.HasCountOptions().setTimeout(2000));
+                }
+            }
+            assertThat(m.text("Nothing is left on the bench and nothing is missing")).isVisible();
+            Assertions.assertThat(m.page.title()).contains("HMF-2");
+        }
+    }
+
+    private static Locator openCards(Mechanic m) {
+        return m.page.getByRole(
+                AriaRole.BUTTON,
+                new Page.GetByRoleOptions().setName(Pattern.compile("^Card .* open$")));
+    }
+
+    @Test
+    void keepsTheStripInSightOnANarrowScreen() {
+        try (var m = Mechanic.signedIn("Tomás Vega", "1470")) {
+            for (int width : new int[] {1280, 1024, 390}) {
+                m.page.setViewportSize(width, 800);
+                for (var place : List.of("/jobs/7/strip", "/jobs/9/build", "/jobs/8/strip")) {
+                    m.page.navigate(PackagedApp.address(place));
+                    assertThat(
+                                    m.page.getByRole(
+                                            AriaRole.REGION,
+                                            new Page.GetByRoleOptions().setName("Shaft stack")))
+                            .isVisible();
+                    m.expectNoSidewaysScroll(place + " at " + width);
+                }
+            }
+        }
+    }
+}

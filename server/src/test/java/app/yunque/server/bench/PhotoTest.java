@@ -1,0 +1,149 @@
+package app.yunque.server.bench;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.yunque.server.AtBench;
+import app.yunque.server.RunningApp;
+import com.google.zxing.BinaryBitmap;
+import com.google.zxing.RGBLuminanceSource;
+import com.google.zxing.common.HybridBinarizer;
+import com.google.zxing.qrcode.QRCodeReader;
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import javax.imageio.ImageIO;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.rendering.PDFRenderer;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+@ExtendWith(RunningApp.class)
+class PhotoTest {
+    private final AtBench bench = AtBench.mechanic();
+    private final UUID step = UUID.randomUUID();
+    private final UUID photo = UUID.randomUUID();
+    private String job = "";
+
+    @BeforeEach
+    void open() {
+        job = "/api/jobs/" + Requests.openedForStrip(bench);
+        bench.put(job + "/steps/" + step, Requests.step("oil seal", "SEAL", 1));
+    }
+
+    private AtBench.Answer take(byte[] bytes) {
+        return bench.file("PUT", job + "/photos/" + photo + "?step=" + step, bytes);
+    }
+
+    @Test
+    void turnsAPictureUprightAndForgetsWhereItWasTaken() throws IOException {
+        var kept = take(Pictures.uprightWithPlace(80, 40));
+
+        assertThat(kept.status()).as(kept.detail()).isEqualTo(200);
+        var bytes = bench.get(job + "/photos/" + photo).bytes();
+        var image = ImageIO.read(new ByteArrayInputStream(bytes));
+        assertThat(image.getWidth()).as("turned by a quarter").isEqualTo(40);
+        assertThat(image.getHeight()).isEqualTo(80);
+        assertThat(image.getRGB(20, 10) >> 16 & 0xff)
+                .as("the left half is on top now")
+                .isGreaterThan(200);
+        assertThat(new String(bytes, StandardCharsets.ISO_8859_1))
+                .doesNotContain("PUNTA-BRASA-GPS", "Exif");
+        assertThat(bench.get(job + "/photos/" + photo + "/thumbnail").status()).isEqualTo(200);
+    }
+
+    @Test
+    void keepsWhatIsDrawnBesideAnUntouchedPicture() {
+        take(Pictures.jpeg(60, 40));
+        var before = bench.get(job + "/photos/" + photo).bytes();
+        var arrow =
+                Map.of(
+                        "kind", "ARROW", "x", 0.1, "y", 0.2, "toX", 0.5, "toY", 0.5, "label",
+                        "lip in");
+
+        var drawn =
+                bench.put(
+                        job + "/photos/" + photo,
+                        Map.of("version", 0, "caption", "how it sat", "marks", List.of(arrow)));
+
+        assertThat(drawn.status()).as(drawn.detail()).isEqualTo(200);
+        var shown = drawn.body().path("photos").get(0);
+        assertThat(shown.path("marks").get(0).path("label").asString()).isEqualTo("lip in");
+        assertThat(bench.get(job + "/photos/" + photo).bytes()).isEqualTo(before);
+        var late =
+                bench.put(
+                        job + "/photos/" + photo,
+                        Map.of("version", 0, "caption", "", "marks", List.of()));
+        assertThat(late.status()).isEqualTo(409);
+    }
+
+    @Test
+    void saysWhatIsWrongWithAFileThatIsNoPicture() {
+        var text = "only words, whatever the name says".getBytes(StandardCharsets.UTF_8);
+        assertThat(take(text).at("photo")).contains("is text and no picture");
+        assertThat(take(Pictures.animatedGif()).at("photo")).contains("animated, 2 frames");
+        var whole = Pictures.jpeg(400, 300);
+        assertThat(take(Arrays.copyOf(whole, 30)).at("photo")).contains("damaged");
+        assertThat(take(new byte[0]).at("photo")).contains("empty");
+        assertThat(take(new byte[40 * 1024 * 1024]).at("photo"))
+                .contains("has 40.0 MB; at most 25 MB fit");
+        assertThat(bench.get(job).body().path("photos")).isEmpty();
+    }
+
+    @Test
+    void refusesAPictureOfAStepThatIsNotThere() {
+        var answer =
+                bench.file(
+                        "PUT",
+                        job + "/photos/" + photo + "?step=" + UUID.randomUUID(),
+                        Pictures.jpeg(9, 9));
+        assertThat(answer.status()).isEqualTo(404);
+        assertThat(answer.detail()).contains("Keep the step first");
+    }
+
+    @Test
+    void refusesAMarkBesideThePicture() {
+        take(Pictures.jpeg(60, 40));
+        var beside =
+                Map.of(
+                        "kind", "LABEL", "x", 1.2, "y", 0.2, "toX", 1.2, "toY", 0.2, "label",
+                        "here");
+        var answer =
+                bench.put(
+                        job + "/photos/" + photo,
+                        Map.of("version", 0, "caption", "", "marks", List.of(beside)));
+        assertThat(answer.at("marks")).contains("lies beside the picture");
+    }
+
+    /** The code of a label, read back by an independent reader from the printed page, opens the tray. */
+    @Test
+    void printsLabelsWhoseCodeOpensTheTray() throws Exception {
+        var pdf = bench.get(job + "/labels.pdf?each=TRAY");
+        assertThat(pdf.status()).isEqualTo(200);
+        try (var document = Loader.loadPDF(pdf.bytes())) {
+            assertThat(new PDFTextStripper().getText(document))
+                    .contains("tray A", "1 oil seal", "job ");
+            var page = new PDFRenderer(document).renderImageWithDPI(0, 200);
+            var pixels =
+                    page.getRGB(0, 0, page.getWidth(), page.getHeight(), null, 0, page.getWidth());
+            var source = new RGBLuminanceSource(page.getWidth(), page.getHeight(), pixels);
+            var code =
+                    new QRCodeReader()
+                            .decode(new BinaryBitmap(new HybridBinarizer(source)))
+                            .getText();
+            assertThat(code).endsWith(job.replace("/api", "") + "/strip?tray=A");
+        }
+        assertThat(bench.get(job + "/labels.pdf?each=STEP").status()).isEqualTo(200);
+    }
+
+    @Test
+    void saysWhenThereIsNothingToLabel() {
+        var bare = "/api/jobs/" + Requests.openedForStrip(bench);
+        assertThat(bench.get(bare + "/labels.pdf").detail()).contains("Nothing has come off yet");
+    }
+}

@@ -1,0 +1,408 @@
+package app.yunque.server.bench;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.yunque.server.AtBench;
+import app.yunque.server.RunningApp;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import tools.jackson.databind.JsonNode;
+
+/** A strip that is put right while it is taken down, and planned backwards. */
+@ExtendWith(RunningApp.class)
+class StripTest {
+    private final AtBench bench = AtBench.mechanic();
+    private String job = "";
+
+    @BeforeEach
+    void open() {
+        job = "/api/jobs/" + Requests.openedForStrip(bench);
+    }
+
+    private UUID log(String part, String kind, Map<String, Object> more) {
+        var id = UUID.randomUUID();
+        var step = Requests.step(part, kind, 1);
+        step.putAll(more);
+        var answer = bench.put(job + "/steps/" + id, step);
+        assertThat(answer.status()).as(answer.detail()).isEqualTo(200);
+        return id;
+    }
+
+    private UUID log(String part, String kind) {
+        return log(part, kind, Map.of());
+    }
+
+    private JsonNode view() {
+        return bench.get(job).body();
+    }
+
+    private List<String> parts() {
+        var parts = new ArrayList<String>();
+        view().path("steps").forEach(s -> parts.add(s.path("inWords").asString()));
+        return parts;
+    }
+
+    private long version(UUID id) {
+        for (var step : view().path("steps")) {
+            if (step.path("id").asString().equals(id.toString())) {
+                return step.path("given").path("version").asLong();
+            }
+        }
+        throw new IllegalStateException("no step " + id);
+    }
+
+    @Test
+    void putsAStepInBetweenMovesItAndUndoesBoth() {
+        var cover = log("cover", "COVER");
+        log("gear", "GEAR");
+        var ring = UUID.randomUUID();
+        bench.put(job + "/steps/" + ring + "?after=" + cover, Requests.step("ring", "CIRCLIP", 1));
+        assertThat(parts()).containsExactly("cover", "ring", "gear");
+
+        bench.post(job + "/steps/" + ring + "/move", Map.of("version", version(ring)));
+        assertThat(parts()).containsExactly("ring", "cover", "gear");
+
+        bench.post(job + "/steps/undo", null);
+        assertThat(parts()).containsExactly("cover", "ring", "gear");
+        bench.post(job + "/steps/undo", null);
+        assertThat(parts()).containsExactly("cover", "gear");
+    }
+
+    @Test
+    void findsRoomBetweenTwoStepsAgainAndAgain() {
+        var first = log("first", "OTHER");
+        log("last", "OTHER");
+        var expected = new ArrayList<>(List.of("first", "last"));
+        for (int i = 0; i < 14; i++) {
+            bench.put(
+                    job + "/steps/" + UUID.randomUUID() + "?after=" + first,
+                    Requests.step("washer " + i, "WASHER", 1));
+            expected.add(1, "washer " + i);
+        }
+        assertThat(parts()).containsExactlyElementsOf(expected);
+    }
+
+    @Test
+    void splitsAPartThatTurnsOutToBeTwoAndUndoesItAsOne() {
+        var stuck = log("washer", "WASHER");
+        var split =
+                bench.post(
+                        job + "/steps/" + stuck + "/split",
+                        Map.of(
+                                "version",
+                                version(stuck),
+                                "newId",
+                                UUID.randomUUID(),
+                                "part",
+                                "shim",
+                                "count",
+                                2,
+                                "keepCount",
+                                1));
+        assertThat(split.status()).as(split.detail()).isEqualTo(200);
+        assertThat(parts()).containsExactly("washer", "2 × shim");
+        assertThat(view().path("steps").get(1).path("given").path("kind").asString())
+                .isEqualTo("SHIM");
+
+        bench.post(job + "/steps/undo", null);
+        assertThat(parts()).containsExactly("washer");
+    }
+
+    @Test
+    void mergesTwoStepsAndKeepsTheirNotes() {
+        var one = log("ball", "BALL", Map.of("note", "left hole", "count", 2));
+        var two = log("ball", "BALL", Map.of("note", "right hole"));
+        bench.post(job + "/steps/" + two + "/merge?into=" + one + "&version=" + version(two), null);
+
+        assertThat(parts()).containsExactly("3 × ball");
+        assertThat(view().path("steps").get(0).path("given").path("note").asString())
+                .isEqualTo("left hole; right hole");
+        bench.post(job + "/steps/undo", null);
+        assertThat(parts()).containsExactly("2 × ball", "ball");
+    }
+
+    @Test
+    void keepsAStepThatOthersHangOn() {
+        var cover = log("cover", "COVER");
+        var gear = log("gear", "GEAR");
+        var said = UUID.randomUUID();
+        bench.put(
+                job + "/statements/" + said,
+                Map.of(
+                        "kind",
+                        "MUST",
+                        "first",
+                        cover,
+                        "then",
+                        gear,
+                        "reason",
+                        "the yoke sits in it"));
+
+        var refused = bench.delete(job + "/steps/" + gear + "?version=" + version(gear));
+
+        assertThat(refused.status()).isEqualTo(422);
+        assertThat(refused.detail())
+                .contains("1 cover must be off before 2 gear: the yoke sits in it");
+        bench.delete(job + "/statements/" + said);
+        assertThat(bench.delete(job + "/steps/" + gear + "?version=" + version(gear)).status())
+                .isEqualTo(200);
+    }
+
+    @Test
+    void tellsTheSecondOfTwoWhoMoveOneStep() {
+        var a = log("a", "OTHER");
+        var b = log("b", "OTHER");
+        var seen = version(a);
+        var other = AtBench.lead();
+        other.post(job + "/steps/" + a + "/move", Map.of("version", seen, "after", b));
+
+        var late = bench.post(job + "/steps/" + a + "/move", Map.of("version", seen, "after", b));
+
+        assertThat(late.status()).isEqualTo(409);
+        assertThat(late.body().path("changedBy").asString()).isEqualTo("Inés Roldán");
+    }
+
+    @Test
+    void readsALineAndCarriesThePlaceOfTheStepBefore() {
+        log("cover", "COVER", Map.of("shaft", 2, "side", "RIGHT", "tray", "C"));
+
+        var read =
+                bench.post(job + "/quick-line", Map.of("line", "2 spacers, chamfer down")).body();
+
+        assertThat(read.path("step").path("shaft").asInt()).isEqualTo(2);
+        assertThat(read.path("step").path("tray").asString()).isEqualTo("C");
+        assertThat(read.path("carried").toString())
+                .contains("on the output shaft", "right end", "tray C");
+        var kept = bench.put(job + "/steps/" + UUID.randomUUID(), read.path("step"));
+        assertThat(kept.status()).as(kept.detail()).isEqualTo(200);
+        assertThat(parts()).containsExactly("cover", "2 × spacers");
+    }
+
+    @Test
+    void suggestsWhatWasTypedBefore() {
+        log("thrust washer of test", "WASHER");
+        var suggested = bench.get(job + "/suggestions?begins=thrust%20washer%20of").body();
+
+        assertThat(suggested.get(0).path("part").asString()).isEqualTo("thrust washer of test");
+        assertThat(bench.get(job + "/suggestions?begins=%25").body()).isEmpty();
+    }
+
+    private void blindShaft() {
+        var opening =
+                Map.of(
+                        "name",
+                        "side hole",
+                        "shape",
+                        "ROUND",
+                        "width",
+                        Requests.mm("80"),
+                        "closedBy",
+                        "");
+        var version = view().path("unit").path("version").asLong();
+        var laid =
+                bench.put(
+                        job + "/layout",
+                        Map.of(
+                                "version",
+                                version,
+                                "layout",
+                                Map.of("axes", List.of(), "openings", List.of(opening))));
+        assertThat(laid.status()).as(laid.detail()).isEqualTo(200);
+    }
+
+    private static Map<String, Object> size(String diameter, String length) {
+        return Map.of(
+                "side",
+                "MIDDLE",
+                "detail",
+                Map.of(
+                        "envelope",
+                        Map.of(
+                                "shape",
+                                "ROUND",
+                                "width",
+                                Requests.mm(diameter),
+                                "length",
+                                Requests.mm(length))));
+    }
+
+    @Test
+    void explainsAPassageThatForbidsTheLog() {
+        blindShaft();
+        log("hub", "GEAR", size("79", "28"));
+        log("big hub", "GEAR", size("96", "28"));
+        log("feed shaft", "SHAFT", size("30", "220"));
+
+        assertThat(view().path("contradiction").asString())
+                .contains("“big hub” must come off before “feed shaft”")
+                .contains("big hub, Ø96 × 28, does not pass the side hole (Ø80)");
+        var plan = bench.get(job + "/plan").body();
+        assertThat(plan.path("contradiction").path("frees")).isNotEmpty();
+        assertThat(plan.path("planned").isMissingNode()).isTrue();
+    }
+
+    @Test
+    void choosesAPlannedOrderAndDealsTheCardsByIt() {
+        var tool =
+                new HashMap<String, Object>(
+                        Map.of("detail", Map.of("tool", "hex 5", "minutes", 3)));
+        var ring = Map.<String, Object>of("detail", Map.of("tool", "pliers", "minutes", 3));
+        log("left plate", "COVER", tool);
+        log("left ring", "CIRCLIP", ring);
+        tool.put("side", "RIGHT");
+        log("right plate", "COVER", tool);
+        var right = new HashMap<>(ring);
+        right.put("side", "RIGHT");
+        log("right ring", "CIRCLIP", right);
+        var plan = bench.get(job + "/plan").body();
+        assertThat(plan.path("asLogged").path("minutes").asDouble()).isEqualTo(16);
+        assertThat(plan.path("planned").path("minutes").asDouble()).isEqualTo(14);
+
+        var chosen =
+                bench.put(job + "/plan/order", Map.of("steps", plan.path("planned").path("order")));
+
+        assertThat(chosen.status()).as(chosen.detail()).isEqualTo(200);
+        assertThat(titles(chosen.body())).startsWith("Fit right ring", "Fit left ring");
+        var half =
+                bench.put(
+                        job + "/plan/order",
+                        Map.of("version", 0, "steps", List.of(UUID.randomUUID())));
+        assertThat(half.status()).isEqualTo(422);
+        assertThat(half.at("steps")).contains("plan it again");
+    }
+
+    private static List<String> titles(JsonNode view) {
+        var titles = new ArrayList<String>();
+        view.path("rebuild").forEach(c -> titles.add(c.path("title").asString()));
+        return titles;
+    }
+
+    @Test
+    void letsOnlyALeadWaiveACheck() {
+        var bearing = log("bearing", "BEARING");
+        var waived =
+                Map.of(
+                        "done",
+                        true,
+                        "refitted",
+                        1,
+                        "renewed",
+                        0,
+                        "scrapped",
+                        0,
+                        "reason",
+                        "",
+                        "waiver",
+                        "a tick at hand speed, spare in two weeks");
+        var refused = bench.put(job + "/fittings/" + bearing, waived);
+        assertThat(refused.status()).isEqualTo(403);
+        assertThat(AtBench.lead().put(job + "/fittings/" + bearing, waived).status())
+                .isEqualTo(200);
+    }
+
+    @Test
+    void tellsAnOpenScreenThatSomebodyWrote() {
+        var before = bench.get(job + "/pulse").body().path("touched").asLong();
+        log("cover", "COVER");
+        assertThat(AtBench.lead().get(job + "/pulse").body().path("touched").asLong())
+                .isGreaterThan(before);
+    }
+
+    @Test
+    void namesEveryDetailThatCannotBe() {
+        var detail =
+                Map.of(
+                        "minutes",
+                        -3,
+                        "massKg",
+                        1e9,
+                        "loose",
+                        List.of(Map.of("kind", "BALL", "expected", 10_000)),
+                        "envelope",
+                        Map.of(
+                                "shape",
+                                "ROUND",
+                                "width",
+                                Requests.mm("wide"),
+                                "length",
+                                Requests.mm("0")));
+        var step = Requests.step("hub", "GEAR", 1);
+        step.put("detail", detail);
+
+        var refused = bench.put(job + "/steps/" + UUID.randomUUID(), step);
+
+        assertThat(refused.status()).isEqualTo(422);
+        assertThat(refused.detail()).contains("10000 is outside 0 to 9999");
+        step.put("detail", Map.of("minutes", -3, "massKg", 1e9));
+        var second = bench.put(job + "/steps/" + UUID.randomUUID(), step);
+        assertThat(second.at("detail.minutes")).contains("A time cannot be negative.");
+        assertThat(second.at("detail.massKg"))
+                .contains("Mass 1000000000 kg is outside 0 to 20000 kg");
+        step.put(
+                "detail",
+                Map.of(
+                        "envelope",
+                        Map.of(
+                                "shape",
+                                "BOX",
+                                "width",
+                                Requests.mm("wide"),
+                                "length",
+                                Requests.mm("10"))));
+        var third = bench.put(job + "/steps/" + UUID.randomUUID(), step);
+        assertThat(third.at("detail.envelope.width")).contains("“wide” is not a number");
+        assertThat(third.at("detail.envelope.height")).contains("Height is missing");
+    }
+
+    @Test
+    void carriesATeardownToAnotherJobAsAFile() {
+        blindShaft();
+        var cover = log("cover", "COVER", Map.of("detail", Map.of("tool", "hex 5", "minutes", 4)));
+        var shaft = log("feed shaft", "SHAFT", size("30", "220"));
+        bench.put(
+                job + "/statements/" + UUID.randomUUID(),
+                Map.of("kind", "MUST", "first", cover, "then", shaft, "reason", "it holds it"));
+        bench.file(
+                "PUT",
+                job + "/photos/" + UUID.randomUUID() + "?step=" + cover,
+                Pictures.jpeg(40, 30));
+        var zip = bench.get(job + "/teardown.zip").bytes();
+        var json = bench.get(job + "/teardown.json").bytes();
+
+        var other = "/api/jobs/" + Requests.openedForStrip(bench);
+        var read = bench.file("POST", other + "/teardown", zip);
+        assertThat(read.status()).as(read.detail()).isEqualTo(200);
+        assertThat(read.body().path("steps")).hasSize(2);
+        assertThat(read.body().path("photos")).hasSize(1);
+        assertThat(read.body().path("statements").get(0).path("says").asString())
+                .isEqualTo("1 cover must be off before 2 feed shaft: it holds it.");
+        assertThat(
+                        read.body()
+                                .path("steps")
+                                .get(0)
+                                .path("given")
+                                .path("detail")
+                                .path("tool")
+                                .asString())
+                .isEqualTo("hex 5");
+
+        var third = "/api/jobs/" + Requests.openedForStrip(bench);
+        assertThat(bench.file("POST", third + "/teardown", json).body().path("steps")).hasSize(2);
+        for (var bad : List.of("not json", "{\"format\":\"x\"}", "[]", "PK\u0003\u0004broken")) {
+            var refused =
+                    bench.file(
+                            "POST",
+                            third + "/teardown",
+                            bad.getBytes(java.nio.charset.StandardCharsets.UTF_8));
+            assertThat(refused.status()).as(bad).isEqualTo(422);
+            assertThat(refused.at("file")).as(bad).isNotEmpty();
+        }
+        assertThat(bench.get(third).body().path("steps")).hasSize(2);
+    }
+}
