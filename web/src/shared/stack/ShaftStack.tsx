@@ -64,8 +64,8 @@ export function ShaftStack({ stack, chosen, onChoose, low }: Props) {
           className={classes.svg}
           style={{
             width: `${zoom * 100}%`,
-            minWidth: Math.max(620, Math.min(layout.width, 1100)) * zoom,
-            maxHeight: zoom > 1 || low ? "none" : Math.max(270, Math.min(layout.height, 360)),
+            minWidth: (layout.width > 1000 ? 1000 : 620) * zoom,
+            maxHeight: zoom > 1 || low ? "none" : Math.max(270, Math.min(layout.height, 310)),
           }}
           role="group"
           aria-label="Parts on their shafts"
@@ -217,7 +217,10 @@ function Part(p: {
           />
         )}
         {part.item.wayRound !== "" && (
-          <path className={classes.way} d={`M${middle - 4} ${part.outer + 8} h8 l-4 -6 z`} />
+          <path
+            className={classes.way}
+            d={`M${middle - 4} ${(oneSided(part) ? part.inner : part.outer) + 8} h8 l-4 -6 z`}
+          />
         )}
         {part.item.kind === "GEAR" && part.outer - part.inner > 22 && (
           <GearName x={middle} y={(part.outer + part.inner) / 2 + 10} text={gearLabel(part.item)} />

@@ -11,7 +11,7 @@ final class LubricantWatch {
 
     private enum Wants {
         OIL_ONLY(
-                "pawls?|ratchet",
+                "pawls?(?! springs?)|ratchets?",
                 Set.of(GoesOn.OIL),
                 "oil only",
                 "Grease gums them: they hang and let the load go."),

@@ -123,7 +123,7 @@ public record RebuildOrder(List<Card> cards) {
     private static String mark(StepDetail.Back back) {
         var words = new ArrayList<String>();
         if (!back.matchMark().isBlank()) {
-            words.add("mark " + back.matchMark());
+            words.add(back.matchMark());
         }
         if (!back.matchedWith().isBlank()) {
             words.add("with " + back.matchedWith());

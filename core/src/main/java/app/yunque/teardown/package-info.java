@@ -10,10 +10,14 @@
  * are whole pieces.
  *
  * <p>The rebuild order is the strip turned round: every step of a strip that succeeded proves that its reverse can be
- * done. Orders cut for tools, flips and two mechanics, passages and contradictions are not here yet, nor is what a wrong
- * screw would strike.
+ * done. What of that order is chance and what is not, what the bench says and what the sizes of parts and openings force
+ * makes the model of what blocks what; a plan made from it may better the strip turned round.
  *
- * <p>Not here: whether a part is reused ({@code finding}).
+ * <p>A subassembly comes out whole under the first step that names it; steps that name it later open it on the bench.
+ * Openings are measured at their narrowest; a part passes with 0.5 mm to spare.
+ *
+ * <p>Not here: the planning itself, which knows no gearbox ({@code plan}); what a screw does in a hole
+ * ({@code fastener}); whether a part is reused ({@code finding}).
  */
 @NullMarked
 package app.yunque.teardown;

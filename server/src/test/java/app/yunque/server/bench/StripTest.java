@@ -405,4 +405,58 @@ class StripTest {
         }
         assertThat(bench.get(third).body().path("steps")).hasSize(2);
     }
+
+    /** Two mechanics on the strips of the demo: at most 5 % above what nothing can beat. */
+    @Test
+    void sharesTheStripsOfTheDemoBetweenTwo() {
+        for (int number : new int[] {4, 6, 7, 8, 9}) {
+            var two = bench.get("/api/jobs/" + number + "/plan").body().path("withTwo");
+            assertThat(two.path("minutes").asDouble())
+                    .as("job " + number)
+                    .isPositive()
+                    .isLessThanOrEqualTo(1.05 * two.path("boundMinutes").asDouble());
+        }
+    }
+
+    /** The next strip of a unit starts from the last one, and says what is not as it was. */
+    @Test
+    void flagsWhatIsNotAsLastTime() {
+        var brine = bench.get("/api/jobs/of-unit/5f0c7a10-0000-4000-8000-000000000001").body();
+        var open =
+                bench.post(
+                        "/api/jobs",
+                        Map.of(
+                                "id",
+                                UUID.randomUUID(),
+                                "unitId",
+                                "5f0c7a10-0000-4000-8000-000000000001",
+                                "complaint",
+                                "Oil again"));
+        assertThat(open.status()).as(open.detail()).isEqualTo(200);
+        job = "/api/jobs/" + open.body().path("job").path("number").asLong();
+        bench.put(job + "/permission", Requests.permission());
+        bench.put(job + "/isolation", Requests.isolation());
+        assertThat(open.body().path("guide").path("sameUnit").asBoolean()).isTrue();
+        assertThat(brine.size()).isGreaterThanOrEqualTo(3);
+        var known = open.body().path("known").get(0);
+        var taken = new HashMap<String, Object>();
+        known.properties().forEach(e -> taken.put(e.getKey(), e.getValue()));
+        taken.remove("version");
+        taken.put("count", known.path("count").asInt() + 1);
+
+        var kept = bench.put(job + "/steps/" + UUID.randomUUID(), taken);
+
+        assertThat(kept.status()).as(kept.detail()).isEqualTo(200);
+        assertThat(kept.body().path("differences").get(0).path("says").asString())
+                .contains(
+                        known.path("count").asInt()
+                                + 1
+                                + " now, "
+                                + known.path("count").asInt()
+                                + " last time");
+        var strange = log("extra shim", "SHIM");
+        assertThat(view().path("differences").toString())
+                .contains("Extra shim was not there last time.");
+        assertThat(strange).isNotNull();
+    }
 }
