@@ -94,6 +94,7 @@ export function BuildCard({ view, card, fitting, onNext, onBack }: Props) {
       </header>
       <p className={classes.title}>{card.title}</p>
       {card.mustBeNew && <p className={classes.fresh}>Must be new</p>}
+      <Bites view={view} stepId={card.stepId} />
       {card.wayRound && (
         <p className={classes.way}>
           <small>way round</small>
@@ -139,7 +140,6 @@ export function BuildCard({ view, card, fitting, onNext, onBack }: Props) {
           )}
         </p>
       )}
-      <Bites view={view} stepId={card.stepId} />
       <PhotoStrip view={view} stepId={card.stepId} stepName={card.title} canAdd={false} large />
       {card.checks.length > 0 && (
         <ul className={classes.checks}>

@@ -149,4 +149,174 @@ class CalcTest {
         assertThat(answer.status()).isEqualTo(422);
         assertThat(answer.at("pinion.teeth")).contains("Number of teeth 2 is outside 4 to 2000.");
     }
+
+    /** A plan carries its bound in place of a formula. */
+    private void expect(String rule, Object input, String field, double value, double tolerance) {
+        var answer = bench.post("/api/calc/" + rule, input);
+        assertThat(answer.status()).as(answer.detail()).isEqualTo(200);
+        assertThat(answer.body().path(field).asDouble())
+                .as(rule)
+                .isCloseTo(value, within(tolerance));
+        assertThat(answer.body().path("boundMinutes").asDouble())
+                .isLessThanOrEqualTo(value + tolerance);
+    }
+
+    private static Map<String, Object> task(
+            String id, double minutes, int people, String... holds) {
+        return Map.of(
+                "id", id,
+                "name", id,
+                "minutes", minutes,
+                "handling", Map.of(),
+                "people", people,
+                "holds", List.of(holds));
+    }
+
+    private static Map<String, Object> before(String first, String then) {
+        return Map.of("first", first, "then", then, "reason", "told", "origin", "LOG");
+    }
+
+    // Worked examples named at the tests of the core: bound 18, optimum 19 minutes for two
+    // mechanics.
+    @Test
+    void plansWithoutAJob() {
+        var graph =
+                Map.of(
+                        "tasks",
+                                List.of(
+                                        task("a", 4, 1),
+                                        task("b", 6, 1, "case"),
+                                        task("c", 3, 1),
+                                        task("d", 5, 2),
+                                        task("e", 7, 1, "case"),
+                                        task("f", 2, 1),
+                                        task("g", 4, 1)),
+                        "befores",
+                                List.of(
+                                        before("a", "d"),
+                                        before("b", "e"),
+                                        before("c", "f"),
+                                        before("d", "g"),
+                                        before("f", "g")));
+        expect("plan/two-mechanics", graph, "minutes", 19, 1e-9);
+        expect(
+                "plan/rebuild",
+                Map.of(
+                        "graph", graph,
+                        "start", Map.of(),
+                        "cost", Map.of("toolChange", 1, "flip", 2, "move", 1.5)),
+                "minutes",
+                31,
+                1e-9);
+        var way = Map.of("name", "", "requires", List.of(), "minutes", 6, "barred", "");
+        expect(
+                "plan/least-strip",
+                Map.of(
+                        "removals",
+                                List.of(
+                                        Map.of(
+                                                "part",
+                                                "cover",
+                                                "name",
+                                                "cover",
+                                                "ways",
+                                                List.of(way))),
+                        "targets", List.of("cover")),
+                "minutes",
+                6,
+                1e-9);
+        var round =
+                bench.post(
+                        "/api/calc/plan/contradiction",
+                        Map.of(
+                                "tasks", List.of(task("hub", 1, 1), task("shaft", 1, 1)),
+                                "befores",
+                                        List.of(before("hub", "shaft"), before("shaft", "hub"))));
+        assertThat(round.body().path("contradiction").path("says").asString())
+                .contains("“hub” must come off before “shaft” (told)");
+    }
+
+    @Test
+    void judgesScrewsPassagesAndLinesWithoutAJob() {
+        var hole =
+                Map.of(
+                        "gripMm",
+                        8,
+                        "threadMm",
+                        10,
+                        "isThrough",
+                        true,
+                        "freeMm",
+                        6,
+                        "behind",
+                        "gear",
+                        "into",
+                        "GREY_IRON");
+        check(
+                "fastener/screw-in-hole",
+                Map.of("thread", "M6", "lengthMm", 25, "hole", hole),
+                "clearanceMm",
+                -1,
+                1e-9);
+        var passage =
+                bench.post(
+                        "/api/calc/teardown/passage",
+                        Map.of(
+                                "opening",
+                                        Map.of(
+                                                "name", "top",
+                                                "shape", "RECTANGLE",
+                                                "widthMm", 40,
+                                                "heightMm", 110,
+                                                "closedBy", ""),
+                                "part",
+                                        Map.of(
+                                                "shape",
+                                                "ROUND",
+                                                "aMm",
+                                                96,
+                                                "bMm",
+                                                96,
+                                                "lengthMm",
+                                                28)));
+        assertThat(passage.body().path("words").asString()).isEqualTo("edge-on");
+        var line =
+                bench.post(
+                        "/api/calc/teardown/quick-line",
+                        Map.of("line", "6x M8x25 cover input", "shafts", List.of("input shaft")));
+        assertThat(line.body().path("screw").path("thread").asString()).isEqualTo("M8");
+        assertThat(line.body().path("part").asString()).isEqualTo("cover");
+    }
+
+    /** A record of the core that comes over the wire refuses with its own sentence, at its own field. */
+    @Test
+    void namesTheFaultOfARecordThatCannotBe() {
+        var hole =
+                Map.of(
+                        "gripMm",
+                        -8,
+                        "threadMm",
+                        10,
+                        "isThrough",
+                        true,
+                        "behind",
+                        "",
+                        "into",
+                        "STEEL");
+        var refused =
+                bench.post(
+                        "/api/calc/fastener/screw-in-hole",
+                        Map.of("thread", "M6", "lengthMm", 25, "hole", hole));
+
+        assertThat(refused.status()).isEqualTo(422);
+        assertThat(refused.at("hole.gripMm"))
+                .contains("Clamped thickness −8 mm is outside 0 to 1000 mm");
+        assertThat(refused.at("hole.freeMm")).contains("Free room behind the hole is missing");
+        assertThat(
+                        bench.post(
+                                        "/api/calc/fastener/screw-in-hole",
+                                        Map.of("thread", "M8x1.3", "lengthMm", 25, "hole", hole))
+                                .status())
+                .isEqualTo(422);
+    }
 }
