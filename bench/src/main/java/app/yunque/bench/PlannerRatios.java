@@ -44,7 +44,7 @@ public final class PlannerRatios {
         int agreed = 0;
         int asked = 0;
         for (int seed = 0; seed < 6; seed++) {
-            var graph = Assemblies.of(16, 34, seed);
+            var graph = Assemblies.of(16, 60, seed);
             double planned = RebuildSequence.of(graph, Handling.ANY, HandlingCost.USUAL).minutes();
             agreed += Math.abs(planned - bruteForce(graph)) < 1e-9 ? 1 : 0;
             asked++;

@@ -36,8 +36,9 @@ public record TwoMechanics(
         List<String> criticalPath,
         double criticalMinutes) {
     public static final int EXACT_TASKS = 12;
-    public static final int IMPROVED_TASKS = 200;
+    public static final int IMPROVED_TASKS = 80;
     private static final double SAME = 1e-9;
+    private static final long WORK = 60_000_000;
 
     /**
      * @param task   identity of the task
@@ -69,6 +70,10 @@ public record TwoMechanics(
         private final double[] tail;
         private final double bound;
         private int[] bestList = {};
+
+        /** Schedules that may still be tried: fewer for long lists, whose schedules take longer, so that the time is bounded. */
+        private long schedulesLeft;
+
         private double best = Double.POSITIVE_INFINITY;
 
         Search(TaskGraph graph) {
@@ -76,6 +81,8 @@ public record TwoMechanics(
             before = graph.predecessors();
             tail = tails();
             bound = bound();
+            long size = tasks.size();
+            schedulesLeft = WORK / (size * size * size + 1);
         }
 
         private double[] tails() {
@@ -186,7 +193,7 @@ public record TwoMechanics(
         private void improve(int[] from) {
             int[] list = descended(from.clone());
             long shake = 1;
-            for (int round = 0; round < rounds() && best > bound + SAME; round++) {
+            while (schedulesLeft > 0 && best > bound + SAME) {
                 int[] trial = bestList.clone();
                 for (int i = 0; i < 3; i++) {
                     shake = shake * 6364136223846793005L + 1442695040888963407L;
@@ -199,19 +206,14 @@ public record TwoMechanics(
             }
         }
 
-        /** Fewer rounds for long lists, whose schedules take longer: about the same work in all. */
-        private int rounds() {
-            return Math.max(2, 12_000 / (tasks.size() * tasks.size()));
-        }
-
         private int[] descended(int[] from) {
             int[] list = from;
             double end = weight(list);
             boolean again = true;
-            while (again && best > bound + SAME) {
+            while (again && schedulesLeft > 0 && best > bound + SAME) {
                 again = false;
                 for (int at = 0; at < list.length; at++) {
-                    for (int to = 0; to < list.length; to++) {
+                    for (int to = 0; to < list.length && schedulesLeft > 0; to++) {
                         int[] trial = list.clone();
                         if (moved(trial, at, to)) {
                             double now = weight(trial);
@@ -230,6 +232,7 @@ public record TwoMechanics(
 
         /** When it is finished; among equals, how early the turns end, so that there is always a way down. */
         private double weight(int[] list) {
+            schedulesLeft--;
             double end = 0;
             double sum = 0;
             for (var turn : schedule(list)) {

@@ -43,6 +43,9 @@ public record StripModel(
     /** Alternatives beyond this many are not combined with each other; their first way is taken. */
     private static final int COMBINED_ALTERNATIVES = 6;
 
+    /** Sharing between two is searched for this many combinations only: it takes longer than a rebuild for one. */
+    private static final int SHARED_COMBINATIONS = 4;
+
     public StripModel {
         steps = List.copyOf(steps);
         var ids = steps.stream().map(TeardownStep::id).collect(Collectors.toSet());
@@ -144,7 +147,7 @@ public record StripModel(
     public TwoMechanics withTwo() {
         NotApplicable why = null;
         TwoMechanics best = null;
-        for (var graph : graphs()) {
+        for (var graph : graphs().stream().limit(SHARED_COMBINATIONS).toList()) {
             try {
                 var plan = TwoMechanics.of(turned(graph));
                 if (best == null || plan.minutes() < best.minutes() - 1e-9) {
