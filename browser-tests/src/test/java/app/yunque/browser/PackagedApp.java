@@ -3,6 +3,7 @@ package app.yunque.browser;
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import java.io.IOException;
 import java.net.HttpURLConnection;
 import java.net.ServerSocket;
@@ -17,7 +18,8 @@ import org.junit.jupiter.api.extension.ExtensionContext;
 
 /** Starts the packaged jar once for all tests, on a database of its own, and a headless Chromium beside it. */
 public final class PackagedApp implements BeforeAllCallback {
-    private static final int START_SECONDS = 120;
+    private static final int START_SECONDS = 300;
+    private static final double PATIENCE_MS = 20_000;
 
     private static int port;
     private static Browser browser;
@@ -39,6 +41,8 @@ public final class PackagedApp implements BeforeAllCallback {
         if (browser != null) {
             return;
         }
+        // How soon is no matter for a test: a busy machine gets the time it needs.
+        PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
         var process = startServer();
         Runtime.getRuntime().addShutdownHook(new Thread(process::destroy));
         awaitReady(process);
