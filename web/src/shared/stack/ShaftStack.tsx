@@ -15,22 +15,26 @@ interface Props {
   low?: boolean;
 }
 
+const TALLEST = 440;
+
 /** What sits on which shaft and where each part is now: the picture at the head of every job. */
 export function ShaftStack({ stack, chosen, onChoose, low }: Props) {
   const layout = useMemo(() => layOut(stack), [stack]);
   const group = useRef<SVGSVGElement>(null);
   const [zoom, setZoom] = useState(1);
   const frame = useRef<HTMLDivElement>(null);
+  // Many shafts are not shrunk until their numbers cannot be read: the picture keeps its size and scrolls.
+  const scrolls = low || layout.height > TALLEST;
   // A low window on a tall picture follows the chosen part.
   useEffect(() => {
     const box = frame.current;
     const part = chosen && group.current?.querySelector(`[data-key="${CSS.escape(chosen)}"]`);
-    if (low && box && part) {
+    if (scrolls && box && part) {
       const [outer, inner] = [box.getBoundingClientRect(), part.getBoundingClientRect()];
       box.scrollTop += (inner.top + inner.bottom) / 2 - (outer.top + outer.bottom) / 2;
       box.scrollLeft += (inner.left + inner.right) / 2 - (outer.left + outer.right) / 2;
     }
-  }, [chosen, low]);
+  }, [chosen, scrolls]);
   const chosenPart = layout.parts.find((p) => p.key === chosen);
   const housing = stack.housing.find((i) => i.stepId !== undefined && i.stepId === chosen);
 
@@ -52,7 +56,7 @@ export function ShaftStack({ stack, chosen, onChoose, low }: Props) {
     <section className={classes.root} aria-label="Shaft stack" data-printable="stack">
       <div
         ref={frame}
-        className={low ? classes.lowScroll : classes.scroll}
+        className={low ? classes.lowScroll : scrolls ? classes.tallScroll : classes.scroll}
         // biome-ignore lint/a11y/noNoninteractiveTabindex: a wide picture scrolls sideways on a narrow screen
         tabIndex={0}
         role="group"
@@ -65,7 +69,7 @@ export function ShaftStack({ stack, chosen, onChoose, low }: Props) {
           style={{
             width: `${zoom * 100}%`,
             minWidth: (layout.width > 1000 ? 1000 : 620) * zoom,
-            maxHeight: zoom > 1 || low ? "none" : Math.max(270, Math.min(layout.height, 310)),
+            maxHeight: zoom > 1 || scrolls ? "none" : Math.max(270, Math.min(layout.height, 310)),
           }}
           role="group"
           aria-label="Parts on their shafts"
