@@ -1,7 +1,6 @@
 package app.yunque.route;
 
 import app.yunque.measure.Verdict;
-import app.yunque.route.JobFacts.Meshes;
 import app.yunque.route.JobFacts.Parts;
 import app.yunque.route.JobFacts.Proof;
 import app.yunque.route.JobFacts.Receive;
@@ -44,10 +43,10 @@ public record Route(List<Stop> stops, List<String> againstSigning) {
                 List.of(
                         receive(facts.receive(), facts.meshes().count() > 0),
                         strip(facts),
-                        inspect(facts.meshes()),
+                        inspect(facts),
                         decide(facts.parts()),
                         build(facts.parts()),
-                        set(facts.meshes()),
+                        set(facts),
                         fill(facts.proof()),
                         prove(facts)),
                 againstSigning(facts));
@@ -109,9 +108,12 @@ public record Route(List<Stop> stops, List<String> againstSigning) {
         return new Stop(Station.STRIP, workedOn ? State.DONE : State.OPEN, sofar);
     }
 
-    private static Stop inspect(Meshes m) {
+    private static Stop inspect(JobFacts facts) {
+        var m = facts.meshes();
         if (m.count() == 0 && m.worstBefore() == Verdict.CLEAR_PASS) {
-            return new Stop(Station.INSPECT, State.DONE, "no mesh on the papers");
+            boolean lookedAt = facts.parts().steps() > 0 && facts.parts().undecided() == 0;
+            return new Stop(
+                    Station.INSPECT, lookedAt ? State.DONE : State.OPEN, "no mesh on the papers");
         }
         if (m.measuredBefore() < m.count()) {
             return new Stop(
@@ -152,9 +154,13 @@ public record Route(List<Stop> stops, List<String> againstSigning) {
                 : new Stop(Station.BUILD, State.ATTENTION, "ledger does not balance");
     }
 
-    private static Stop set(Meshes m) {
+    private static Stop set(JobFacts facts) {
+        var m = facts.meshes();
         if (m.count() == 0 && m.worstAfter() == Verdict.CLEAR_PASS) {
-            return new Stop(Station.SET, State.DONE, "no mesh on the papers");
+            var parts = facts.parts();
+            boolean together = parts.steps() > 0 && parts.fittedSteps() == parts.steps();
+            return new Stop(
+                    Station.SET, together ? State.DONE : State.OPEN, "no mesh on the papers");
         }
         if (m.measuredAfter() < m.count()) {
             return new Stop(

@@ -43,6 +43,23 @@ class RouteTest {
                 .isEqualTo(Route.State.SHUT);
     }
 
+    /** Papers that describe no gears ask for no turn count, and are no sign that anything was inspected or set. */
+    @Test
+    void ticksNothingOffThatNobodyDid() {
+        var noMesh = new JobFacts.Meshes(0, 0, Verdict.CLEAR_PASS, 0, Verdict.CLEAR_PASS);
+        var arrived = new JobFacts.Receive(true, true, true, Verdict.NOT_JUDGED);
+        var stripped = new JobFacts.Parts(9, 20, 9, 0, 20, 20, false);
+
+        var early = Route.of(new JobFacts(arrived, stripped, noMesh, PROVED));
+        assertThat(stop(early, Station.RECEIVE).state()).isEqualTo(Route.State.DONE);
+        assertThat(stop(early, Station.INSPECT).state()).isEqualTo(Route.State.OPEN);
+        assertThat(stop(early, Station.SET).state()).isEqualTo(Route.State.OPEN);
+        var built = Route.of(new JobFacts(arrived, BUILT, noMesh, PROVED));
+        assertThat(stop(built, Station.INSPECT).state()).isEqualTo(Route.State.DONE);
+        assertThat(stop(built, Station.SET).state()).isEqualTo(Route.State.DONE);
+        assertThat(built.againstSigning()).isEmpty();
+    }
+
     @Test
     void isReadyToSignWhenNothingStandsAgainstIt() {
         var route = Route.of(new JobFacts(SETTLED, BUILT, SET, PROVED));
