@@ -1,6 +1,10 @@
 package app.yunque.server.photo;
 
 import app.yunque.measure.Refused;
+import com.drew.imaging.ImageMetadataReader;
+import com.drew.imaging.ImageProcessingException;
+import com.drew.metadata.exif.ExifDirectoryBase;
+import com.drew.metadata.exif.ExifIFD0Directory;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
@@ -10,6 +14,9 @@ import java.util.Locale;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageReader;
 import net.coobird.thumbnailator.Thumbnails;
+import net.coobird.thumbnailator.util.exif.ExifFilterUtils;
+import net.coobird.thumbnailator.util.exif.Orientation;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Takes a picture in: judged by what it holds and not by its name, turned upright as the camera meant it, and written anew,
@@ -32,22 +39,13 @@ record PictureIntake(byte[] picture, byte[] thumbnail, int width, int height) {
         if (bytes.length == 0) {
             throw refused("The picture is empty. Take it again.");
         }
-        check(bytes);
-        try {
-            var upright = Thumbnails.of(new ByteArrayInputStream(bytes)).scale(1).asBufferedImage();
-            var large = fit(upright, LONGEST_SIDE);
-            return new PictureIntake(
-                    jpeg(large),
-                    jpeg(fit(upright, THUMBNAIL)),
-                    large.getWidth(),
-                    large.getHeight());
-        } catch (IOException | RuntimeException corrupt) {
-            throw refused(
-                    "The picture cannot be read to its end: it is damaged or cut short. Take it again, or save it as JPEG.");
+        // One at a time: the heap of a bench computer holds one decoded picture, not ten.
+        synchronized (PictureIntake.class) {
+            return taken(bytes);
         }
     }
 
-    private static void check(byte[] bytes) {
+    private static PictureIntake taken(byte[] bytes) {
         try (var stream = ImageIO.createImageInputStream(new ByteArrayInputStream(bytes))) {
             Iterator<ImageReader> readers = ImageIO.getImageReaders(stream);
             if (!readers.hasNext()) {
@@ -59,27 +57,65 @@ record PictureIntake(byte[] picture, byte[] thumbnail, int width, int height) {
             var reader = readers.next();
             try {
                 reader.setInput(stream);
-                int images =
-                        "gif".equals(reader.getFormatName().toLowerCase(Locale.ROOT))
-                                ? reader.getNumImages(true)
-                                : 1;
-                if (images > 1) {
-                    throw refused(
-                            "This picture is animated, %d frames. Choose a still one."
-                                    .formatted(images));
-                }
-                long pixels = (long) reader.getWidth(0) * reader.getHeight(0);
-                if (pixels > MOST_PIXELS) {
-                    throw refused(
-                            "The picture has %d million pixels; at most 60 million fit. Take it at a lower resolution."
-                                    .formatted(pixels / 1_000_000));
-                }
+                check(reader);
+                var upright = upright(reader, bytes);
+                var large = fit(upright, LONGEST_SIDE);
+                return new PictureIntake(
+                        jpeg(large),
+                        jpeg(fit(upright, THUMBNAIL)),
+                        large.getWidth(),
+                        large.getHeight());
             } finally {
                 reader.dispose();
             }
-        } catch (IOException | IndexOutOfBoundsException corrupt) {
+        } catch (Refused told) {
+            throw told;
+        } catch (IOException | RuntimeException corrupt) {
             throw refused(
-                    "The picture is damaged: its size cannot be read. Take it again, or save it as JPEG.");
+                    "The picture cannot be read to its end: it is damaged or cut short. Take it again, or save it as JPEG.");
+        }
+    }
+
+    private static void check(ImageReader reader) throws IOException {
+        int images =
+                "gif".equals(reader.getFormatName().toLowerCase(Locale.ROOT))
+                        ? reader.getNumImages(true)
+                        : 1;
+        if (images > 1) {
+            throw refused(
+                    "This picture is animated, %d frames. Choose a still one.".formatted(images));
+        }
+        long pixels = (long) reader.getWidth(0) * reader.getHeight(0);
+        if (pixels > MOST_PIXELS) {
+            throw refused(
+                    "The picture has %d million pixels; at most 60 million fit. Take it at a lower resolution."
+                            .formatted(pixels / 1_000_000));
+        }
+    }
+
+    /** Reads only every n-th pixel of a large picture, so that it never stands in memory at its full size. */
+    private static BufferedImage upright(ImageReader reader, byte[] bytes) throws IOException {
+        int longest = Math.max(reader.getWidth(0), reader.getHeight(0));
+        int every = Math.max(1, (longest + LONGEST_SIDE - 1) / LONGEST_SIDE);
+        var reading = reader.getDefaultReadParam();
+        reading.setSourceSubsampling(every, every, 0, 0);
+        var orientation = orientation(bytes);
+        var image = reader.read(0, reading);
+        return orientation == null
+                ? image
+                : ExifFilterUtils.getFilterForOrientation(orientation).apply(image);
+    }
+
+    /** How the camera was held; a picture whose camera says nothing readable stays as it is. */
+    private static @Nullable Orientation orientation(byte[] bytes) {
+        try {
+            var told =
+                    ImageMetadataReader.readMetadata(new ByteArrayInputStream(bytes))
+                            .getFirstDirectoryOfType(ExifIFD0Directory.class);
+            var value = told == null ? null : told.getInteger(ExifDirectoryBase.TAG_ORIENTATION);
+            return value == null ? null : Orientation.typeOf(value);
+        } catch (IOException | ImageProcessingException | RuntimeException unreadable) {
+            return null;
         }
     }
 

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.yunque.server.AtBench;
 import app.yunque.server.RunningApp;
 import com.google.zxing.BinaryBitmap;
+import com.google.zxing.DecodeHintType;
 import com.google.zxing.RGBLuminanceSource;
 import com.google.zxing.common.HybridBinarizer;
 import com.google.zxing.qrcode.QRCodeReader;
@@ -55,6 +56,17 @@ class PhotoTest {
         assertThat(new String(bytes, StandardCharsets.ISO_8859_1))
                 .doesNotContain("PUNTA-BRASA-GPS", "Exif");
         assertThat(bench.get(job + "/photos/" + photo + "/thumbnail").status()).isEqualTo(200);
+    }
+
+    /** The size an ordinary tablet takes; kept smaller, so that it never stands in memory as a whole. */
+    @Test
+    void takesAPictureOfTwelveMillionPixels() {
+        var kept = take(Pictures.jpeg(4000, 3000));
+
+        assertThat(kept.status()).as(kept.detail()).isEqualTo(200);
+        var shown = kept.body().path("photos").get(0);
+        assertThat(shown.path("width").asInt()).isBetween(1500, 3000);
+        assertThat(shown.path("width").asInt() * 3).isEqualTo(shown.path("height").asInt() * 4);
     }
 
     @Test
@@ -128,13 +140,15 @@ class PhotoTest {
         try (var document = Loader.loadPDF(pdf.bytes())) {
             assertThat(new PDFTextStripper().getText(document))
                     .contains("tray A", "1 oil seal", "job ");
-            var page = new PDFRenderer(document).renderImageWithDPI(0, 200);
+            var page = new PDFRenderer(document).renderImageWithDPI(0, 300);
             var pixels =
                     page.getRGB(0, 0, page.getWidth(), page.getHeight(), null, 0, page.getWidth());
             var source = new RGBLuminanceSource(page.getWidth(), page.getHeight(), pixels);
             var code =
                     new QRCodeReader()
-                            .decode(new BinaryBitmap(new HybridBinarizer(source)))
+                            .decode(
+                                    new BinaryBitmap(new HybridBinarizer(source)),
+                                    Map.of(DecodeHintType.TRY_HARDER, true))
                             .getText();
             assertThat(code).endsWith(job.replace("/api", "") + "/strip?tray=A");
         }
