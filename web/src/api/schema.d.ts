@@ -3870,9 +3870,7 @@ export interface operations {
                 headers: {
                     [name: string]: unknown;
                 };
-                content: {
-                    "application/zip": string;
-                };
+                content?: never;
             };
         };
     };

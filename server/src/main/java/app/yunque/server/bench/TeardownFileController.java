@@ -4,6 +4,8 @@ import app.yunque.server.job.JobService;
 import app.yunque.server.job.ReceiveService;
 import io.swagger.v3.oas.annotations.parameters.RequestBody;
 import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
 import java.util.UUID;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -20,7 +22,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/jobs/{number}")
 class TeardownFileController {
-    private static final int MOST_BYTES = 200 * 1024 * 1024;
+    private static final int MOST_BYTES = 40 * 1024 * 1024;
 
     private final BenchWrite bench;
     private final JobService jobs;
@@ -42,8 +44,12 @@ class TeardownFileController {
 
     /** The same with the pictures. */
     @GetMapping(path = "/teardown.zip", produces = "application/zip")
-    ResponseEntity<byte[]> zip(@PathVariable long number) {
-        return file(files.zip(jobs.find(number)), "teardown-" + number + ".zip");
+    void zip(@PathVariable long number, HttpServletResponse response) throws IOException {
+        var job = jobs.find(number);
+        response.setContentType("application/zip");
+        response.setHeader(
+                HttpHeaders.CONTENT_DISPOSITION, attachment("teardown-" + number + ".zip"));
+        files.zip(job, response.getOutputStream());
     }
 
     /** Puts the steps of a file behind the strip; the body is the file as it is. */
@@ -65,9 +71,11 @@ class TeardownFileController {
 
     private static ResponseEntity<byte[]> file(byte[] bytes, String name) {
         return ResponseEntity.ok()
-                .header(
-                        HttpHeaders.CONTENT_DISPOSITION,
-                        ContentDisposition.attachment().filename(name).build().toString())
+                .header(HttpHeaders.CONTENT_DISPOSITION, attachment(name))
                 .body(bytes);
+    }
+
+    private static String attachment(String name) {
+        return ContentDisposition.attachment().filename(name).build().toString();
     }
 }

@@ -12,9 +12,8 @@ import app.yunque.server.teardown.StepRequest;
 import app.yunque.server.teardown.StepService;
 import app.yunque.server.unit.UnitService;
 import java.io.ByteArrayInputStream;
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.io.UncheckedIOException;
+import java.io.OutputStream;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -33,7 +32,7 @@ import tools.jackson.databind.ObjectMapper;
 @Service
 class TeardownFiles {
     private static final String JSON = "teardown.json";
-    private static final long MOST_UNPACKED = 400L * 1024 * 1024;
+    private static final long MOST_UNPACKED = 60L * 1024 * 1024;
 
     private final StepService steps;
     private final StatementService statements;
@@ -59,10 +58,10 @@ class TeardownFiles {
         return mapper.writerWithDefaultPrettyPrinter().writeValueAsBytes(file(job, List.of()));
     }
 
+    /** Writes picture by picture, so that a strip with many never stands in memory as a whole. */
     @Transactional(readOnly = true)
-    public byte[] zip(JobRef job) {
+    public void zip(JobRef job, OutputStream out) throws IOException {
         var pictures = photos.views(job.id());
-        var out = new ByteArrayOutputStream();
         try (var zip = new ZipOutputStream(out)) {
             zip.putNextEntry(new ZipEntry(JSON));
             zip.write(
@@ -71,10 +70,7 @@ class TeardownFiles {
                 zip.putNextEntry(new ZipEntry(name(picture)));
                 zip.write(photos.picture(job.id(), picture.id()));
             }
-        } catch (IOException fault) {
-            throw new UncheckedIOException(fault);
         }
-        return out.toByteArray();
     }
 
     /**
@@ -228,7 +224,7 @@ class TeardownFiles {
                 left -= content.length;
                 if (left < 0) {
                     throw Refused.because(
-                            "file", "The zip unpacks to more than 400 MB. Leave pictures out.");
+                            "file", "The zip unpacks to more than 60 MB. Leave pictures out.");
                 }
                 entries.put(entry.getName(), content);
             }
