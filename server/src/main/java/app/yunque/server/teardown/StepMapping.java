@@ -73,8 +73,8 @@ final class StepMapping {
         }
     }
 
+    /** What a step said before; its place stays, since the places of a strip can have been spread anew. */
     static void copy(StepEntity from, StepEntity to) {
-        to.place = from.place;
         fill(to, given(from));
         to.removed = from.removed;
     }

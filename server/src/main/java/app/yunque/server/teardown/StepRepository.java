@@ -17,6 +17,8 @@ interface StepRepository extends JpaRepository<StepEntity, UUID> {
 
     List<StepEntity> findByJobIdAndRemovedFalseOrderByPlace(UUID jobId);
 
+    List<StepEntity> findByJobIdOrderByPlace(UUID jobId);
+
     int countByJobIdAndRemovedFalse(UUID jobId);
 
     @Query("select max(s.place) from StepEntity s where s.jobId = :jobId")

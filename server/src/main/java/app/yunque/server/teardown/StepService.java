@@ -118,8 +118,10 @@ public class StepService {
         if (stepId.equals(request.after())) {
             throw Refused.because("after", "A step cannot come after itself.");
         }
-        int place = placeAfter(job, request.after(), stepId);
-        remember(step, lastRevision(stepId), "moved " + step.part, UUID.randomUUID());
+        int place = placeAfter(job.id(), request.after(), stepId);
+        var action = remember(step, lastRevision(stepId), "moved " + step.part, UUID.randomUUID());
+        action.moved = true;
+        action.stoodAfter = before(job.id(), stepId);
         step.place = place;
         step.keep(bench.name(), clock.instant());
         steps.saveAndFlush(step);
@@ -133,7 +135,7 @@ public class StepService {
         var batch = UUID.randomUUID();
         var what = "split " + step.part;
         var before = lastRevision(stepId);
-        int place = placeAfter(job, stepId, null);
+        int place = placeAfter(job.id(), stepId, null);
         var second = new StepEntity();
         second.id = request.newId();
         second.jobId = job.id();
@@ -202,6 +204,9 @@ public class StepService {
                             .find(StepEntity.class, action.stepId, action.revisionBefore);
             StepMapping.copy(before, step);
         }
+        if (action.moved) {
+            step.place = placeAfter(step.jobId, action.stoodAfter, step.id);
+        }
         step.keep(bench.name(), clock.instant());
         action.undone = true;
     }
@@ -219,7 +224,8 @@ public class StepService {
         step.id = stepId;
         step.jobId = job.id();
         StepMapping.fill(step, request);
-        step.place = after == null ? (last == null ? 0 : last) + GAP : placeAfter(job, after, null);
+        step.place =
+                after == null ? (last == null ? 0 : last) + GAP : placeAfter(job.id(), after, null);
         step.keep(bench.name(), clock.instant());
         steps.saveAndFlush(step);
         remember(step, null, "added " + step.part, UUID.randomUUID());
@@ -231,9 +237,9 @@ public class StepService {
      * @param after  step before the place; null for the very first place
      * @param moving step that is being moved and does not count
      */
-    private int placeAfter(JobRef job, @Nullable UUID after, @Nullable UUID moving) {
+    private int placeAfter(UUID jobId, @Nullable UUID after, @Nullable UUID moving) {
         var others =
-                steps.findByJobIdAndRemovedFalseOrderByPlace(job.id()).stream()
+                steps.findByJobIdOrderByPlace(jobId).stream()
                         .filter(s -> !s.id.equals(moving))
                         .toList();
         int at = -1;
@@ -253,6 +259,18 @@ public class StepService {
             return (at + 1) * GAP + GAP / 2;
         }
         return low + (high - low) / 2;
+    }
+
+    /** The step that stands right before another; null when it is the first. */
+    private @Nullable UUID before(UUID jobId, UUID stepId) {
+        UUID before = null;
+        for (var other : steps.findByJobIdAndRemovedFalseOrderByPlace(jobId)) {
+            if (other.id.equals(stepId)) {
+                return before;
+            }
+            before = other.id;
+        }
+        return before;
     }
 
     private void change(StepEntity step, JobRef job, StepRequest request, List<String> shafts) {
@@ -289,7 +307,8 @@ public class StepService {
         return one.isBlank() ? other : other.isBlank() ? one : one + "; " + other;
     }
 
-    private void remember(StepEntity step, @Nullable Long revisionBefore, String what, UUID batch) {
+    private StripActionEntity remember(
+            StepEntity step, @Nullable Long revisionBefore, String what, UUID batch) {
         var action = new StripActionEntity();
         action.jobId = step.jobId;
         action.stepId = step.id;
@@ -298,7 +317,7 @@ public class StepService {
         action.doneBy = bench.name();
         action.doneAt = clock.instant();
         action.batch = batch;
-        actions.save(action);
+        return actions.save(action);
     }
 
     private Long lastRevision(UUID stepId) {

@@ -38,6 +38,14 @@ class StripActionEntity {
     @Column(name = "done_at", nullable = false)
     Instant doneAt = Instant.EPOCH;
 
+    /** True when the action moved the step. */
+    @Column(nullable = false)
+    boolean moved;
+
+    /** For a move the step it stood after before; null when it was the first. */
+    @Column(name = "stood_after")
+    @Nullable UUID stoodAfter;
+
     /** Changes of one batch are undone together. */
     @Column(nullable = false)
     UUID batch = new UUID(0, 0);

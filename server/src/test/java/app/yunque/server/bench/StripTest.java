@@ -88,6 +88,31 @@ class StripTest {
         assertThat(parts()).containsExactlyElementsOf(expected);
     }
 
+    /** Undo says where a step stood, not which number its place had: that is spread anew when room runs out. */
+    @Test
+    void undoesAMoveAndAChangeAfterThePlacesWereSpreadAnew() {
+        var first = log("first", "OTHER");
+        var second = log("second", "OTHER");
+        var third = log("third", "OTHER");
+        var changed = Requests.step("second, worn", "OTHER", 1);
+        changed.put("version", version(second));
+        bench.put(job + "/steps/" + second, changed);
+        bench.post(job + "/steps/" + third + "/move", Map.of("version", version(third)));
+        for (int i = 0; i < 14; i++) {
+            bench.put(
+                    job + "/steps/" + UUID.randomUUID() + "?after=" + first,
+                    Requests.step("washer " + i, "WASHER", 1));
+        }
+        for (int i = 0; i < 14; i++) {
+            bench.post(job + "/steps/undo", null);
+        }
+        assertThat(parts()).containsExactly("third", "first", "second, worn");
+        bench.post(job + "/steps/undo", null);
+        assertThat(parts()).containsExactly("first", "second, worn", "third");
+        bench.post(job + "/steps/undo", null);
+        assertThat(parts()).containsExactly("first", "second", "third");
+    }
+
     @Test
     void splitsAPartThatTurnsOutToBeTwoAndUndoesItAsOne() {
         var stuck = log("washer", "WASHER");
