@@ -11,7 +11,8 @@ import java.util.Random;
 final class Assemblies {
     private Assemblies() {}
 
-    static TaskGraph of(int parts, int constraints, long seed) {
+    /** Each constraint reaches back over at most {@code reach} parts: the shorter, the fewer orders are legal. */
+    static TaskGraph of(int parts, int constraints, int reach, long seed) {
         var random = new Random(seed);
         var tasks = new ArrayList<Task>();
         for (int i = 0; i < parts; i++) {
@@ -28,7 +29,7 @@ final class Assemblies {
         var befores = new ArrayList<Before>();
         while (befores.size() < constraints) {
             int then = 1 + random.nextInt(parts - 1);
-            int first = Math.max(0, then - 1 - random.nextInt(40));
+            int first = Math.max(0, then - 1 - random.nextInt(reach));
             befores.add(new Before("p" + first, "p" + then, "made up", Before.Origin.LOG));
         }
         return new TaskGraph(tasks, befores);

@@ -30,7 +30,7 @@ import org.openjdk.jmh.annotations.Warmup;
 @Warmup(iterations = 4, time = 1)
 @Measurement(iterations = 5, time = 1)
 public class PlannerBench {
-    private final TaskGraph thousand = Assemblies.of(1000, 3000, 7);
+    private final TaskGraph thousand = Assemblies.of(1000, 3000, 40, 7);
     private final Graph<String, DefaultEdge> bare = asGraph(thousand);
 
     private static Graph<String, DefaultEdge> asGraph(TaskGraph assembly) {

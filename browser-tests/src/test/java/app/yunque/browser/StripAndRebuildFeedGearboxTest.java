@@ -155,6 +155,14 @@ class StripAndRebuildFeedGearboxTest {
             m.step("oil seal").click();
             assertThat(m.text("lip in").first()).isAttached();
 
+            m.context.setOffline(true);
+            m.page.getByLabel("Picture file for step 1, oil seal")
+                    .setInputFiles(new FilePayload("again.jpg", "image/jpeg", jpeg()));
+            assertThat(m.text("picture waits…")).isVisible();
+            m.context.setOffline(false);
+            assertThat(m.text("picture waits…")).hasCount(0);
+            assertThat(m.button("Open picture of step 1, oil seal")).hasCount(2);
+
             m.page.getByLabel("Picture file for step 1, oil seal")
                     .setInputFiles(
                             new FilePayload("notes.jpg", "image/jpeg", "only words".getBytes()));
