@@ -2,15 +2,13 @@ package app.yunque;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.yunque.backlash.IndicatorBacklash;
 import app.yunque.drive.GearTrain;
 import app.yunque.drive.TurnCountCheck;
 import app.yunque.gear.Gears;
 import app.yunque.gear.Hand;
-import app.yunque.gear.IndicatorBacklash;
 import app.yunque.gear.Member;
 import app.yunque.gear.ServiceDuty;
-import app.yunque.gear.SpanMeasurement;
-import app.yunque.gear.ToothWear;
 import app.yunque.lubricant.FillQuantity;
 import app.yunque.lubricant.GearOilDuty;
 import app.yunque.lubricant.ImmersedGear;
@@ -20,6 +18,8 @@ import app.yunque.measure.Gauge;
 import app.yunque.measure.PlainDigits;
 import app.yunque.measure.RepeatedReadings;
 import app.yunque.measure.Working;
+import app.yunque.tooth.SpanMeasurement;
+import app.yunque.tooth.ToothWear;
 import app.yunque.upkeep.RunTemperature;
 import java.util.List;
 import java.util.Optional;

@@ -1,5 +1,7 @@
-package app.yunque.gear;
+package app.yunque.backlash;
 
+import app.yunque.gear.GearPair;
+import app.yunque.gear.Member;
 import app.yunque.measure.Range;
 import app.yunque.measure.Refused;
 
@@ -33,8 +35,23 @@ public record Backlash(
                 MINUTES_PER_RADIAN * circumferentialMm / pair.wheelWorkingRadiusMm());
     }
 
+    /** From j_bn, as a feeler or a wire reads it: j_wt = j_bn/(cos α_wt cos β_b). */
+    public static Backlash ofNormal(GearPair pair, double normalMm) {
+        return ofCircumferential(pair, normalMm / normalPerCircumferential(pair));
+    }
+
+    /** From the play of one gear with the other held: j_wt = j_θ r_w, j_θ in minutes of arc. */
+    public static Backlash ofAngle(GearPair pair, Member member, double minutes) {
+        return ofCircumferential(pair, minutes / MINUTES_PER_RADIAN * pair.workingRadiusMm(member));
+    }
+
+    /** From how far the centres close until the teeth touch, to first order: j_wt = 2 j_r tan α_wt. */
+    public static Backlash ofCentreTravel(GearPair pair, double travelMm) {
+        return ofCircumferential(pair, 2 * travelMm * Math.tan(pair.workingPressureAngleRad()));
+    }
+
     /** cos α_wt cos β_b: what a millimetre along the circle amounts to square to the flanks. */
-    static double normalPerCircumferential(GearPair pair) {
+    public static double normalPerCircumferential(GearPair pair) {
         return Math.cos(pair.workingPressureAngleRad())
                 * Math.cos(pair.pinion().baseHelixAngleRad());
     }

@@ -1,4 +1,4 @@
-package app.yunque.gear;
+package app.yunque.backlash;
 
 import app.yunque.measure.PlainDigits;
 

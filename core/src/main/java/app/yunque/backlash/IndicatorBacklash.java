@@ -1,7 +1,10 @@
-package app.yunque.gear;
+package app.yunque.backlash;
 
 import static app.yunque.measure.Working.line;
 
+import app.yunque.gear.GearPair;
+import app.yunque.gear.Member;
+import app.yunque.gear.ServiceDuty;
 import app.yunque.measure.Gauge;
 import app.yunque.measure.GuardBand;
 import app.yunque.measure.PlainDigits;
@@ -19,9 +22,10 @@ import java.util.Optional;
  * Backlash of a mesh by dial indicator: the stylus on a flank of one gear, the other gear locked, readings round the
  * gear.
  *
- * <p>A stylus along the tangent at radius R that reads q means j_wt = q · r_w/R; a stylus leaning out of the plane of
- * rotation by ε_a over-reads on a flank it slides on, so q is multiplied by [cos ε_a + tan β_b sin ε_a / cos α_R], which
- * for a spur gear is cos ε_a. The smallest reading is held against the least backlash of a new pair, the mean against
+ * <p>A stylus along the tangent at radius R that reads q means j_wt = q · r_w/R. One that slides on the flank and leans
+ * by ε_a out of the plane of rotation and by ε_r outward from the tangent reads more than the flank moves: the way along
+ * the tangent is q [cos ε_a cos (α_R − ε_r) + tan β_b sin ε_a] / cos α_R, which for a spur gear with ε_r = 0 is q cos
+ * ε_a. One whose end is captive, in a dimple or a link, reads less: q/(cos ε_a cos ε_r). The smallest reading is held against the least backlash of a new pair, the mean against
  * the renewal limit.
  *
  * <p>Source: conversion derived for the product and verified against a stylus line on an involute helicoid; terms
@@ -70,6 +74,9 @@ public record IndicatorBacklash(
                     59,
                     "degrees");
 
+    public static final Range LEAN =
+            Range.of("leanDeg", "lean of the stylus from the tangent outward", -59, 59, "degrees");
+
     private static final double PROUD_MM = 0.5;
     private static final double TILT_WORTH_RESETTING_DEG = 15;
 
@@ -80,11 +87,19 @@ public record IndicatorBacklash(
      * @param radiusMm  radius R at which the stylus touched (mm), from base circle to tip circle
      * @param tiltDeg   lean ε_a of the stylus out of the plane of rotation (degrees), positive towards the side the
      *                  flank normal leans to; 0 when square
+     * @param leanDeg   lean ε_r of the stylus from the tangent outward (degrees); 0 along the tangent
+     * @param captive   true when the stylus end is held to one point and does not slide on the flank
      */
-    public record Setup(Member touched, double radiusMm, double tiltDeg) {
+    public record Setup(
+            Member touched, double radiusMm, double tiltDeg, double leanDeg, boolean captive) {
         /** @throws Refused naming every value out of its range */
         public Setup {
-            Refused.ifAny(RADIUS.judge(radiusMm), TILT.judge(tiltDeg));
+            Refused.ifAny(RADIUS.judge(radiusMm), TILT.judge(tiltDeg), LEAN.judge(leanDeg));
+        }
+
+        /** A stylus along the tangent that slides on the flank. */
+        public Setup(Member touched, double radiusMm, double tiltDeg) {
+            this(touched, radiusMm, tiltDeg, 0, false);
         }
     }
 
@@ -143,13 +158,18 @@ public record IndicatorBacklash(
                 working(pair, setup, readings, factor, mean, uncertainty));
     }
 
-    /** j_wt per unit of reading: tilt correction × r_w/R. */
-    static double circumferentialPerReading(GearPair pair, Setup setup) {
+    /** j_wt per unit of reading: attitude of the stylus × r_w/R. */
+    public static double circumferentialPerReading(GearPair pair, Setup setup) {
         var gear = pair.gear(setup.touched());
-        double cosR = gear.baseDiameterMm() / 2 / setup.radiusMm();
+        double atRadius = Math.acos(Math.min(1, gear.baseDiameterMm() / 2 / setup.radiusMm()));
         double tilt = Math.toRadians(setup.tiltDeg());
+        double lean = Math.toRadians(setup.leanDeg());
         double correction =
-                Math.cos(tilt) + Math.tan(gear.baseHelixAngleRad()) * Math.sin(tilt) / cosR;
+                setup.captive()
+                        ? 1 / (Math.cos(tilt) * Math.cos(lean))
+                        : (Math.cos(tilt) * Math.cos(atRadius - lean)
+                                        + Math.tan(gear.baseHelixAngleRad()) * Math.sin(tilt))
+                                / Math.cos(atRadius);
         return correction * pair.workingRadiusMm(setup.touched()) / setup.radiusMm();
     }
 
@@ -185,7 +205,8 @@ public record IndicatorBacklash(
         var warnings = new ArrayList<String>();
         UnitSlip.suspect(readings.meanMm() * factor, recommended.mostNewCircumferentialMm())
                 .ifPresent(warnings::add);
-        if (Math.abs(setup.tiltDeg()) > TILT_WORTH_RESETTING_DEG) {
+        if (Math.max(Math.abs(setup.tiltDeg()), Math.abs(setup.leanDeg()))
+                > TILT_WORTH_RESETTING_DEG) {
             warnings.add("The stylus leans more than 15°: set the indicator again if it can be.");
         }
         if (readings.spreadMm() > 4 * gauge.resolutionMm()
@@ -234,6 +255,15 @@ public record IndicatorBacklash(
                 : state;
     }
 
+    private static String formula(Setup setup) {
+        if (setup.captive()) {
+            return "j_wt = q / (cos ε_a cos ε_r) · r_w / R";
+        }
+        return setup.tiltDeg() == 0 && setup.leanDeg() == 0
+                ? "j_wt = q · r_w / R"
+                : "j_wt = q [cos ε_a cos(α_R − ε_r) + tan β_b sin ε_a] / cos α_R · r_w / R";
+    }
+
     private static Working working(
             GearPair pair,
             Setup setup,
@@ -245,17 +275,16 @@ public record IndicatorBacklash(
         return new Working(
                 List.of(
                         line(
-                                setup.tiltDeg() == 0
-                                        ? "j_wt = q · r_w / R"
-                                        : "j_wt = q · (cos ε + tan β_b sin ε / cos α_R) · r_w / R",
-                                "%s × %s = %s mm   (r_w %s mm, R %s mm, ε %s°)"
+                                formula(setup),
+                                "%s × %s = %s mm   (r_w %s mm, R %s mm, ε_a %s°, ε_r %s°)"
                                         .formatted(
                                                 PlainDigits.rounded(readings.meanMm(), 4),
                                                 PlainDigits.rounded(factor, 5),
                                                 PlainDigits.rounded(mean.circumferentialMm(), 4),
                                                 PlainDigits.rounded(rw, 3),
                                                 PlainDigits.exact(setup.radiusMm()),
-                                                PlainDigits.exact(setup.tiltDeg()))),
+                                                PlainDigits.exact(setup.tiltDeg()),
+                                                PlainDigits.exact(setup.leanDeg()))),
                         line(
                                 "j_bn = j_wt · cos α_wt · cos β_b",
                                 "%s × %s = %s mm"

@@ -1,7 +1,9 @@
-package app.yunque.gear;
+package app.yunque.backlash;
 
 import static app.yunque.measure.Working.line;
 
+import app.yunque.gear.GearPair;
+import app.yunque.gear.ServiceDuty;
 import app.yunque.measure.PlainDigits;
 import app.yunque.measure.Range;
 import app.yunque.measure.Refused;

@@ -35,7 +35,7 @@ public record GearTrain(List<GearPair> stages, double inputSpeedRpm, double inpu
 
     /** True when the output turns the same way as the input: an even number of external meshes. */
     public boolean turnsTheSameWay() {
-        return stages.size() % 2 == 0;
+        return stages.stream().filter(stage -> !stage.isInternal()).count() % 2 == 0;
     }
 
     /** Speed of the pinion shaft of a stage (min⁻¹); stage 1 is the first. */

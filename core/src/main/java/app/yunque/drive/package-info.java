@@ -8,7 +8,11 @@
  * <p>Stages count from the input, 1 first. Ratio i = n_in/n_out as a magnitude; every external mesh turns the sense
  * round. Speeds in min⁻¹, pitch-line velocity in m/s on the working circle, power in kW, torque in N·m.
  *
- * <p>Not here: planetary, worm and cycloidal stages; backlash of one mesh ({@code gear}).
+ * <p>{@link app.yunque.drive.GearTrain} is what the papers of a unit hold, parallel stages; {@link
+ * app.yunque.drive.DriveLine} is any row of stages, worm, bevel, planetary, chain, cycloidal and friction disc among them;
+ * {@link app.yunque.drive.ShaftSpeeds} solves trains that branch and turn back.
+ *
+ * <p>Not here: backlash of one mesh ({@code backlash}).
  */
 @NullMarked
 package app.yunque.drive;

@@ -5,8 +5,10 @@ import app.yunque.measure.Range;
 import app.yunque.measure.Refused;
 
 /**
- * An external spur or helical gear as its drawing describes it, with the full-depth rack of ISO 53 type A
- * (addendum 1, dedendum 1.25). Terms and formulas after ISO 21771, from memory.
+ * An external or internal spur or helical gear as its drawing describes it. Terms and formulas after ISO 21771, from
+ * memory. A ring has positive teeth here and a flag, and a positive profile shift makes its tooth thicker too, which is
+ * the sense of ISO 21771 and DIN 3960; the school in which it means a cutter further from the centre has the opposite
+ * sign for rings.
  *
  * @param teeth            number of teeth z, 4 to 2000
  * @param normalModuleMm   normal module m_n (mm), 0.1 to 100
@@ -15,6 +17,8 @@ import app.yunque.measure.Refused;
  * @param hand             hand of the helix; NONE for a spur gear and only there
  * @param profileShift     profile shift coefficient x, −1.2 to 2; positive makes the tooth thicker
  * @param faceWidthMm      face width b (mm), 0.5 to 2000
+ * @param rack             the rack that would mesh with it: tooth height and root
+ * @param internal         true for a ring with teeth inside
  */
 public record CylindricalGear(
         int teeth,
@@ -23,7 +27,9 @@ public record CylindricalGear(
         double helixAngleDeg,
         Hand hand,
         double profileShift,
-        double faceWidthMm) {
+        double faceWidthMm,
+        BasicRack rack,
+        boolean internal) {
     public static final Range TEETH =
             Range.count("teeth", "number of teeth", 4, 2000)
                     .advising("Count the teeth once round.");
@@ -38,10 +44,13 @@ public record CylindricalGear(
             Range.of("profileShift", "profile shift coefficient", -1.2, 2, "");
     public static final Range FACE_WIDTH = Range.of("faceWidthMm", "face width", 0.5, 2000, "mm");
 
-    private static final double ADDENDUM = 1.0;
-    private static final double DEDENDUM = 1.25;
+    /** Common practice, no source: below a quarter of the module the tip of a tooth is weak. */
+    private static final double THIN_TIP = 0.25;
 
-    /** @throws Refused naming every value out of its range, and a hand that does not suit the helix angle */
+    /**
+     * @throws Refused naming every value out of its range, a hand that does not suit the helix angle, a tooth that
+     *     would be pointed, and a gear of which no involute is left
+     */
     public CylindricalGear {
         Refused.ifAny(
                 TEETH.judge(teeth),
@@ -60,6 +69,53 @@ public record CylindricalGear(
                     "A helical gear needs its hand. Stand it on its face: teeth that rise to the right are"
                             + " right-hand.");
         }
+        if (internal) {
+            refuseRingWithoutTeeth(
+                    ringTip(teeth, normalModuleMm, helixAngleDeg, rack.addendum() + profileShift),
+                    ringTip(teeth, normalModuleMm, helixAngleDeg, profileShift - rack.dedendum()));
+        }
+    }
+
+    /** An external gear with full-depth teeth after ISO 53 type A. */
+    public CylindricalGear(
+            int teeth,
+            double normalModuleMm,
+            double pressureAngleDeg,
+            double helixAngleDeg,
+            Hand hand,
+            double profileShift,
+            double faceWidthMm) {
+        this(
+                teeth,
+                normalModuleMm,
+                pressureAngleDeg,
+                helixAngleDeg,
+                hand,
+                profileShift,
+                faceWidthMm,
+                BasicRack.FULL_DEPTH,
+                false);
+    }
+
+    private static double ringTip(int z, double module, double helixDeg, double height) {
+        return z * module / Math.cos(Math.toRadians(helixDeg)) - 2 * module * height;
+    }
+
+    private static void refuseRingWithoutTeeth(double tip, double root) {
+        if (!(tip < root && tip > 0)) {
+            throw Refused.because(
+                    "profileShift",
+                    "For a ring the tip circle, "
+                            + PlainDigits.rounded(tip, 2)
+                            + " mm, must be smaller than the root circle, "
+                            + PlainDigits.rounded(root, 2)
+                            + " mm. Check teeth, module and profile shift.");
+        }
+    }
+
+    /** +1 for an external gear, −1 for a ring: the sign with which heights add to the reference diameter. */
+    public int outward() {
+        return internal ? -1 : 1;
     }
 
     /** α_t = atan(tan α_n / cos β) (rad). */
@@ -87,14 +143,70 @@ public record CylindricalGear(
         return referenceDiameterMm() * Math.cos(transversePressureAngleRad());
     }
 
-    /** d_a = d + 2 m_n (1 + x) (mm), without tip shortening. */
+    /** d_a = d ± 2 m_n (h_a* + x) (mm), without tip shortening; minus for a ring. */
     public double tipDiameterMm() {
-        return referenceDiameterMm() + 2 * normalModuleMm * (ADDENDUM + profileShift);
+        return referenceDiameterMm()
+                + outward() * 2 * normalModuleMm * (rack.addendum() + profileShift);
     }
 
-    /** d_f = d − 2 m_n (1.25 − x) (mm). */
+    /** d_f = d ∓ 2 m_n (h_f* − x) (mm); plus for a ring. */
     public double rootDiameterMm() {
-        return referenceDiameterMm() - 2 * normalModuleMm * (DEDENDUM - profileShift);
+        return referenceDiameterMm()
+                - outward() * 2 * normalModuleMm * (rack.dedendum() - profileShift);
+    }
+
+    /** p_bt = π m_t cos α_t (mm), the transverse base pitch. */
+    public double transverseBasePitchMm() {
+        return Math.PI * transverseModuleMm() * Math.cos(transversePressureAngleRad());
+    }
+
+    /** p_z = z π m_n / sin β (mm); infinite for a spur gear. */
+    public double leadMm() {
+        return teeth * Math.PI * normalModuleMm / Math.sin(helixAngleRad());
+    }
+
+    /** s_t = s_n / cos β (mm), nominal. */
+    public double transverseToothThicknessMm() {
+        return normalToothThicknessMm() / Math.cos(helixAngleRad());
+    }
+
+    /**
+     * Width of the tip of an external tooth, s_at = d_a [s_t/d + inv α_t − inv α_at] (mm); 0 or less means that the
+     * flanks meet below the tip circle.
+     */
+    public double tipLandMm() {
+        double cosTip = baseDiameterMm() / tipDiameterMm();
+        return tipDiameterMm()
+                * (transverseToothThicknessMm() / referenceDiameterMm()
+                        + Involute.of(transversePressureAngleRad())
+                        - Involute.of(Math.acos(Math.min(1, cosTip))));
+    }
+
+    /** True when the tip of an external tooth is narrower than a quarter of the module. Common practice, no source. */
+    public boolean isTipThin() {
+        return !internal && tipLandMm() < THIN_TIP * normalModuleMm;
+    }
+
+    /**
+     * The start of the true involute above the root of a rack-cut external gear, as a diameter (mm): d_Ff = 2 √((r −
+     * v)² + (v/tan α_t)²) with v = (h_f* − x − ρ* (1 − sin α_n)) m_n. Source: ISO 21771, from memory.
+     */
+    public double involuteStartDiameterMm() {
+        double v =
+                (rack.dedendum() - profileShift - rack.filletHeight(normalPressureAngleRad()))
+                        * normalModuleMm;
+        double r = referenceDiameterMm() / 2;
+        return 2 * Math.hypot(r - v, v / Math.tan(transversePressureAngleRad()));
+    }
+
+    /**
+     * The least profile shift that keeps a rack-cut external gear free of undercut: x_min = h_g* − z sin² α_t / (2 cos
+     * β), h_g* being the straight part of the cutter.
+     */
+    public double leastShiftWithoutUndercut() {
+        double sin = Math.sin(transversePressureAngleRad());
+        double straight = rack.dedendum() - rack.filletHeight(normalPressureAngleRad());
+        return straight - teeth * sin * sin / (2 * Math.cos(helixAngleRad()));
     }
 
     /** s_n = m_n (π/2 + 2 x tan α_n) (mm), the thickness without thinning for backlash. */
@@ -105,7 +217,12 @@ public record CylindricalGear(
 
     /** The gear in the words of a parts list: "z 27, module 3 mm, helix 20° left". */
     public String inWords() {
-        var spur = "z " + teeth + ", module " + PlainDigits.exact(normalModuleMm) + " mm";
+        var spur =
+                (internal ? "ring z " : "z ")
+                        + teeth
+                        + ", module "
+                        + PlainDigits.exact(normalModuleMm)
+                        + " mm";
         return helixAngleDeg == 0
                 ? spur
                 : spur
@@ -115,11 +232,13 @@ public record CylindricalGear(
                         + (hand == Hand.LEFT ? "left" : "right");
     }
 
-    double normalPressureAngleRad() {
+    /** α_n (rad). */
+    public double normalPressureAngleRad() {
         return Math.toRadians(pressureAngleDeg);
     }
 
-    double helixAngleRad() {
+    /** β (rad). */
+    public double helixAngleRad() {
         return Math.toRadians(helixAngleDeg);
     }
 }

@@ -5,10 +5,11 @@ import app.yunque.measure.Range;
 import app.yunque.measure.Refused;
 
 /**
- * Two external gears in mesh on parallel shafts, at the centre distance their housing gives them.
+ * Two gears in mesh on parallel shafts, at the centre distance their housing gives them: two external gears, or an
+ * external pinion in a ring.
  *
- * @param pinion           gear 1, which drives in a reducing stage
- * @param wheel            gear 2
+ * @param pinion           gear 1, external, which drives in a reducing stage
+ * @param wheel            gear 2, external or a ring
  * @param centreDistanceMm working centre distance a (mm), 1 to 10000
  */
 public record GearPair(CylindricalGear pinion, CylindricalGear wheel, double centreDistanceMm) {
@@ -24,24 +25,30 @@ public record GearPair(CylindricalGear pinion, CylindricalGear wheel, double cen
      */
     public GearPair {
         Refused.ifAny(CENTRE_DISTANCE.judge(centreDistanceMm));
+        refuseRings(pinion, wheel);
         refuseStrangers(pinion, wheel);
         refuseOverlap(pinion, wheel, centreDistanceMm);
         refuseUnsuitable(pinion, wheel, centreDistanceMm);
     }
 
-    /** cos α_wt = (r_b1 + r_b2)/a (rad). */
+    /** cos α_wt = (r_b1 ± r_b2)/a (rad); with a ring r_b2 − r_b1. */
     public double workingPressureAngleRad() {
         return Math.acos(baseRadiiMm(pinion, wheel) / centreDistanceMm);
     }
 
-    /** r_w1 = a · z₁/(z₁ + z₂) (mm). */
+    /** r_w1 = a · z₁/(z₂ ± z₁) (mm); with a ring z₂ − z₁. */
     public double pinionWorkingRadiusMm() {
-        return centreDistanceMm * pinion.teeth() / (pinion.teeth() + wheel.teeth());
+        return centreDistanceMm * pinion.teeth() / toothSum(pinion, wheel);
     }
 
-    /** r_w2 = a · z₂/(z₁ + z₂) (mm). */
+    /** r_w2 = a · z₂/(z₂ ± z₁) (mm); with a ring z₂ − z₁. */
     public double wheelWorkingRadiusMm() {
-        return centreDistanceMm * wheel.teeth() / (pinion.teeth() + wheel.teeth());
+        return centreDistanceMm * wheel.teeth() / toothSum(pinion, wheel);
+    }
+
+    /** True when the wheel is a ring, so that both turn the same way. */
+    public boolean isInternal() {
+        return wheel.internal();
     }
 
     /** The radius at which gear {@code member} rolls on its mate (mm). */
@@ -58,13 +65,33 @@ public record GearPair(CylindricalGear pinion, CylindricalGear wheel, double cen
         return (double) wheel.teeth() / pinion.teeth();
     }
 
-    /** The reference centre distance a_d = (d₁ + d₂)/2 (mm), at which unshifted gears run. */
+    /** The reference centre distance a_d = (d₂ ± d₁)/2 (mm), at which unshifted gears run; with a ring d₂ − d₁. */
     public static double referenceCentreDistanceMm(CylindricalGear pinion, CylindricalGear wheel) {
-        return (pinion.referenceDiameterMm() + wheel.referenceDiameterMm()) / 2;
+        return (wheel.referenceDiameterMm() + wheel.outward() * pinion.referenceDiameterMm()) / 2;
     }
 
     private static double baseRadiiMm(CylindricalGear pinion, CylindricalGear wheel) {
-        return (pinion.baseDiameterMm() + wheel.baseDiameterMm()) / 2;
+        return (wheel.baseDiameterMm() + wheel.outward() * pinion.baseDiameterMm()) / 2;
+    }
+
+    private static int toothSum(CylindricalGear pinion, CylindricalGear wheel) {
+        return wheel.teeth() + wheel.outward() * pinion.teeth();
+    }
+
+    private static void refuseRings(CylindricalGear pinion, CylindricalGear wheel) {
+        if (pinion.internal()) {
+            throw Refused.because(
+                    "pinion", "The pinion turns inside the ring: enter the ring as the wheel.");
+        }
+        if (wheel.internal() && wheel.teeth() <= pinion.teeth()) {
+            throw Refused.because(
+                    "wheel",
+                    "A ring of "
+                            + wheel.teeth()
+                            + " teeth has no room for a pinion of "
+                            + pinion.teeth()
+                            + ". Check the tooth counts.");
+        }
     }
 
     private static void refuseStrangers(CylindricalGear pinion, CylindricalGear wheel) {
@@ -79,7 +106,12 @@ public record GearPair(CylindricalGear pinion, CylindricalGear wheel, double cen
                             + wheel.inWords()
                             + ".");
         }
-        if (wheel.hand() != pinion.hand().opposite()) {
+        if (wheel.internal() && wheel.hand() != pinion.hand()) {
+            throw Refused.because(
+                    "hand",
+                    "A helical pinion and its ring need the same hand, both left or both right.");
+        }
+        if (!wheel.internal() && wheel.hand() != pinion.hand().opposite()) {
             throw Refused.because(
                     "hand",
                     "Two external helical gears on parallel shafts need opposite hands, one left and one"

@@ -1,6 +1,9 @@
 package app.yunque.measure;
 
+import java.util.Comparator;
 import java.util.List;
+import java.util.OptionalInt;
+import java.util.stream.IntStream;
 
 /**
  * Several readings of one length.
@@ -52,6 +55,37 @@ public record RepeatedReadings(List<Double> valuesMm) {
         double mean = meanMm();
         double squares = valuesMm.stream().mapToDouble(v -> (v - mean) * (v - mean)).sum();
         return Math.sqrt(squares / (count() - 1));
+    }
+
+    /**
+     * The reading that does not belong with the others, counted from 1; empty when all do, or with fewer than four. By the
+     * modified z-score, 0.6745 |x − median|/MAD above 3.5, and off by more than three divisions. Source: Iglewicz and
+     * Hoaglin 1993, from memory.
+     */
+    public OptionalInt oddOneOut(Gauge gauge) {
+        if (count() < 4) {
+            return OptionalInt.empty();
+        }
+        double median = median(valuesMm);
+        double mad = median(valuesMm.stream().map(v -> Math.abs(v - median)).toList());
+        double spread = Math.max(mad, gauge.resolutionMm() / 2);
+        int worst =
+                IntStream.range(0, count())
+                        .boxed()
+                        .max(Comparator.comparingDouble(i -> Math.abs(valuesMm.get(i) - median)))
+                        .orElseThrow();
+        double off = Math.abs(valuesMm.get(worst) - median);
+        return 0.6745 * off / spread > 3.5 && off > 3 * gauge.resolutionMm()
+                ? OptionalInt.of(worst + 1)
+                : OptionalInt.empty();
+    }
+
+    private static double median(List<Double> values) {
+        var sorted = values.stream().sorted().toList();
+        int half = sorted.size() / 2;
+        return sorted.size() % 2 == 1
+                ? sorted.get(half)
+                : (sorted.get(half - 1) + sorted.get(half)) / 2;
     }
 
     /**

@@ -1,7 +1,9 @@
-package app.yunque.gear;
+package app.yunque.tooth;
 
 import static app.yunque.measure.Working.line;
 
+import app.yunque.gear.CylindricalGear;
+import app.yunque.gear.Involute;
 import app.yunque.measure.NotApplicable;
 import app.yunque.measure.PlainDigits;
 import app.yunque.measure.Range;

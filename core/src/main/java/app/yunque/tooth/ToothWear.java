@@ -1,9 +1,11 @@
-package app.yunque.gear;
+package app.yunque.tooth;
 
 import static app.yunque.measure.Working.line;
 
+import app.yunque.gear.CylindricalGear;
+import app.yunque.gear.Involute;
+import app.yunque.gear.ServiceDuty;
 import app.yunque.measure.Gauge;
-import app.yunque.measure.GuardBand;
 import app.yunque.measure.PlainDigits;
 import app.yunque.measure.Range;
 import app.yunque.measure.Refused;
@@ -58,8 +60,6 @@ public record ToothWear(
     public static final Range SPAN = Range.of("readings", "span", 0.1, 5000, "mm");
     public static final Range REFERENCE_SPAN =
             Range.of("referenceSpanMm", "span of the unworn gear", 0.1, 5000, "mm");
-    public static final Range RENEWAL_LIMIT =
-            Range.of("renewalPercent", "renewal limit", 0.1, 60, "%");
 
     private static final double LEAST_SHARE = 0.2;
     private static final double MOST_SHARE = 1.8;
@@ -85,8 +85,7 @@ public record ToothWear(
         Refused.ifAny(
                 SPAN.judge(readings.smallestMm()),
                 SPAN.judge(readings.largestMm()),
-                referenceSpanMm.flatMap(REFERENCE_SPAN::judge),
-                makersRenewalPercent.flatMap(RENEWAL_LIMIT::judge));
+                referenceSpanMm.flatMap(REFERENCE_SPAN::judge));
         double cosN = Math.cos(gear.normalPressureAngleRad());
         double reference = referenceSpanMm.orElse(nominal.spanMm());
         double thicknessRef = thicknessMm(gear, teethSpanned, reference);
@@ -94,38 +93,39 @@ public record ToothWear(
         var slip = UnitSlip.suspect(readings.meanMm(), reference);
         refuseImpossible(gear, teethSpanned, readings.meanMm(), thickness, slip);
 
-        double wear = thicknessRef - thickness;
-        double percent = 100 * wear / thicknessRef;
-        double uncertainty = 2 * wearUncertaintyMm(readings, gauge, referenceSpanMm, cosN);
-        double uncertaintyPercent = 100 * uncertainty / thicknessRef;
-        double renew = makersRenewalPercent.orElse(duty.renewPercent());
-        double watch = Math.min(duty.watchPercent(), renew);
-        var verdict = strict(duty, GuardBand.atMost(percent, uncertaintyPercent, renew));
-        var worked =
-                working(gear, teethSpanned, reference, referenceSpanMm.isPresent(), readings, wear);
+        var loss =
+                ThicknessLoss.of(
+                        gear,
+                        thickness,
+                        thicknessRef,
+                        2 * wearUncertaintyMm(readings, gauge, referenceSpanMm, cosN),
+                        duty,
+                        WearLimit.ToothMaterial.STEEL,
+                        makersRenewalPercent);
         return new ToothWear(
                 readings.meanMm(),
                 readings.spreadMm(),
                 reference,
                 thickness,
-                wear,
-                percent,
-                uncertainty,
-                uncertaintyPercent,
-                watch,
-                renew,
-                verdict,
-                sentence(verdict, percent, uncertaintyPercent, watch, renew),
-                warnings(wear, uncertainty, readings, gauge),
-                worked);
+                loss.lossMm(),
+                loss.percent(),
+                loss.uncertaintyMm(),
+                loss.uncertaintyPercent(),
+                loss.limit().watchPercent(),
+                loss.limit().renewPercent(),
+                loss.verdict(),
+                loss.sentence(),
+                warnings(loss.lossMm(), loss.uncertaintyMm(), readings, gauge),
+                working(
+                        gear,
+                        teethSpanned,
+                        reference,
+                        referenceSpanMm.isPresent(),
+                        readings,
+                        loss.lossMm()));
     }
 
-    /** True from the watch limit of the duty on, even when it passes. */
-    public boolean isWatched() {
-        return wearPercent >= watchPercent;
-    }
-
-    private static double thicknessMm(CylindricalGear gear, int k, double span) {
+    static double thicknessMm(CylindricalGear gear, int k, double span) {
         return span / Math.cos(gear.normalPressureAngleRad())
                 - gear.normalModuleMm()
                         * (Math.PI * (k - 1)
@@ -138,12 +138,6 @@ public record ToothWear(
         double measured = readings.standardUncertaintyMm(gauge);
         double referenced = reference.isPresent() ? gauge.standardUncertaintyMm() : 0;
         return Math.hypot(measured, referenced) / cosN;
-    }
-
-    private static Verdict strict(ServiceDuty duty, Verdict verdict) {
-        return duty == ServiceDuty.LIFTING && verdict == Verdict.DOUBTFUL
-                ? Verdict.CLEAR_FAIL
-                : verdict;
     }
 
     private static void refuseImpossible(
@@ -169,7 +163,7 @@ public record ToothWear(
         throw Refused.because("readings", sentence + slip.map(s -> " " + s).orElse(counts));
     }
 
-    private static List<String> warnings(
+    static List<String> warnings(
             double wear, double uncertainty, RepeatedReadings readings, Gauge gauge) {
         var warnings = new ArrayList<String>();
         if (wear < -uncertainty) {
@@ -187,23 +181,6 @@ public record ToothWear(
                             + " mm: look for a worn arc, a burr or a bent tooth.");
         }
         return warnings;
-    }
-
-    private static String sentence(
-            Verdict verdict, double percent, double uncertainty, double watch, double renew) {
-        var state =
-                "%s ± %s %% of the tooth is gone; renew at %s %%."
-                        .formatted(
-                                PlainDigits.rounded(percent, 1),
-                                PlainDigits.rounded(uncertainty, 1),
-                                PlainDigits.exact(renew));
-        return switch (verdict) {
-            case CLEAR_PASS ->
-                    percent >= watch ? state + " Watch: measure again next time." : state;
-            case DOUBTFUL -> state + " Too close to tell: measure again with a finer tool.";
-            case CLEAR_FAIL -> state + " Renew.";
-            case NOT_JUDGED -> state;
-        };
     }
 
     private static Working working(

@@ -1,9 +1,14 @@
-package app.yunque.gear;
+package app.yunque.backlash;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import app.yunque.gear.GearPair;
+import app.yunque.gear.Gears;
+import app.yunque.gear.Hand;
+import app.yunque.gear.Member;
+import app.yunque.gear.ServiceDuty;
 import app.yunque.measure.Gauge;
 import app.yunque.measure.Refused;
 import app.yunque.measure.RepeatedReadings;

@@ -1,8 +1,11 @@
-package app.yunque.gear;
+package app.yunque.backlash;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import app.yunque.gear.CylindricalGear;
+import app.yunque.gear.Gears;
+import app.yunque.gear.Member;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 

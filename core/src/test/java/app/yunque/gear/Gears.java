@@ -9,6 +9,8 @@ public final class Gears {
     private Hand hand = Hand.NONE;
     private double shift = 0;
     private double faceWidthMm = 30;
+    private BasicRack rack = BasicRack.FULL_DEPTH;
+    private boolean internal;
 
     private Gears() {}
 
@@ -48,9 +50,34 @@ public final class Gears {
         return this;
     }
 
+    public Gears rack(BasicRack value) {
+        rack = value;
+        return this;
+    }
+
+    public static Gears ring() {
+        var gears = new Gears();
+        gears.internal = true;
+        return gears;
+    }
+
+    public Gears helix(double deg, Hand value) {
+        helixDeg = deg;
+        hand = value;
+        return this;
+    }
+
     public CylindricalGear build() {
         return new CylindricalGear(
-                teeth, moduleMm, pressureAngleDeg, helixDeg, hand, shift, faceWidthMm);
+                teeth,
+                moduleMm,
+                pressureAngleDeg,
+                helixDeg,
+                hand,
+                shift,
+                faceWidthMm,
+                rack,
+                internal);
     }
 
     /** An unshifted spur pair at its reference centre distance. */

@@ -1,9 +1,12 @@
-package app.yunque.gear;
+package app.yunque.tooth;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import app.yunque.gear.CylindricalGear;
+import app.yunque.gear.Gears;
+import app.yunque.gear.Hand;
 import app.yunque.measure.NotApplicable;
 import app.yunque.measure.Refused;
 import org.junit.jupiter.api.Test;

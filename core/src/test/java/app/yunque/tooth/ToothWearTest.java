@@ -1,9 +1,12 @@
-package app.yunque.gear;
+package app.yunque.tooth;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import app.yunque.gear.CylindricalGear;
+import app.yunque.gear.Gears;
+import app.yunque.gear.ServiceDuty;
 import app.yunque.measure.Gauge;
 import app.yunque.measure.RepeatedReadings;
 import app.yunque.measure.Verdict;

@@ -1,0 +1,105 @@
+package app.yunque.drive;
+
+import app.yunque.measure.PlainDigits;
+import app.yunque.measure.Range;
+import app.yunque.measure.Refused;
+
+/**
+ * A simple planetary set: sun, equal planets on a carrier, ring. With r = z_r/z_s: n_s + r n_r = (1 + r) n_c. Source:
+ * Willis equation; assembly conditions checked by trying every phase of the meshes.
+ *
+ * @param sunTeeth    z_s, 6 to 500
+ * @param planetTeeth z_p, 6 to 500
+ * @param ringTeeth   z_r, 18 to 1500
+ * @param planets     N, 1 to 12
+ */
+public record PlanetarySet(int sunTeeth, int planetTeeth, int ringTeeth, int planets) {
+    public static final Range SUN = Range.count("sunTeeth", "teeth of the sun", 6, 500);
+    public static final Range PLANET = Range.count("planetTeeth", "teeth of a planet", 6, 500);
+    public static final Range RING = Range.count("ringTeeth", "teeth of the ring", 18, 1500);
+    public static final Range PLANETS = Range.count("planets", "number of planets", 1, 12);
+    private static final int MOST_SHIFT_TEETH = 2;
+
+    /** Between which members the power goes; the third is held. */
+    public enum Path {
+        SUN_TO_CARRIER("ring held, sun drives the carrier"),
+        CARRIER_TO_SUN("ring held, carrier drives the sun"),
+        RING_TO_CARRIER("sun held, ring drives the carrier"),
+        CARRIER_TO_RING("sun held, carrier drives the ring"),
+        SUN_TO_RING("carrier held, sun drives the ring"),
+        RING_TO_SUN("carrier held, ring drives the sun");
+
+        private final String words;
+
+        Path(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+    }
+
+    /** @throws Refused for counts out of range, gears that do not share an axis, and planets that cannot be put in evenly */
+    public PlanetarySet {
+        Refused.ifAny(
+                SUN.judge(sunTeeth),
+                PLANET.judge(planetTeeth),
+                RING.judge(ringTeeth),
+                PLANETS.judge(planets));
+        int wanted = sunTeeth + 2 * planetTeeth;
+        if (Math.abs(ringTeeth - wanted) > MOST_SHIFT_TEETH) {
+            throw Refused.because(
+                    "ringTeeth",
+                    "Sun and ring cannot share an axis: %d + 2 × %d = %d teeth, the ring has %d. Two teeth apart can be made up by profile shift, more cannot. Count again."
+                            .formatted(sunTeeth, planetTeeth, wanted, ringTeeth));
+        }
+        if ((sunTeeth + ringTeeth) % planets != 0) {
+            throw Refused.because(
+                    "planets",
+                    "%d planets cannot be spaced evenly: (%d + %d)/%d is not whole. Possible places are multiples of %s°."
+                            .formatted(
+                                    planets,
+                                    sunTeeth,
+                                    ringTeeth,
+                                    planets,
+                                    PlainDigits.rounded(360.0 / (sunTeeth + ringTeeth), 3)));
+        }
+    }
+
+    /** Whether stepped planets can be spaced evenly: (z_s z_p2 + z_r z_p1)/(N gcd (z_p1, z_p2)) is whole. */
+    public static boolean steppedPlanetsFit(
+            int sunTeeth, int planetAtSun, int planetAtRing, int ringTeeth, int planets) {
+        long sum = (long) sunTeeth * planetAtRing + (long) ringTeeth * planetAtSun;
+        return sum % ((long) planets * gcd(planetAtSun, planetAtRing)) == 0;
+    }
+
+    /** Room between the tips of neighbouring planets, 2 a sin (π/N) − d_a (mm); infinite for a single planet. */
+    public double neighbourGapMm(double centreDistanceMm, double planetTipDiameterMm) {
+        return planets == 1
+                ? Double.POSITIVE_INFINITY
+                : 2 * centreDistanceMm * Math.sin(Math.PI / planets) - planetTipDiameterMm;
+    }
+
+    /** i of a path, minus when the output turns the other way. */
+    public double ratio(Path path) {
+        double r = (double) ringTeeth / sunTeeth;
+        return switch (path) {
+            case SUN_TO_CARRIER -> 1 + r;
+            case CARRIER_TO_SUN -> 1 / (1 + r);
+            case RING_TO_CARRIER -> 1 + 1 / r;
+            case CARRIER_TO_RING -> 1 / (1 + 1 / r);
+            case SUN_TO_RING -> -r;
+            case RING_TO_SUN -> -1 / r;
+        };
+    }
+
+    /** Speed of a planet on its own pin, −(z_s/z_p)(n_s − n_c) (min⁻¹). */
+    public double planetSpinRpm(double sunRpm, double carrierRpm) {
+        return -(double) sunTeeth / planetTeeth * (sunRpm - carrierRpm);
+    }
+
+    private static int gcd(int a, int b) {
+        return b == 0 ? a : gcd(b, a % b);
+    }
+}

@@ -1,0 +1,281 @@
+package app.yunque.drive;
+
+import app.yunque.gear.BevelPair;
+import app.yunque.gear.GearPair;
+import app.yunque.gear.Member;
+import app.yunque.gear.WormSet;
+import app.yunque.measure.PlainDigits;
+import app.yunque.measure.Range;
+import app.yunque.measure.Refused;
+
+/** One stage of a drive, whatever turns in it. Ratios are signed: minus when the output turns the other way. */
+public sealed interface Stage {
+    Range TEETH = Range.count("teeth", "number of teeth", 4, 2000);
+
+    /** i = n_in/n_out, minus when the sense turns round. */
+    double ratio();
+
+    /** η, usual; common practice, no source, the worm from its lead angle and friction. */
+    double efficiency();
+
+    /** The stage in words. */
+    String inWords();
+
+    /** Tooth passages a turn of the input, 0 where no teeth pass. */
+    default double teethPerInputTurn() {
+        return 0;
+    }
+
+    /** Diameter on which the input's rim runs (mm), 0 where there is none. */
+    default double inputDiameterMm() {
+        return 0;
+    }
+
+    /** Spur or helical gears on parallel shafts, a ring included. */
+    record Parallel(GearPair pair) implements Stage {
+        @Override
+        public double ratio() {
+            return pair.isInternal() ? pair.ratio() : -pair.ratio();
+        }
+
+        @Override
+        public double efficiency() {
+            return 0.98;
+        }
+
+        @Override
+        public String inWords() {
+            return "z %d/%d".formatted(pair.pinion().teeth(), pair.wheel().teeth());
+        }
+
+        @Override
+        public double teethPerInputTurn() {
+            return pair.pinion().teeth();
+        }
+
+        @Override
+        public double inputDiameterMm() {
+            return 2 * pair.pinionWorkingRadiusMm();
+        }
+    }
+
+    /** Bevel gears; the sense is told by looking at the back of each gear, so it turns round. */
+    record Bevel(BevelPair pair) implements Stage {
+        @Override
+        public double ratio() {
+            return -pair.ratio();
+        }
+
+        @Override
+        public double efficiency() {
+            return 0.975;
+        }
+
+        @Override
+        public String inWords() {
+            return pair.inWords();
+        }
+
+        @Override
+        public double teethPerInputTurn() {
+            return pair.pinionTeeth();
+        }
+
+        @Override
+        public double inputDiameterMm() {
+            return pair.outerDiameterMm(Member.PINION);
+        }
+    }
+
+    /** A worm driving its wheel. */
+    record Worm(WormSet set, double friction) implements Stage {
+        public static final Range FRICTION =
+                Range.of("friction", "coefficient of friction", 0.005, 0.3, "");
+
+        public Worm {
+            Refused.ifAny(FRICTION.judge(friction));
+        }
+
+        @Override
+        public double ratio() {
+            return set.ratio();
+        }
+
+        @Override
+        public double efficiency() {
+            return set.efficiencyWormDriving(friction);
+        }
+
+        @Override
+        public String inWords() {
+            return set.inWords();
+        }
+
+        @Override
+        public double teethPerInputTurn() {
+            return set.starts();
+        }
+
+        @Override
+        public double inputDiameterMm() {
+            return set.wormDiameterMm();
+        }
+    }
+
+    /** A planetary set between two of its members, the third held. */
+    record Planetary(PlanetarySet set, PlanetarySet.Path path) implements Stage {
+        @Override
+        public double ratio() {
+            return set.ratio(path);
+        }
+
+        @Override
+        public double efficiency() {
+            return 0.97;
+        }
+
+        @Override
+        public String inWords() {
+            return "planetary z %d/%d/%d, %s"
+                    .formatted(set.sunTeeth(), set.planetTeeth(), set.ringTeeth(), path.words());
+        }
+
+        @Override
+        public double teethPerInputTurn() {
+            return switch (path) {
+                case SUN_TO_CARRIER -> set.sunTeeth() * (1 - 1 / ratio());
+                case SUN_TO_RING -> set.sunTeeth();
+                case CARRIER_TO_SUN -> set.ringTeeth();
+                case RING_TO_CARRIER -> set.ringTeeth() * (1 - 1 / ratio());
+                case CARRIER_TO_RING -> set.sunTeeth();
+                case RING_TO_SUN -> set.ringTeeth();
+            };
+        }
+    }
+
+    /** Chain and sprockets, or a toothed belt. */
+    record Chain(int driverTeeth, int drivenTeeth) implements Stage {
+        public Chain {
+            Refused.ifAny(
+                    TEETH.named("driverTeeth", "teeth of the driver").judge(driverTeeth),
+                    TEETH.named("drivenTeeth", "teeth of the driven").judge(drivenTeeth));
+        }
+
+        @Override
+        public double ratio() {
+            return (double) drivenTeeth / driverTeeth;
+        }
+
+        @Override
+        public double efficiency() {
+            return 0.97;
+        }
+
+        @Override
+        public String inWords() {
+            return "chain z %d/%d".formatted(driverTeeth, drivenTeeth);
+        }
+
+        @Override
+        public double teethPerInputTurn() {
+            return driverTeeth;
+        }
+    }
+
+    /**
+     * A cycloidal disc of z_c lobes rolling in z_p pins, driven by its eccentric: −z_c/(z_p − z_c) with the pins held, z_p/(z_p
+     * − z_c) with the disc kept from turning and the pin ring as output.
+     */
+    record Cycloidal(int lobes, int pins, boolean pinRingIsOutput) implements Stage {
+        public Cycloidal {
+            Refused.ifAny(
+                    TEETH.named("lobes", "lobes of the disc").judge(lobes),
+                    TEETH.named("pins", "pins of the ring").judge(pins));
+            if (pins <= lobes) {
+                throw Refused.because(
+                        "pins",
+                        "A cycloidal disc of %d lobes needs more than %d pins, usually one more. Count both again."
+                                .formatted(lobes, lobes));
+            }
+        }
+
+        @Override
+        public double ratio() {
+            double difference = pins - lobes;
+            return pinRingIsOutput ? pins / difference : -lobes / difference;
+        }
+
+        @Override
+        public double efficiency() {
+            return 0.93;
+        }
+
+        @Override
+        public String inWords() {
+            return "cycloidal %d lobes, %d pins".formatted(lobes, pins);
+        }
+    }
+
+    /**
+     * A friction wheel of radius r_w at the distance ρ from the centre of a disc: n_w = n_d (ρ/r_w)(1 − slip); across the
+     * centre it reverses.
+     */
+    record FrictionDisc(double wheelRadiusMm, double fromCentreMm, double slipPercent)
+            implements Stage {
+        public static final Range WHEEL_RADIUS =
+                Range.of("wheelRadiusMm", "radius of the friction wheel", 5, 1000, "mm");
+        public static final Range FROM_CENTRE =
+                Range.of("fromCentreMm", "distance from the disc's centre", -2000, 2000, "mm");
+        public static final Range SLIP = Range.of("slipPercent", "slip", 0, 50, "%");
+
+        public FrictionDisc {
+            Refused.ifAny(
+                    WHEEL_RADIUS.judge(wheelRadiusMm),
+                    FROM_CENTRE.judge(fromCentreMm),
+                    SLIP.judge(slipPercent));
+            if (fromCentreMm == 0) {
+                throw Refused.because(
+                        "fromCentreMm",
+                        "In the centre of the disc the wheel stands still: that is neutral and has no ratio.");
+            }
+        }
+
+        @Override
+        public double ratio() {
+            return wheelRadiusMm / (fromCentreMm * (1 - slipPercent / 100));
+        }
+
+        @Override
+        public double efficiency() {
+            return 0.9;
+        }
+
+        @Override
+        public String inWords() {
+            return "friction disc, wheel %s mm at %s mm"
+                    .formatted(PlainDigits.exact(wheelRadiusMm), PlainDigits.exact(fromCentreMm));
+        }
+    }
+
+    /** An idler: it only turns the sense round. */
+    record Idler(int teeth) implements Stage {
+        public Idler {
+            Refused.ifAny(TEETH.judge(teeth));
+        }
+
+        @Override
+        public double ratio() {
+            return -1;
+        }
+
+        @Override
+        public double efficiency() {
+            return 0.98;
+        }
+
+        @Override
+        public String inWords() {
+            return "idler z " + teeth;
+        }
+    }
+}
