@@ -245,6 +245,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{number}/answers/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["keepAnswer"];
+        post?: never;
+        delete: operations["removeAnswer"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/instruments/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["keepInstrument"];
+        post?: never;
+        delete: operations["removeInstrument"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/units": {
         parameters: {
             query?: never;
@@ -479,6 +511,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["acceptProposals"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drawers/{name}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["ask"];
         delete?: never;
         options?: never;
         head?: never;
@@ -950,6 +998,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{number}/papers-entries": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["papersEntries"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{number}/labels.pdf": {
         parameters: {
             query?: never;
@@ -1014,6 +1078,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/instruments": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["instruments"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drawers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["drawers"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -1060,6 +1156,58 @@ export interface components {
             /** Format: double */
             makersLimitMm?: number;
         };
+        BacklashMap: {
+            /** Format: double */
+            meanMm: number;
+            /** Format: double */
+            amplitudeMm: number;
+            /** Format: double */
+            loosestAtDeg: number;
+            /** Format: double */
+            tightestAtDeg: number;
+            /** Format: double */
+            smallestMm: number;
+            /** Format: double */
+            scatterMm: number;
+            isEccentric: boolean;
+            /** Format: double */
+            eccentricityMm: number;
+            /** Format: double */
+            runOutMm: number;
+            places: components["schemas"]["Place"][];
+            findings: string[];
+            working: components["schemas"]["Working"];
+        };
+        BacklashSchools: {
+            schools: components["schemas"]["School"][];
+            why: string;
+        };
+        Bar: {
+            /** Format: double */
+            value: number;
+            /** Format: double */
+            uncertainty: number;
+            /** Format: double */
+            from: number;
+            /** Format: double */
+            to: number;
+            /** Format: double */
+            least: number;
+            /** Format: double */
+            mostNew: number;
+            /** Format: double */
+            renew: number;
+            unit: string;
+        };
+        BasicRack: {
+            name: string;
+            /** Format: double */
+            addendum: number;
+            /** Format: double */
+            dedendum: number;
+            /** Format: double */
+            fillet: number;
+        };
         Before: {
             first: string;
             then: string;
@@ -1077,6 +1225,30 @@ export interface components {
             chosenBy: string;
             /** Format: int64 */
             version: number;
+        };
+        Candidate: {
+            words: string;
+            /** Format: int32 */
+            teeth: number;
+            /** Format: double */
+            normalModuleMm: number;
+            /** Format: double */
+            pressureAngleDeg: number;
+            /** Format: double */
+            addendum: number;
+            /** Format: double */
+            helixDeg: number;
+            /** Format: double */
+            shift: number;
+            /** Format: double */
+            likelihood: number;
+            /** Format: double */
+            expectedTipMm: number;
+            /** Format: double */
+            expectedShorterMm: number;
+            /** Format: double */
+            expectedLongerMm: number;
+            remark: string;
         };
         Card: {
             /** Format: int32 */
@@ -1117,6 +1289,25 @@ export interface components {
         };
         ContradictionAnswer: {
             contradiction?: components["schemas"]["Contradiction"];
+        };
+        CylindricalGear: {
+            /** Format: int32 */
+            teeth: number;
+            /** Format: double */
+            normalModuleMm: number;
+            /** Format: double */
+            pressureAngleDeg: number;
+            /** Format: double */
+            helixAngleDeg: number;
+            /** @enum {string} */
+            hand: "NONE" | "LEFT" | "RIGHT";
+            /** Format: double */
+            profileShift: number;
+            /** Format: double */
+            faceWidthMm: number;
+            rack: components["schemas"]["BasicRack"];
+            internal: boolean;
+            tipThin?: boolean;
         };
         DecisionRequest: {
             /** Format: int64 */
@@ -1189,6 +1380,40 @@ export interface components {
             /** Format: double */
             displacedLitres: number;
         };
+        DrawerAnswer: {
+            /** @enum {string} */
+            verdict: "CLEAR_PASS" | "NOT_JUDGED" | "DOUBTFUL" | "CLEAR_FAIL";
+            sentence: string;
+            figures: components["schemas"]["Figure"][];
+            warnings: string[];
+            workings: components["schemas"]["Working"][];
+            bar?: components["schemas"]["Bar"];
+            table?: components["schemas"]["Table"];
+            map?: components["schemas"]["BacklashMap"];
+            mesh?: components["schemas"]["MeshPicture"];
+            schools?: components["schemas"]["BacklashSchools"];
+            identity?: components["schemas"]["GearIdentity"];
+        };
+        DrawerEntries: {
+            fields: {
+                [key: string]: components["schemas"]["EnteredNumber"];
+            };
+            readings: {
+                [key: string]: components["schemas"]["EnteredNumber"][];
+            };
+            /** Format: uuid */
+            instrument?: string;
+        };
+        DrawerView: {
+            name: string;
+            title: string;
+            purpose: string;
+            section: string;
+            /** @enum {string} */
+            takes: "NONE" | "DIAL" | "CALIPER" | "TOOTH_CALIPER";
+            fields: components["schemas"]["Field"][];
+            examples: components["schemas"]["Example"][];
+        };
         /** @description A number as typed, point or comma as decimal separator, with the unit it was read in */
         EnteredNumber: {
             /** @example 0,35 */
@@ -1235,6 +1460,10 @@ export interface components {
             height?: components["schemas"]["EnteredNumber"];
             length: components["schemas"]["EnteredNumber"];
         };
+        Example: {
+            title: string;
+            entries: components["schemas"]["DrawerEntries"];
+        };
         FasteningRequest: {
             /** Format: int32 */
             count: number;
@@ -1247,6 +1476,28 @@ export interface components {
             /** @enum {string} */
             locking?: "NONE" | "THREADLOCK_LOW" | "THREADLOCK_MEDIUM" | "THREADLOCK_HIGH" | "PREVAILING_NUT" | "TAB_WASHER" | "COTTER" | "WIRE" | "SPRING_WASHER" | "PEENED" | "SECOND_SCREW";
             hole?: components["schemas"]["HoleRequest"];
+        };
+        Field: {
+            name: string;
+            label: string;
+            group: string;
+            /** @enum {string} */
+            kind: "COUNT" | "QUANTITY" | "CHOICE" | "READINGS";
+            units: string[];
+            start: string;
+            optional: boolean;
+            hint: string;
+            choices: components["schemas"]["Choice"][];
+            when?: components["schemas"]["When"];
+        };
+        Figure: {
+            label: string;
+            /** Format: double */
+            value?: number;
+            unit: string;
+            /** Format: int32 */
+            decimals: number;
+            words?: string;
         };
         FillAnswer: {
             grade: components["schemas"]["OilGrade"];
@@ -1345,6 +1596,13 @@ export interface components {
              */
             maxErrorMm: number;
         };
+        GearIdentity: {
+            candidates: components["schemas"]["Candidate"][];
+            decided: boolean;
+            next: components["schemas"]["NextMeasurement"];
+            sentence: string;
+            working: components["schemas"]["Working"];
+        };
         GearInput: {
             /**
              * Format: int32
@@ -1378,6 +1636,13 @@ export interface components {
              * @description face width, 0.5 to 2000 mm
              */
             faceWidthMm: number;
+        };
+        GearPair: {
+            pinion: components["schemas"]["CylindricalGear"];
+            wheel: components["schemas"]["CylindricalGear"];
+            /** Format: double */
+            centreDistanceMm: number;
+            internal?: boolean;
         };
         GearPlace: {
             /** Format: int32 */
@@ -1462,6 +1727,40 @@ export interface components {
             sentence: string;
             warnings: string[];
             working: components["schemas"]["Working"];
+        };
+        InstrumentRequest: {
+            /** Format: int64 */
+            version?: number;
+            name: string;
+            /** @enum {string} */
+            kind: "DIAL_INDICATOR" | "TEST_INDICATOR" | "CALIPER" | "MICROMETER" | "DISC_MICROMETER" | "TOOTH_CALIPER" | "FEELER_GAUGES";
+            resolution: components["schemas"]["EnteredNumber"];
+            maxError: components["schemas"]["EnteredNumber"];
+            low: components["schemas"]["EnteredNumber"];
+            high: components["schemas"]["EnteredNumber"];
+            /** Format: date */
+            calibratedOn: string;
+            /** Format: date */
+            dueOn: string;
+        };
+        InstrumentView: {
+            /** Format: uuid */
+            id: string;
+            given: components["schemas"]["InstrumentRequest"];
+            name: string;
+            /** @enum {string} */
+            kind: "DIAL_INDICATOR" | "TEST_INDICATOR" | "CALIPER" | "MICROMETER" | "DISC_MICROMETER" | "TOOTH_CALIPER" | "FEELER_GAUGES";
+            /** Format: double */
+            resolutionMm: number;
+            /** Format: double */
+            maxErrorMm: number;
+            /** Format: double */
+            lowMm: number;
+            /** Format: double */
+            highMm: number;
+            /** Format: date */
+            dueOn: string;
+            overdue: boolean;
         };
         IsolationRequest: {
             /** Format: int64 */
@@ -1574,6 +1873,7 @@ export interface components {
             known: components["schemas"]["StepRequest"][];
             differences: components["schemas"]["Difference"][];
             measurements: components["schemas"]["MeasurementView"][];
+            answers: components["schemas"]["KeptAnswerView"][];
             meshes: components["schemas"]["Mesh"][];
             decisions: components["schemas"]["DecisionView"][];
             rebuild: components["schemas"]["Card"][];
@@ -1584,6 +1884,26 @@ export interface components {
             proof?: components["schemas"]["ProofView"];
             /** Format: int64 */
             touched: number;
+        };
+        KeptAnswerRequest: {
+            /** Format: int64 */
+            version?: number;
+            /** @enum {string} */
+            station: "RECEIVE" | "STRIP" | "INSPECT" | "DECIDE" | "BUILD" | "SET" | "FILL" | "PROVE";
+            drawer: string;
+            subject: string;
+            remark: string;
+            entries: components["schemas"]["DrawerEntries"];
+        };
+        KeptAnswerView: {
+            /** Format: uuid */
+            id: string;
+            given: components["schemas"]["KeptAnswerRequest"];
+            title: string;
+            answer: components["schemas"]["DrawerAnswer"];
+            keptBy: string;
+            /** Format: date-time */
+            keptAt: string;
         };
         KindWords: {
             /** @enum {string} */
@@ -1701,11 +2021,61 @@ export interface components {
             /** Format: double */
             last?: number;
         };
+        MeshPicture: {
+            state: components["schemas"]["MeshState"];
+            pinionTooth: components["schemas"]["Point"][];
+            wheelTooth: components["schemas"]["Point"][];
+            /** Format: double */
+            pinionAngleRad: number;
+            /** Format: double */
+            wheelAngleRad: number;
+            wheelCentre: components["schemas"]["Point"];
+            pitchPoint: components["schemas"]["Point"];
+            contactStart: components["schemas"]["Point"];
+            contactEnd: components["schemas"]["Point"];
+            touching: components["schemas"]["Point"][];
+            gap: components["schemas"]["Point"][];
+        };
+        MeshState: {
+            pair: components["schemas"]["GearPair"];
+            /** Format: double */
+            workingPressureAngleDeg: number;
+            /** Format: double */
+            circumferentialMm: number;
+            /** Format: double */
+            normalMm: number;
+            /** Format: double */
+            radialMm: number;
+            /** Format: double */
+            pinionAngleMin: number;
+            /** Format: double */
+            wheelAngleMin: number;
+            /** Format: double */
+            transverseContactRatio: number;
+            /** Format: double */
+            overlapRatio: number;
+            /** Format: double */
+            pinionTipClearanceMm: number;
+            /** Format: double */
+            wheelTipClearanceMm: number;
+            troubles: string[];
+            warnings: string[];
+            working: components["schemas"]["Working"];
+        };
         MoveRequest: {
             /** Format: int64 */
             version: number;
             /** Format: uuid */
             after?: string;
+        };
+        NextMeasurement: {
+            what: string;
+            /** Format: double */
+            firstMm: number;
+            /** Format: double */
+            secondMm: number;
+            /** Format: double */
+            apart: number;
         };
         OilGrade: {
             /** @enum {string} */
@@ -1836,6 +2206,23 @@ export interface components {
             meaning: string;
             /** Format: int32 */
             from: number;
+        };
+        Place: {
+            /** Format: double */
+            angleDeg: number;
+            /** Format: double */
+            backlashMm: number;
+            /** Format: double */
+            waveMm: number;
+            /** Format: int32 */
+            tooth: number;
+            setAside: boolean;
+        };
+        Point: {
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
         };
         ProofRequest: {
             /** Format: int64 */
@@ -1985,6 +2372,14 @@ export interface components {
              * @description maker's temperature limit, 20 to 200 °C
              */
             makersLimitDegC?: number;
+        };
+        School: {
+            name: string;
+            /** Format: double */
+            fromMm: number;
+            /** Format: double */
+            toMm: number;
+            note: string;
         };
         Screw: {
             /** Format: int32 */
@@ -2200,6 +2595,10 @@ export interface components {
             kind: "SPRING" | "CLOCK_SPRING" | "HANGING_LOAD" | "PRESSURE" | "HOT" | "TIPPING";
             madeSafe: string;
         };
+        Table: {
+            heads: string[];
+            rows: string[][];
+        };
         Task: {
             id: string;
             name: string;
@@ -2240,7 +2639,6 @@ export interface components {
             sentence: string;
             warnings: string[];
             working: components["schemas"]["Working"];
-            watched?: boolean;
         };
         Tray: {
             label: string;
@@ -2390,6 +2788,10 @@ export interface components {
             duty: "LIFTING" | "FEED" | "ENCLOSED_POWER" | "SLOW_OPEN";
             /** Format: double */
             makersRenewalPercent?: number;
+        };
+        When: {
+            field: string;
+            values: string[];
         };
         Working: {
             lines: components["schemas"]["Line"][];
@@ -2967,6 +3369,116 @@ export interface operations {
             };
         };
     };
+    keepAnswer: {
+        parameters: {
+            query?: never;
+            header: {
+                "Write-Id": string;
+            };
+            path: {
+                number: number;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["KeptAnswerRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
+    removeAnswer: {
+        parameters: {
+            query: {
+                version: number;
+            };
+            header: {
+                "Write-Id": string;
+            };
+            path: {
+                number: number;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
+    keepInstrument: {
+        parameters: {
+            query?: never;
+            header: {
+                "Write-Id": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["InstrumentRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["InstrumentView"][];
+                };
+            };
+        };
+    };
+    removeInstrument: {
+        parameters: {
+            query: {
+                version: number;
+            };
+            header: {
+                "Write-Id": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["InstrumentView"][];
+                };
+            };
+        };
+    };
     units: {
         parameters: {
             query?: {
@@ -3386,6 +3898,32 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
+    ask: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                name: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DrawerEntries"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DrawerAnswer"];
                 };
             };
         };
@@ -4058,6 +4596,33 @@ export interface operations {
             };
         };
     };
+    papersEntries: {
+        parameters: {
+            query: {
+                stage: number;
+                member: "PINION" | "WHEEL";
+            };
+            header?: never;
+            path: {
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        [key: string]: components["schemas"]["EnteredNumber"];
+                    };
+                };
+            };
+        };
+    };
     labels: {
         parameters: {
             query?: {
@@ -4142,6 +4707,46 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["JobCard"][];
+                };
+            };
+        };
+    };
+    instruments: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["InstrumentView"][];
+                };
+            };
+        };
+    };
+    drawers: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DrawerView"][];
                 };
             };
         };

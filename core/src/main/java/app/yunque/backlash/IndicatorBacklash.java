@@ -180,7 +180,8 @@ public record IndicatorBacklash(
                 READING.judge(readings.largestMm()));
     }
 
-    private static void refuseOffFlank(GearPair pair, Setup setup) {
+    /** @throws Refused when the stylus stands off the flank of the touched gear */
+    public static void refuseOffFlank(GearPair pair, Setup setup) {
         var gear = pair.gear(setup.touched());
         double base = gear.baseDiameterMm() / 2;
         double tip = gear.tipDiameterMm() / 2 + PROUD_MM;

@@ -97,6 +97,9 @@ public record DriveLine(
             var pair = parallel.pair();
             return hunting(meshHz, pair.pinion().teeth(), pair.wheel().teeth());
         }
+        if (stage instanceof Stage.Counted counted) {
+            return hunting(meshHz, counted.driverTeeth(), counted.drivenTeeth());
+        }
         if (stage instanceof Stage.Bevel bevel) {
             return hunting(meshHz, bevel.pair().pinionTeeth(), bevel.pair().wheelTeeth());
         }

@@ -59,6 +59,36 @@ public sealed interface Stage {
         }
     }
 
+    /** Two gears of which only the teeth are counted. */
+    record Counted(int driverTeeth, int drivenTeeth, boolean internal) implements Stage {
+        public Counted {
+            Refused.ifAny(
+                    TEETH.named("driverTeeth", "teeth of the driver").judge(driverTeeth),
+                    TEETH.named("drivenTeeth", "teeth of the driven").judge(drivenTeeth));
+        }
+
+        @Override
+        public double ratio() {
+            double ratio = (double) drivenTeeth / driverTeeth;
+            return internal ? ratio : -ratio;
+        }
+
+        @Override
+        public double efficiency() {
+            return 0.98;
+        }
+
+        @Override
+        public String inWords() {
+            return "z %d/%d%s".formatted(driverTeeth, drivenTeeth, internal ? " (ring)" : "");
+        }
+
+        @Override
+        public double teethPerInputTurn() {
+            return driverTeeth;
+        }
+    }
+
     /** Bevel gears; the sense is told by looking at the back of each gear, so it turns round. */
     record Bevel(BevelPair pair) implements Stage {
         @Override
@@ -119,6 +149,39 @@ public sealed interface Stage {
         @Override
         public double inputDiameterMm() {
             return set.wormDiameterMm();
+        }
+    }
+
+    /** A worm and wheel of which only starts and teeth are counted; the efficiency is a usual one. */
+    record WormCounted(int starts, int wheelTeeth) implements Stage {
+        private static final double[] USUAL = {0.65, 0.75, 0.8, 0.85};
+
+        public WormCounted {
+            Refused.ifAny(
+                    WormSet.STARTS.judge(starts),
+                    WormSet.WHEEL_TEETH
+                            .named("drivenTeeth", "teeth of the worm wheel")
+                            .judge(wheelTeeth));
+        }
+
+        @Override
+        public double ratio() {
+            return (double) wheelTeeth / starts;
+        }
+
+        @Override
+        public double efficiency() {
+            return USUAL[Math.min(starts, USUAL.length) - 1];
+        }
+
+        @Override
+        public String inWords() {
+            return "worm %d/%d".formatted(starts, wheelTeeth);
+        }
+
+        @Override
+        public double teethPerInputTurn() {
+            return starts;
         }
     }
 

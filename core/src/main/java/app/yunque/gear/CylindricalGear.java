@@ -160,6 +160,11 @@ public record CylindricalGear(
         return Math.PI * transverseModuleMm() * Math.cos(transversePressureAngleRad());
     }
 
+    /** p_bn = π m_n cos α_n (mm), the normal base pitch: what one more tooth adds to a span. */
+    public double normalBasePitchMm() {
+        return Math.PI * normalModuleMm * Math.cos(normalPressureAngleRad());
+    }
+
     /** p_z = z π m_n / sin β (mm); infinite for a spur gear. */
     public double leadMm() {
         return teeth * Math.PI * normalModuleMm / Math.sin(helixAngleRad());

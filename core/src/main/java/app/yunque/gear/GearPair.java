@@ -60,6 +60,11 @@ public record GearPair(CylindricalGear pinion, CylindricalGear wheel, double cen
         return member == Member.PINION ? pinion : wheel;
     }
 
+    /** 2 tan α_wt: how much backlash along the circle a millimetre of centre distance makes, to first order. */
+    public double circumferentialPerCentreTravel() {
+        return 2 * Math.tan(workingPressureAngleRad());
+    }
+
     /** u = z₂/z₁. */
     public double ratio() {
         return (double) wheel.teeth() / pinion.teeth();

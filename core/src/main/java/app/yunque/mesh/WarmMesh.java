@@ -23,6 +23,7 @@ import java.util.List;
  * @param warmNormalMm j_bn there (mm)
  * @param changeMm     change of j_wt (mm)
  * @param firstOrderMm the same to first order (mm)
+ * @param asCentreDistanceMm the centre distance at which the gears as measured mesh nearly as the grown ones do (mm)
  * @param warnings     what the temperature does that should not be
  * @param working      formula and numbers
  */
@@ -32,6 +33,7 @@ public record WarmMesh(
         double warmNormalMm,
         double changeMm,
         double firstOrderMm,
+        double asCentreDistanceMm,
         List<String> warnings,
         Working working) {
     public static final Range RISE =
@@ -91,6 +93,7 @@ public record WarmMesh(
                 warmNormal,
                 change,
                 first,
+                centreDistanceMm + centresGrow - sign * pinionGrows - wheelGrows,
                 warnings(warm, pinionBody, wheelBody),
                 working(cold, change, first, pinionBody, wheelBody, housing));
     }

@@ -5,6 +5,7 @@ import app.yunque.route.Station;
 import app.yunque.server.build.BuildOrderView;
 import app.yunque.server.build.FittingView;
 import app.yunque.server.decision.DecisionView;
+import app.yunque.server.drawer.KeptAnswerView;
 import app.yunque.server.fill.FillView;
 import app.yunque.server.job.JobHead;
 import app.yunque.server.job.ReceiveView;
@@ -44,6 +45,7 @@ import org.jspecify.annotations.Nullable;
  * @param known        parts of the guide that are not off yet, ready to be kept as steps
  * @param differences  what is not as it was in the guide
  * @param measurements all measurements in the order they were kept
+ * @param answers      answers of drawers kept to the job
  * @param meshes       backlash before and after, mesh by mesh
  * @param decisions    parts with proposal and decision
  * @param rebuild      the rebuild, card by card
@@ -73,6 +75,7 @@ public record JobView(
         List<StepRequest> known,
         List<SinceLastTime.Difference> differences,
         List<MeasurementView> measurements,
+        List<KeptAnswerView> answers,
         List<Mesh> meshes,
         List<DecisionView> decisions,
         List<RebuildOrder.Card> rebuild,

@@ -1,8 +1,8 @@
 package app.yunque.server.bench;
 
+import app.yunque.backlash.BacklashChange;
 import app.yunque.finding.Disposition;
 import app.yunque.finding.DispositionProposal;
-import app.yunque.gear.BacklashChange;
 import app.yunque.measure.Verdict;
 import app.yunque.plan.Contradiction;
 import app.yunque.route.JobFacts;
@@ -12,6 +12,8 @@ import app.yunque.server.build.BuildOrderService;
 import app.yunque.server.build.FittingService;
 import app.yunque.server.decision.DecisionService;
 import app.yunque.server.decision.DecisionView;
+import app.yunque.server.drawer.KeptAnswerService;
+import app.yunque.server.drawer.KeptAnswerView;
 import app.yunque.server.fill.FillService;
 import app.yunque.server.fill.FillView;
 import app.yunque.server.job.JobRef;
@@ -64,6 +66,7 @@ public class JobViews {
     private final StatementService statements;
     private final PhotoService photos;
     private final BuildOrderService orders;
+    private final KeptAnswerService answers;
 
     JobViews(
             JobService jobs,
@@ -77,7 +80,8 @@ public class JobViews {
             ProofService proofs,
             StatementService statements,
             PhotoService photos,
-            BuildOrderService orders) {
+            BuildOrderService orders,
+            KeptAnswerService answers) {
         this.jobs = jobs;
         this.receive = receive;
         this.units = units;
@@ -90,6 +94,7 @@ public class JobViews {
         this.statements = statements;
         this.photos = photos;
         this.orders = orders;
+        this.answers = answers;
     }
 
     @Transactional(readOnly = true)
@@ -106,6 +111,7 @@ public class JobViews {
         var kept = steps.kept(job.id(), papers.shafts());
         var strip = kept.steps();
         var taken = measurements.views(job.id(), papers);
+        var answered = answers.views(job.id());
         var decided = decisions.made(job.id());
         var fitted = fittings.fitted(job.id());
         var ledger = Ledger.of(strip, fitted);
@@ -132,6 +138,7 @@ public class JobViews {
                         fitted,
                         ledger,
                         taken,
+                        answered,
                         meshes,
                         fill.isPresent(),
                         proof);
@@ -166,6 +173,7 @@ public class JobViews {
                 knownParts(former, strip),
                 SinceLastTime.between(former.steps(), strip).differences(),
                 taken,
+                answered,
                 meshes,
                 decisionViews,
                 RebuildOrder.of(
@@ -335,6 +343,7 @@ public class JobViews {
             Map<String, Fitted> fitted,
             Ledger ledger,
             List<MeasurementView> taken,
+            List<KeptAnswerView> answered,
             List<JobView.Mesh> meshes,
             boolean filled,
             Optional<ProofView> proof) {
@@ -357,9 +366,9 @@ public class JobViews {
                 new JobFacts.Meshes(
                         meshes.size(),
                         (int) meshes.stream().filter(m -> m.before() != null).count(),
-                        worst(taken, Station.INSPECT),
+                        worst(taken, answered, Station.INSPECT),
                         (int) meshes.stream().filter(m -> m.after() != null).count(),
-                        worst(taken, Station.SET)),
+                        worst(taken, answered, Station.SET)),
                 new JobFacts.Proof(
                         filled,
                         proof.map(p -> p.given().turnsFree()).orElse(false),
@@ -372,7 +381,22 @@ public class JobViews {
         return proof.temperature() == null ? Verdict.NOT_JUDGED : proof.temperature().verdict();
     }
 
-    /** Worst verdict of the last measurement of each thing at a station. */
+    /** Worst verdict of the last measurement of each thing at a station, answers of drawers among them. */
+    private static Verdict worst(
+            List<MeasurementView> taken, List<KeptAnswerView> answered, Station station) {
+        Map<String, Verdict> lastAnswers =
+                answered.stream()
+                        .filter(a -> a.given().station() == station)
+                        .collect(
+                                Collectors.toMap(
+                                        a -> a.given().drawer() + " " + a.given().subject(),
+                                        a -> a.answer().verdict(),
+                                        (first, second) -> second));
+        return lastAnswers.values().stream()
+                .filter(v -> v != Verdict.NOT_JUDGED)
+                .reduce(worst(taken, station), Verdict::worse);
+    }
+
     private static Verdict worst(List<MeasurementView> taken, Station station) {
         record What(MeasurementKind kind, int stage, app.yunque.gear.Member member) {}
         Map<What, Verdict> last =

@@ -1,13 +1,13 @@
 package app.yunque.server.calc;
 
-import app.yunque.gear.IndicatorBacklash;
+import app.yunque.backlash.IndicatorBacklash;
+import app.yunque.backlash.RecommendedBacklash;
 import app.yunque.gear.Member;
-import app.yunque.gear.RecommendedBacklash;
 import app.yunque.gear.ServiceDuty;
-import app.yunque.gear.SpanMeasurement;
-import app.yunque.gear.ToothWear;
 import app.yunque.measure.RepeatedReadings;
 import app.yunque.server.api.RangesOf;
+import app.yunque.tooth.SpanMeasurement;
+import app.yunque.tooth.ToothWear;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;

@@ -2,6 +2,7 @@ package app.yunque.server.demo;
 
 import app.yunque.finding.Disposition;
 import app.yunque.route.Energy;
+import app.yunque.server.drawer.KeptAnswerRequest;
 import app.yunque.server.fill.FillRequest;
 import app.yunque.server.job.TurnCountRequest;
 import app.yunque.server.measuring.MeasurementRequest;
@@ -36,6 +37,7 @@ import org.jspecify.annotations.Nullable;
  * @param signedBy     who signed it; missing while open
  * @param statements   what was said about the order; may be missing
  * @param photos       pictures; may be missing
+ * @param answers      answers of drawers; may be missing
  * @param planned      true when the planned order was chosen; may be missing
  */
 record DemoJob(
@@ -58,6 +60,7 @@ record DemoJob(
         @Nullable String signedBy,
         @Nullable List<SaidInDemo> statements,
         @Nullable List<TakenInDemo> photos,
+        @Nullable List<KeptAnswerRequest> answers,
         @Nullable Boolean planned) {
 
     /** What was said; steps by their number. */

@@ -11,7 +11,12 @@ import app.yunque.server.build.FittingRequest;
 import app.yunque.server.build.FittingService;
 import app.yunque.server.decision.DecisionRequest;
 import app.yunque.server.decision.DecisionService;
+import app.yunque.server.drawer.KeptAnswerRequest;
+import app.yunque.server.drawer.KeptAnswerService;
 import app.yunque.server.fill.FillService;
+import app.yunque.server.instrument.InstrumentKind;
+import app.yunque.server.instrument.InstrumentRequest;
+import app.yunque.server.instrument.InstrumentService;
 import app.yunque.server.job.ArrivalRequest;
 import app.yunque.server.job.IsolationRequest;
 import app.yunque.server.job.JobRef;
@@ -26,6 +31,7 @@ import app.yunque.server.people.SignedIn;
 import app.yunque.server.photo.PhotoRequest;
 import app.yunque.server.photo.PhotoService;
 import app.yunque.server.proof.ProofService;
+import app.yunque.server.quantity.EnteredNumber;
 import app.yunque.server.teardown.StatementRequest;
 import app.yunque.server.teardown.StatementService;
 import app.yunque.server.teardown.StepService;
@@ -36,6 +42,7 @@ import app.yunque.teardown.TeardownStep;
 import java.io.IOException;
 import java.time.Duration;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -77,6 +84,8 @@ class DemoLoader implements ApplicationRunner {
     private final StatementService statements;
     private final PhotoService photos;
     private final BuildOrderService orders;
+    private final KeptAnswerService answers;
+    private final InstrumentService instruments;
 
     DemoLoader(
             DemoSettings settings,
@@ -97,7 +106,9 @@ class DemoLoader implements ApplicationRunner {
             ObjectMapper mapper,
             StatementService statements,
             PhotoService photos,
-            BuildOrderService orders) {
+            BuildOrderService orders,
+            KeptAnswerService answers,
+            InstrumentService instruments) {
         this.settings = settings;
         this.people = people;
         this.units = units;
@@ -117,10 +128,36 @@ class DemoLoader implements ApplicationRunner {
         this.statements = statements;
         this.photos = photos;
         this.orders = orders;
+        this.answers = answers;
+        this.instruments = instruments;
     }
 
     /** A person of the demo; the PIN is for the demo only. */
     private record DemoPerson(String name, Role role, String pin) {}
+
+    /** An instrument of the demo; its calibration counts from today. */
+    private record DemoInstrument(
+            String name,
+            InstrumentKind kind,
+            EnteredNumber resolution,
+            EnteredNumber maxError,
+            EnteredNumber low,
+            EnteredNumber high,
+            int calibratedDaysAgo,
+            int dueInDays) {
+        InstrumentRequest request(LocalDate today) {
+            return new InstrumentRequest(
+                    null,
+                    name,
+                    kind,
+                    resolution,
+                    maxError,
+                    low,
+                    high,
+                    today.minusDays(calibratedDaysAgo),
+                    today.plusDays(dueInDays));
+        }
+    }
 
     @Override
     public void run(ApplicationArguments arguments) {
@@ -146,10 +183,13 @@ class DemoLoader implements ApplicationRunner {
                             .filter(p -> p.role() == Role.LEAD)
                             .findFirst()
                             .orElseThrow());
+            for (var card : read("instruments", new TypeReference<List<DemoInstrument>>() {})) {
+                instruments.keep(UUID.randomUUID(), card.request(LocalDate.now(clock)));
+            }
             for (var unit : read("units", new TypeReference<List<UnitRequest>>() {})) {
                 units.describe(UUID.randomUUID(), unit);
             }
-            for (var file : List.of("jobs", "strips")) {
+            for (var file : List.of("jobs", "strips", "rooms")) {
                 for (var job : read(file, new TypeReference<List<DemoJob>>() {})) {
                     work(job, team);
                 }
@@ -223,6 +263,9 @@ class DemoLoader implements ApplicationRunner {
         sayAndShow(job, told);
         for (var measurement : told.measurements()) {
             measurements.keep(job, papers, UUID.randomUUID(), measurement);
+        }
+        for (var answer : told.answers() == null ? List.<KeptAnswerRequest>of() : told.answers()) {
+            answers.keep(job, UUID.randomUUID(), answer);
         }
         if (told.decide()) {
             var strip = steps.strip(job.id());

@@ -1,10 +1,9 @@
 package app.yunque.server.measuring;
 
+import app.yunque.backlash.IndicatorBacklash;
 import app.yunque.drive.GearTrain;
-import app.yunque.gear.IndicatorBacklash;
 import app.yunque.gear.Member;
 import app.yunque.gear.ServiceDuty;
-import app.yunque.gear.ToothWear;
 import app.yunque.measure.Gauge;
 import app.yunque.measure.Refused;
 import app.yunque.measure.RepeatedReadings;
@@ -16,6 +15,7 @@ import app.yunque.server.quantity.EnteredNumber;
 import app.yunque.server.quantity.EntryUnit.EntryKind;
 import app.yunque.teardown.GearPlace;
 import app.yunque.teardown.ShaftStack;
+import app.yunque.tooth.ToothWear;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;

@@ -1,8 +1,8 @@
 package app.yunque.server.measuring;
 
-import app.yunque.gear.IndicatorBacklash;
-import app.yunque.gear.ToothWear;
+import app.yunque.backlash.IndicatorBacklash;
 import app.yunque.measure.Verdict;
+import app.yunque.tooth.ToothWear;
 import org.jspecify.annotations.Nullable;
 
 /**

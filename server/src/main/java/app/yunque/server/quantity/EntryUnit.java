@@ -15,6 +15,7 @@ public enum EntryUnit {
     MM("mm", EntryKind.LENGTH, by(MILLI(Units.METRE), MILLI(Units.METRE))),
     INCH("in", EntryKind.LENGTH, by(Inch.INCH, MILLI(Units.METRE))),
     THOU("thou", EntryKind.LENGTH, by(Inch.INCH.divide(1000), MILLI(Units.METRE))),
+    MICROMETRE("µm", EntryKind.LENGTH, value -> value / 1000),
     MODULE("module", EntryKind.TOOTH_SIZE, value -> value),
     DIAMETRAL_PITCH("DP", EntryKind.TOOTH_SIZE, value -> 25.4 / value),
     LITRE("L", EntryKind.VOLUME, by(Units.LITRE, Units.LITRE)),
@@ -27,7 +28,12 @@ public enum EntryUnit {
     NEWTON_METRE("N·m", EntryKind.TORQUE, value -> value),
     POUND_FOOT("lbf·ft", EntryKind.TORQUE, value -> value * 1.3558179483314004),
     TURNS("turns", EntryKind.TURNS, value -> value),
-    DEGREES("°", EntryKind.ANGLE, value -> value);
+    DEGREES("°", EntryKind.ANGLE, value -> value),
+    ARC_MINUTES("′", EntryKind.ANGLE, value -> value / 60),
+    RPM("min⁻¹", EntryKind.SPEED, value -> value),
+    KELVIN("K", EntryKind.TEMPERATURE_RISE, value -> value),
+    PERCENT("%", EntryKind.PERCENT, value -> value),
+    BARE("", EntryKind.NUMBER, value -> value);
 
     /** What kind of quantity a unit measures. */
     public enum EntryKind {
@@ -38,7 +44,11 @@ public enum EntryUnit {
         POWER,
         TORQUE,
         TURNS,
-        ANGLE
+        ANGLE,
+        SPEED,
+        TEMPERATURE_RISE,
+        PERCENT,
+        NUMBER
     }
 
     private static final class Inch {
@@ -61,7 +71,7 @@ public enum EntryUnit {
         return code;
     }
 
-    EntryKind kind() {
+    public EntryKind kind() {
         return kind;
     }
 
@@ -69,7 +79,7 @@ public enum EntryUnit {
         return toCanonical.applyAsDouble(entered);
     }
 
-    static Optional<EntryUnit> ofCode(String code) {
+    public static Optional<EntryUnit> ofCode(String code) {
         return Arrays.stream(values()).filter(u -> u.code.equals(code)).findFirst();
     }
 

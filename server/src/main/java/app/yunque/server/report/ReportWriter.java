@@ -8,6 +8,7 @@ import app.yunque.measure.Verdict;
 import app.yunque.route.Station;
 import app.yunque.server.bench.JobView;
 import app.yunque.server.decision.DecisionView;
+import app.yunque.server.drawer.KeptAnswerView;
 import app.yunque.server.job.ReceiveView;
 import app.yunque.server.measuring.MeasurementView;
 import app.yunque.server.quantity.EnteredNumber;
@@ -16,6 +17,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /** Puts a job into the words of its report. */
@@ -37,9 +39,11 @@ final class ReportWriter {
                 permission(receive.permission()),
                 isolation(receive.isolation()),
                 receive.turnCount() == null ? "not made" : receive.turnCount().check().sentence(),
-                job.measurements().stream()
-                        .sorted(IN_READING_ORDER)
-                        .map(ReportWriter::measured)
+                Stream.concat(
+                                job.measurements().stream()
+                                        .sorted(IN_READING_ORDER)
+                                        .map(ReportWriter::measured),
+                                job.answers().stream().map(ReportWriter::answered))
                         .toList(),
                 changes(job),
                 parts(job),
@@ -64,6 +68,21 @@ final class ReportWriter {
                         .map(s -> s.name().toLowerCase(Locale.ROOT))
                         .collect(Collectors.joining(", "));
         return "%s: %s. Confirmed by %s.".formatted(sources, i.how(), i.confirmedBy());
+    }
+
+    private static Report.Measured answered(KeptAnswerView a) {
+        var readings =
+                a.given().entries().readings().getOrDefault("readings", List.of()).stream()
+                        .map(r -> r.text() + " " + r.unit())
+                        .collect(Collectors.joining("; "));
+        return new Report.Measured(
+                a.given().subject().isBlank() ? a.title() : a.title() + ", " + a.given().subject(),
+                a.given().station() == Station.SET ? "after rebuild" : "as found",
+                a.answer().sentence(),
+                "",
+                words(a.answer().verdict()),
+                a.keptBy(),
+                readings);
     }
 
     private static Report.Measured measured(MeasurementView m) {

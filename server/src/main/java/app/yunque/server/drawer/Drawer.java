@@ -1,0 +1,54 @@
+package app.yunque.server.drawer;
+
+import java.util.List;
+import java.util.function.Function;
+
+/**
+ * One calculator.
+ *
+ * @param name     name in the address: "over-pins"
+ * @param title    name on the label of the drawer
+ * @param purpose  what it is for, in one sentence
+ * @param section  where it stands among the others
+ * @param takes    which kind of instrument it reads from; NONE for pure arithmetic
+ * @param fields   what it asks for
+ * @param answer   the rule behind it
+ */
+public record Drawer(
+        String name,
+        String title,
+        String purpose,
+        Section section,
+        Takes takes,
+        List<Field> fields,
+        Function<DrawerSheet, DrawerAnswer> answer) {
+
+    /** Where drawers stand. */
+    public enum Section {
+        TEETH("Teeth and wear"),
+        BACKLASH("Backlash and play"),
+        MESH("The mesh"),
+        CONTACT("Contact and shims"),
+        TRAIN("Ratios and trains"),
+        TIMING("Timing"),
+        UNKNOWN("What is it?");
+
+        private final String words;
+
+        Section(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+    }
+
+    /** Which instruments can take its readings. */
+    public enum Takes {
+        NONE,
+        DIAL,
+        CALIPER,
+        TOOTH_CALIPER
+    }
+}

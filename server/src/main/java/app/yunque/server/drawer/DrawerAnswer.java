@@ -1,0 +1,185 @@
+package app.yunque.server.drawer;
+
+import app.yunque.backlash.BacklashMap;
+import app.yunque.backlash.BacklashSchools;
+import app.yunque.identify.GearIdentity;
+import app.yunque.measure.Verdict;
+import app.yunque.measure.Working;
+import app.yunque.mesh.MeshPicture;
+import java.util.ArrayList;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What a drawer answers.
+ *
+ * @param verdict  the verdict; NOT_JUDGED where there is no limit
+ * @param sentence the answer in words
+ * @param figures  the numbers
+ * @param warnings doubts about what was entered
+ * @param workings formulas and numbers
+ * @param bar      the value on a scale with its limits; missing where there is none
+ * @param table    a table, such as ranked gear trains; missing where there is none
+ * @param map      backlash round a turn; missing elsewhere
+ * @param mesh     the true picture of a mesh; missing elsewhere
+ * @param schools  what each school says; missing elsewhere
+ * @param identity ranked answers for an unknown gear; missing elsewhere
+ */
+public record DrawerAnswer(
+        Verdict verdict,
+        String sentence,
+        List<Figure> figures,
+        List<String> warnings,
+        List<Working> workings,
+        @Nullable Bar bar,
+        @Nullable Table table,
+        @Nullable BacklashMap map,
+        @Nullable MeshPicture mesh,
+        @Nullable BacklashSchools schools,
+        @Nullable GearIdentity identity) {
+
+    /**
+     * One number.
+     *
+     * @param label    what it is
+     * @param value    the number; missing when it is told in words
+     * @param unit     its unit
+     * @param decimals how many decimals are worth showing
+     * @param words    told in words instead; missing for a number
+     */
+    public record Figure(
+            String label,
+            @Nullable Double value,
+            String unit,
+            int decimals,
+            @Nullable String words) {}
+
+    /**
+     * A value on a scale.
+     *
+     * @param value       the value
+     * @param uncertainty expanded uncertainty
+     * @param from        smallest of the readings
+     * @param to          largest of the readings
+     * @param least       start of the good band
+     * @param mostNew     end of the good band
+     * @param renew       limit
+     * @param unit        unit of all
+     */
+    public record Bar(
+            double value,
+            double uncertainty,
+            double from,
+            double to,
+            double least,
+            double mostNew,
+            double renew,
+            String unit) {}
+
+    /** A small table of words. */
+    public record Table(List<String> heads, List<List<String>> rows) {}
+
+    /** The same without the picture of the mesh, which is drawn anew when it is opened. */
+    DrawerAnswer withoutMesh() {
+        return new DrawerAnswer(
+                verdict, sentence, figures, warnings, workings, bar, table, map, null, schools,
+                identity);
+    }
+
+    static Builder saying(String sentence) {
+        return new Builder(sentence);
+    }
+
+    /** Puts an answer together. */
+    static final class Builder {
+        private final String sentence;
+        private Verdict verdict = Verdict.NOT_JUDGED;
+        private final List<Figure> figures = new ArrayList<>();
+        private final List<String> warnings = new ArrayList<>();
+        private final List<Working> workings = new ArrayList<>();
+        private @Nullable Bar bar;
+        private @Nullable Table table;
+        private @Nullable BacklashMap map;
+        private @Nullable MeshPicture mesh;
+        private @Nullable BacklashSchools schools;
+        private @Nullable GearIdentity identity;
+
+        private Builder(String sentence) {
+            this.sentence = sentence;
+        }
+
+        Builder verdict(Verdict value) {
+            verdict = value;
+            return this;
+        }
+
+        Builder mm(String label, double value) {
+            return figure(label, value, "mm", 3);
+        }
+
+        Builder figure(String label, double value, String unit, int decimals) {
+            figures.add(new Figure(label, value, unit, decimals, null));
+            return this;
+        }
+
+        Builder words(String label, String words) {
+            figures.add(new Figure(label, null, "", 0, words));
+            return this;
+        }
+
+        Builder warn(List<String> more) {
+            warnings.addAll(more);
+            return this;
+        }
+
+        Builder working(Working working) {
+            workings.add(working);
+            return this;
+        }
+
+        Builder bar(Bar value) {
+            bar = value;
+            return this;
+        }
+
+        Builder table(List<String> heads, List<List<String>> rows) {
+            table = new Table(heads, rows);
+            return this;
+        }
+
+        Builder map(BacklashMap value) {
+            map = value;
+            return this;
+        }
+
+        Builder mesh(MeshPicture value) {
+            mesh = value;
+            return this;
+        }
+
+        Builder schools(BacklashSchools value) {
+            schools = value;
+            return this;
+        }
+
+        Builder identity(GearIdentity value) {
+            identity = value;
+            return this;
+        }
+
+        DrawerAnswer build() {
+            return new DrawerAnswer(
+                    verdict,
+                    sentence,
+                    List.copyOf(figures),
+                    List.copyOf(warnings),
+                    List.copyOf(workings),
+                    bar,
+                    table,
+                    map,
+                    mesh,
+                    schools,
+                    identity);
+        }
+    }
+}

@@ -1,0 +1,19 @@
+package app.yunque.server.drawer;
+
+import app.yunque.server.quantity.EnteredNumber;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What was entered in a drawer.
+ *
+ * @param fields     numbers as typed with their units, choices as their value, by field name
+ * @param readings   lists of readings as typed, by field name
+ * @param instrument the instrument of the shop that was used; missing when none was chosen
+ */
+public record DrawerEntries(
+        Map<String, EnteredNumber> fields,
+        Map<String, List<EnteredNumber>> readings,
+        @Nullable UUID instrument) {}

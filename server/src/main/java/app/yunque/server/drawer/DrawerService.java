@@ -1,0 +1,77 @@
+package app.yunque.server.drawer;
+
+import app.yunque.measure.Refused;
+import app.yunque.server.instrument.InstrumentService;
+import app.yunque.server.instrument.InstrumentView;
+import app.yunque.server.problem.NotThere;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+
+/** Knows every drawer and asks it. */
+@Service
+public class DrawerService {
+    private final Map<String, Drawer> drawers = new LinkedHashMap<>();
+    private final InstrumentService instruments;
+
+    DrawerService(List<Drawer> all, InstrumentService instruments) {
+        this.instruments = instruments;
+        all.stream()
+                .sorted(Comparator.comparing(Drawer::section))
+                .forEach(d -> drawers.put(d.name(), d));
+    }
+
+    public List<DrawerView> all() {
+        return drawers.values().stream().map(DrawerService::view).toList();
+    }
+
+    /** What a drawer makes of these entries. */
+    public DrawerAnswer answer(String name, DrawerEntries entries) {
+        var drawer = find(name);
+        return drawer.answer().apply(DrawerSheet.read(drawer.fields(), entries, chosen(entries)));
+    }
+
+    String title(String name) {
+        return find(name).title();
+    }
+
+    private @Nullable InstrumentView chosen(DrawerEntries entries) {
+        if (entries.instrument() == null) {
+            return null;
+        }
+        return instruments
+                .find(entries.instrument())
+                .orElseThrow(
+                        () ->
+                                Refused.because(
+                                        "instrument",
+                                        "That instrument is not on the shop's list any more. Choose another."));
+    }
+
+    private Drawer find(String name) {
+        var drawer = drawers.get(name);
+        if (drawer == null) {
+            throw new NotThere("There is no drawer “" + name + "”. Look under Drawers.");
+        }
+        return drawer;
+    }
+
+    private static DrawerView view(Drawer d) {
+        return new DrawerView(
+                d.name(),
+                d.title(),
+                d.purpose(),
+                d.section().words(),
+                d.takes(),
+                d.fields(),
+                DrawerExamples.of(d.name()).stream()
+                        .map(
+                                e ->
+                                        new DrawerView.Example(
+                                                e.title(), DrawerExamples.entries(e, d.fields())))
+                        .toList());
+    }
+}

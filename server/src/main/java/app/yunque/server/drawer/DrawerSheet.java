@@ -1,0 +1,251 @@
+package app.yunque.server.drawer;
+
+import app.yunque.measure.Gauge;
+import app.yunque.measure.PlainDigits;
+import app.yunque.measure.Problem;
+import app.yunque.measure.Refused;
+import app.yunque.server.instrument.InstrumentView;
+import app.yunque.server.problem.Faults;
+import app.yunque.server.quantity.EnteredNumber;
+import app.yunque.server.quantity.EntryUnit;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * The entries of a drawer, read against its fields: every fault is told at once, at its field, before any rule is asked.
+ * What a drawer asks for but nobody entered is refused; what it does not ask for is passed over.
+ */
+final class DrawerSheet {
+    private static final int MOST_READINGS = 500;
+
+    /** What stands in for an instrument that is not on the shop's list: a dial or caliper of 0.01 mm. */
+    private static final Gauge UNLISTED = new Gauge(0.01, 0.01);
+
+    private final Map<String, Double> numbers = new HashMap<>();
+    private final Map<String, String> choices = new HashMap<>();
+    private final Map<String, List<Double>> readings = new HashMap<>();
+    private final @Nullable InstrumentView instrument;
+
+    private DrawerSheet(@Nullable InstrumentView instrument) {
+        this.instrument = instrument;
+    }
+
+    /** @throws Refused naming every field that is missing or not what it should be */
+    static DrawerSheet read(
+            List<Field> fields, DrawerEntries entries, @Nullable InstrumentView instrument) {
+        var sheet = new DrawerSheet(instrument);
+        var faults = new Faults();
+        for (var field : fields) {
+            if (field.kind() == Field.Kind.CHOICE) {
+                faults.gather(() -> sheet.readChoice(field, entries));
+            }
+        }
+        for (var field : fields) {
+            if (sheet.isAsked(field)) {
+                faults.gather(() -> sheet.readNumber(field, entries));
+            }
+        }
+        faults.throwIfAny();
+        return sheet;
+    }
+
+    boolean has(String name) {
+        return numbers.containsKey(name);
+    }
+
+    double number(String name) {
+        var value = numbers.get(name);
+        if (value == null) {
+            throw Refused.because(name, "This is missing. Measure it and enter it.");
+        }
+        return value;
+    }
+
+    Optional<Double> optional(String name) {
+        return Optional.ofNullable(numbers.get(name));
+    }
+
+    double orElse(String name, double otherwise) {
+        return numbers.getOrDefault(name, otherwise);
+    }
+
+    int count(String name) {
+        return (int) number(name);
+    }
+
+    Optional<Integer> optionalCount(String name) {
+        return optional(name).map(Double::intValue);
+    }
+
+    List<Double> readings(String name) {
+        return readings.getOrDefault(name, List.of());
+    }
+
+    String choice(String name) {
+        return choices.getOrDefault(name, "");
+    }
+
+    <E extends Enum<E>> E choice(String name, Class<E> type) {
+        return Enum.valueOf(type, choice(name));
+    }
+
+    boolean is(String name, String value) {
+        return choice(name).equals(value);
+    }
+
+    Gauge gauge() {
+        return instrument == null
+                ? UNLISTED
+                : new Gauge(instrument.resolutionMm(), instrument.maxErrorMm());
+    }
+
+    /** What the instrument's card says against these readings. */
+    List<String> gaugeWarnings() {
+        var told = new ArrayList<String>();
+        if (instrument == null) {
+            told.add(
+                    "No instrument of the shop is chosen: a gauge of 0.01 mm, good to ± 0.01 mm, is assumed.");
+        } else if (instrument.overdue()) {
+            told.add(
+                    "The calibration of %s was due on %s: its uncertainty cannot be relied on."
+                            .formatted(instrument.name(), instrument.dueOn()));
+        }
+        return told;
+    }
+
+    /** @throws Refused when a reading lies outside what the instrument can read */
+    void refuseBeyondInstrument(String name) {
+        if (instrument == null) {
+            return;
+        }
+        for (double value : readings(name)) {
+            if (value < instrument.lowMm() || value > instrument.highMm()) {
+                throw Refused.because(
+                        name,
+                        "%s reads %s to %s mm; %s mm lies outside. Choose another instrument or check the unit."
+                                .formatted(
+                                        instrument.name(),
+                                        PlainDigits.exact(instrument.lowMm()),
+                                        PlainDigits.exact(instrument.highMm()),
+                                        PlainDigits.rounded(value, 3)));
+            }
+        }
+    }
+
+    private boolean isAsked(Field field) {
+        var when = field.when();
+        return when == null || when.values().contains(choice(when.field()));
+    }
+
+    private Object readChoice(Field field, DrawerEntries entries) {
+        var given = entries.fields().get(field.name());
+        var value = given == null || given.text().isBlank() ? field.start() : given.text();
+        if (field.choices().stream().noneMatch(c -> c.value().equals(value))) {
+            throw Refused.because(
+                    field.name(),
+                    "“" + value + "” cannot be chosen for " + lower(field.label()) + ".");
+        }
+        choices.put(field.name(), value);
+        return value;
+    }
+
+    private Object readNumber(Field field, DrawerEntries entries) {
+        return switch (field.kind()) {
+            case CHOICE -> "";
+            case COUNT -> readCount(field, entries.fields().get(field.name()));
+            case QUANTITY -> readQuantity(field, entries.fields().get(field.name()));
+            case READINGS -> readReadings(field, entries.readings().get(field.name()));
+        };
+    }
+
+    private Object readCount(Field field, @Nullable EnteredNumber given) {
+        if (isEmpty(given)) {
+            return missing(field);
+        }
+        var text = given.text().strip();
+        if (!text.matches("\\d{1,6}")) {
+            throw Refused.because(
+                    field.name(),
+                    "“" + text + "” is not a whole number for " + lower(field.label()) + ".");
+        }
+        numbers.put(field.name(), Double.valueOf(text));
+        return text;
+    }
+
+    private Object readQuantity(Field field, @Nullable EnteredNumber given) {
+        if (isEmpty(given)) {
+            return missing(field);
+        }
+        var read = EnteredNumber.read(given, field.name(), lower(field.label()), kind(field));
+        if (field.units().contains("DP")
+                && !(read.canonical() > 0 && Double.isFinite(read.canonical()))) {
+            throw Refused.because(field.name(), "A tooth size must be above 0.");
+        }
+        numbers.put(field.name(), read.canonical());
+        return read;
+    }
+
+    private Object readReadings(Field field, @Nullable List<EnteredNumber> given) {
+        var values = new ArrayList<Double>();
+        var faults = new Faults();
+        if (given != null && given.size() > MOST_READINGS) {
+            throw Refused.because(
+                    field.name(),
+                    given.size() + " readings are too many: at most " + MOST_READINGS + ".");
+        }
+        for (int i = 0; given != null && i < given.size(); i++) {
+            int place = i;
+            var read =
+                    faults.gather(
+                            () ->
+                                    EnteredNumber.read(
+                                            given.get(place),
+                                            field.name() + "[" + place + "]",
+                                            lower(field.label()) + " " + (place + 1),
+                                            kind(field)));
+            if (read != null) {
+                values.add(read.canonical());
+            }
+        }
+        faults.throwIfAny();
+        if (values.isEmpty() && !field.optional()) {
+            return missing(field);
+        }
+        readings.put(field.name(), values);
+        return values;
+    }
+
+    private Object missing(Field field) {
+        if (field.optional()) {
+            return "";
+        }
+        throw new Refused(
+                List.of(
+                        new Problem(
+                                field.name(),
+                                lower(field.label()),
+                                null,
+                                "",
+                                null,
+                                null,
+                                field.hint().isEmpty() ? "Enter it." : field.hint())));
+    }
+
+    private static boolean isEmpty(@Nullable EnteredNumber given) {
+        return given == null || given.text().isBlank();
+    }
+
+    private static EntryUnit.EntryKind kind(Field field) {
+        var code = field.units().isEmpty() ? "" : field.units().get(0);
+        return EntryUnit.ofCode(code).orElseThrow().kind();
+    }
+
+    private static String lower(String label) {
+        return label.substring(0, 1).toLowerCase(Locale.ROOT) + label.substring(1);
+    }
+}

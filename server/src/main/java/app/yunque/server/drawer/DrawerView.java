@@ -1,0 +1,27 @@
+package app.yunque.server.drawer;
+
+import java.util.List;
+
+/**
+ * A drawer as screens see it.
+ *
+ * @param name    name in the address
+ * @param title   name on its label
+ * @param purpose what it is for
+ * @param section where it stands, in words
+ * @param takes   kind of instrument it reads from
+ * @param fields  what it asks for
+ * @param examples worked examples to start from
+ */
+public record DrawerView(
+        String name,
+        String title,
+        String purpose,
+        String section,
+        Drawer.Takes takes,
+        List<Field> fields,
+        List<Example> examples) {
+
+    /** A worked example as it would have been entered. */
+    public record Example(String title, DrawerEntries entries) {}
+}

@@ -1,0 +1,98 @@
+package app.yunque.server.drawer;
+
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * One thing a drawer asks for.
+ *
+ * @param name     name on the wire; a refusal of the core points to it
+ * @param label    what a mechanic calls it
+ * @param group    heading it stands under
+ * @param kind     how it is entered
+ * @param units    units the tool may show, the usual one first; empty for counts and choices
+ * @param start    what stands in the field at first
+ * @param optional true when it may stay empty
+ * @param hint     how to take it; may be empty
+ * @param choices  what can be chosen; empty for numbers
+ * @param when     only asked for when another field has one of these values; missing when always
+ */
+public record Field(
+        String name,
+        String label,
+        String group,
+        Kind kind,
+        List<String> units,
+        String start,
+        boolean optional,
+        String hint,
+        List<Choice> choices,
+        @Nullable When when) {
+
+    /** How a field is entered. */
+    public enum Kind {
+        COUNT,
+        QUANTITY,
+        CHOICE,
+        READINGS
+    }
+
+    /** One of the things that can be chosen. */
+    public record Choice(String value, String words) {}
+
+    /** A condition on another field. */
+    public record When(String field, List<String> values) {}
+
+    static Field count(String name, String label, String start) {
+        return new Field(name, label, "", Kind.COUNT, List.of(), start, false, "", List.of(), null);
+    }
+
+    static Field quantity(String name, String label, String start, String... units) {
+        return new Field(
+                name, label, "", Kind.QUANTITY, List.of(units), start, false, "", List.of(), null);
+    }
+
+    static Field length(String name, String label, String start) {
+        return quantity(name, label, start, "mm", "in", "thou");
+    }
+
+    static Field readings(String name, String label, String... units) {
+        return new Field(
+                name, label, "", Kind.READINGS, List.of(units), "", false, "", List.of(), null);
+    }
+
+    static Field choice(String name, String label, String start, Choice... choices) {
+        return new Field(
+                name, label, "", Kind.CHOICE, List.of(), start, false, "", List.of(choices), null);
+    }
+
+    Field mayBeEmpty() {
+        return new Field(name, label, group, kind, units, start, true, hint, choices, when);
+    }
+
+    Field hinting(String words) {
+        return new Field(name, label, group, kind, units, start, optional, words, choices, when);
+    }
+
+    Field in(String heading) {
+        return new Field(name, label, heading, kind, units, start, optional, hint, choices, when);
+    }
+
+    Field onlyWhen(String field, String... values) {
+        return new Field(
+                name,
+                label,
+                group,
+                kind,
+                units,
+                start,
+                optional,
+                hint,
+                choices,
+                new When(field, List.of(values)));
+    }
+
+    Field starting(String value) {
+        return new Field(name, label, group, kind, units, value, optional, hint, choices, when);
+    }
+}

@@ -1,0 +1,22 @@
+package app.yunque.server.drawer;
+
+import app.yunque.route.Station;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A drawer's answer kept to a job.
+ *
+ * @param version version that was seen; missing for a new one
+ * @param station INSPECT as found, SET after the rebuild
+ * @param drawer  name of the drawer
+ * @param subject what it was about: "wheel 2, z 68", at most 120 characters
+ * @param remark  anything worth knowing, at most 500 characters
+ * @param entries what was entered
+ */
+public record KeptAnswerRequest(
+        @Nullable Long version,
+        Station station,
+        String drawer,
+        String subject,
+        String remark,
+        DrawerEntries entries) {}

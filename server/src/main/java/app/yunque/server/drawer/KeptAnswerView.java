@@ -1,0 +1,22 @@
+package app.yunque.server.drawer;
+
+import java.time.Instant;
+import java.util.UUID;
+
+/**
+ * A kept answer with what it means today.
+ *
+ * @param id     identity
+ * @param given  as entered, with its version
+ * @param title  the drawer's title
+ * @param answer what it means
+ * @param keptBy who kept it
+ * @param keptAt when
+ */
+public record KeptAnswerView(
+        UUID id,
+        KeptAnswerRequest given,
+        String title,
+        DrawerAnswer answer,
+        String keptBy,
+        Instant keptAt) {}

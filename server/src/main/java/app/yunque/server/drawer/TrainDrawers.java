@@ -1,0 +1,508 @@
+package app.yunque.server.drawer;
+
+import app.yunque.drive.ChangeGears;
+import app.yunque.drive.DriveLine;
+import app.yunque.drive.OverallLash;
+import app.yunque.drive.PlanetarySet;
+import app.yunque.drive.RatioByTurning;
+import app.yunque.drive.ReRatio;
+import app.yunque.drive.Stage;
+import app.yunque.measure.PlainDigits;
+import app.yunque.measure.Refused;
+import app.yunque.measure.Working;
+import app.yunque.server.drawer.Drawer.Section;
+import app.yunque.server.drawer.Drawer.Takes;
+import app.yunque.server.drawer.Field.Choice;
+import app.yunque.server.problem.AtField;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+
+/** Ratios, speeds and the play of whole drives. */
+@Configuration
+class TrainDrawers {
+    private static final int MOST_STAGES = 5;
+
+    @Bean
+    Drawer train() {
+        var fields = new ArrayList<Field>();
+        for (int i = 1; i <= MOST_STAGES; i++) {
+            fields.addAll(stageFields(i));
+        }
+        fields.add(Field.quantity("inputSpeedRpm", "Input speed", "1450", "min⁻¹").in("Input"));
+        fields.add(
+                Field.quantity("inputTorqueNm", "Input torque", "0", "N·m", "lbf·ft")
+                        .hinting("0 when it does not matter.")
+                        .in("Input"));
+        return new Drawer(
+                "train",
+                "A train of stages",
+                "Ratio, sense, speeds, torques and mesh frequencies of up to five stages of any kind.",
+                Section.TRAIN,
+                Takes.NONE,
+                List.copyOf(fields),
+                TrainDrawers::train);
+    }
+
+    private static List<Field> stageFields(int i) {
+        var p = "stage" + i;
+        var group = "Stage " + i;
+        return List.of(
+                Field.choice(
+                                p + ".kind",
+                                "Kind",
+                                i == 1 ? "EXTERNAL" : "NONE",
+                                new Choice("NONE", "none"),
+                                new Choice("EXTERNAL", "gears outside each other"),
+                                new Choice("INTERNAL", "pinion in a ring"),
+                                new Choice("BEVEL", "bevel"),
+                                new Choice("WORM", "worm drives wheel"),
+                                new Choice("PLANETARY", "planetary, ring held"),
+                                new Choice("CHAIN", "chain or toothed belt"),
+                                new Choice("CYCLOIDAL", "cycloidal disc, pins held"),
+                                new Choice("FRICTION", "friction disc"),
+                                new Choice("IDLER", "idler"))
+                        .in(group),
+                Field.count(p + ".driverTeeth", "Teeth of the driver", "18")
+                        .onlyWhen(p + ".kind", "EXTERNAL", "INTERNAL", "BEVEL", "CHAIN", "IDLER")
+                        .in(group),
+                Field.count(p + ".drivenTeeth", "Teeth of the driven", "54")
+                        .onlyWhen(p + ".kind", "EXTERNAL", "INTERNAL", "BEVEL", "CHAIN", "WORM")
+                        .in(group),
+                Field.count(p + ".starts", "Starts of the worm", "1")
+                        .onlyWhen(p + ".kind", "WORM")
+                        .in(group),
+                Field.count(p + ".sunTeeth", "Teeth of the sun", "24")
+                        .onlyWhen(p + ".kind", "PLANETARY")
+                        .in(group),
+                Field.count(p + ".planetTeeth", "Teeth of a planet", "24")
+                        .onlyWhen(p + ".kind", "PLANETARY")
+                        .in(group),
+                Field.count(p + ".ringTeeth", "Teeth of the ring", "72")
+                        .onlyWhen(p + ".kind", "PLANETARY")
+                        .in(group),
+                Field.count(p + ".planets", "Planets", "3")
+                        .onlyWhen(p + ".kind", "PLANETARY")
+                        .in(group),
+                Field.count(p + ".lobes", "Lobes of the disc", "29")
+                        .onlyWhen(p + ".kind", "CYCLOIDAL")
+                        .in(group),
+                Field.count(p + ".pins", "Pins", "30").onlyWhen(p + ".kind", "CYCLOIDAL").in(group),
+                Field.length(p + ".wheelRadiusMm", "Radius of the friction wheel", "70")
+                        .onlyWhen(p + ".kind", "FRICTION")
+                        .in(group),
+                Field.length(p + ".fromCentreMm", "Distance from the disc’s centre", "55")
+                        .onlyWhen(p + ".kind", "FRICTION")
+                        .hinting("Minus beyond the centre: reverse.")
+                        .in(group),
+                Field.quantity(p + ".slipPercent", "Slip", "3", "%")
+                        .onlyWhen(p + ".kind", "FRICTION")
+                        .in(group));
+    }
+
+    private static DrawerAnswer train(DrawerSheet sheet) {
+        var stages = new ArrayList<Stage>();
+        for (int i = 1; i <= MOST_STAGES; i++) {
+            var p = "stage" + i;
+            if (!sheet.is(p + ".kind", "NONE")) {
+                stages.add(AtField.named(p + ".", Map.of(), () -> stage(sheet, p)));
+            }
+        }
+        var line =
+                DriveLine.of(stages, sheet.number("inputSpeedRpm"), sheet.number("inputTorqueNm"));
+        var rows = new ArrayList<List<String>>();
+        for (var at : line.stages()) {
+            rows.add(
+                    List.of(
+                            at.words(),
+                            PlainDigits.rounded(at.ratio(), 4),
+                            PlainDigits.rounded(at.inputRpm(), 1),
+                            PlainDigits.rounded(at.inputTorqueNm(), 1),
+                            at.meshHz() == 0 ? "–" : PlainDigits.rounded(at.meshHz(), 2),
+                            at.huntingHz() == 0 ? "–" : PlainDigits.rounded(at.huntingHz(), 4)));
+        }
+        return DrawerAnswer.saying(
+                        "Ratio %s, output %s min⁻¹ %s."
+                                .formatted(
+                                        PlainDigits.rounded(Math.abs(line.ratio()), 4),
+                                        PlainDigits.rounded(Math.abs(line.outputSpeedRpm()), 2),
+                                        line.ratio() > 0
+                                                ? "in the same sense"
+                                                : "in the other sense"))
+                .figure("ratio, minus when the sense turns round", line.ratio(), "", 5)
+                .figure("output speed", line.outputSpeedRpm(), "min⁻¹", 3)
+                .figure("efficiency, about", 100 * line.efficiency(), "%", 1)
+                .figure("output torque, about", line.outputTorqueNm(), "N·m", 1)
+                .table(
+                        List.of(
+                                "stage",
+                                "ratio",
+                                "input min⁻¹",
+                                "input N·m",
+                                "mesh Hz",
+                                "same teeth Hz"),
+                        rows)
+                .working(line.working())
+                .build();
+    }
+
+    private static Stage stage(DrawerSheet s, String p) {
+        return switch (s.choice(p + ".kind")) {
+            case "EXTERNAL" ->
+                    new Stage.Counted(
+                            s.count(p + ".driverTeeth"), s.count(p + ".drivenTeeth"), false);
+            case "INTERNAL" ->
+                    new Stage.Counted(
+                            s.count(p + ".driverTeeth"), s.count(p + ".drivenTeeth"), true);
+            case "BEVEL" ->
+                    new Stage.Counted(
+                            s.count(p + ".driverTeeth"), s.count(p + ".drivenTeeth"), false);
+            case "WORM" ->
+                    new Stage.WormCounted(s.count(p + ".starts"), s.count(p + ".drivenTeeth"));
+            case "PLANETARY" ->
+                    new Stage.Planetary(
+                            new PlanetarySet(
+                                    s.count(p + ".sunTeeth"),
+                                    s.count(p + ".planetTeeth"),
+                                    s.count(p + ".ringTeeth"),
+                                    s.count(p + ".planets")),
+                            PlanetarySet.Path.SUN_TO_CARRIER);
+            case "CHAIN" ->
+                    new Stage.Chain(s.count(p + ".driverTeeth"), s.count(p + ".drivenTeeth"));
+            case "CYCLOIDAL" ->
+                    new Stage.Cycloidal(s.count(p + ".lobes"), s.count(p + ".pins"), false);
+            case "FRICTION" ->
+                    new Stage.FrictionDisc(
+                            s.number(p + ".wheelRadiusMm"),
+                            s.number(p + ".fromCentreMm"),
+                            s.number(p + ".slipPercent"));
+            default -> new Stage.Idler(s.count(p + ".driverTeeth"));
+        };
+    }
+
+    @Bean
+    Drawer planetary() {
+        return new Drawer(
+                "planetary",
+                "A planetary set",
+                "Whether the planets can be put in evenly, and the six ratios of the set.",
+                Section.TRAIN,
+                Takes.NONE,
+                List.<Field>of(
+                                Field.count("sunTeeth", "Teeth of the sun", "24"),
+                                Field.count("planetTeeth", "Teeth of a planet", "24"),
+                                Field.count("ringTeeth", "Teeth of the ring", "72"),
+                                Field.count("planets", "Number of planets", "3"),
+                                Field.quantity("module", "Module", "2", "module", "DP")
+                                        .mayBeEmpty())
+                        .stream()
+                        .map(f -> f.in("The set"))
+                        .toList(),
+                sheet -> {
+                    var set =
+                            new PlanetarySet(
+                                    sheet.count("sunTeeth"),
+                                    sheet.count("planetTeeth"),
+                                    sheet.count("ringTeeth"),
+                                    sheet.count("planets"));
+                    var answer =
+                            DrawerAnswer.saying(
+                                    "%d planets can be spaced evenly, %s° apart."
+                                            .formatted(
+                                                    set.planets(),
+                                                    PlainDigits.rounded(360.0 / set.planets(), 1)));
+                    for (var path : PlanetarySet.Path.values()) {
+                        answer.figure(path.words(), set.ratio(path), "", 5);
+                    }
+                    sheet.optional("module")
+                            .ifPresent(
+                                    m -> {
+                                        double a = m * (set.sunTeeth() + set.planetTeeth()) / 2;
+                                        double gap =
+                                                set.neighbourGapMm(a, m * (set.planetTeeth() + 2));
+                                        answer.mm("room between planet tips", gap);
+                                        if (gap < 1) {
+                                            answer.warn(
+                                                    List.of(
+                                                            "The planets touch or nearly touch: one millimetre of room is usual."));
+                                        }
+                                    });
+                    return answer.working(
+                                    new Working(
+                                            List.of(
+                                                    Working.line(
+                                                            "(z_s + z_r)/N must be whole",
+                                                            "(%d + %d)/%d = %d"
+                                                                    .formatted(
+                                                                            set.sunTeeth(),
+                                                                            set.ringTeeth(),
+                                                                            set.planets(),
+                                                                            (set.sunTeeth()
+                                                                                            + set
+                                                                                                    .ringTeeth())
+                                                                                    / set
+                                                                                            .planets()))),
+                                            "Willis equation"))
+                            .build();
+                });
+    }
+
+    @Bean
+    Drawer turning() {
+        return new Drawer(
+                "ratio-by-turning",
+                "Ratio by turning",
+                "A gearbox without papers: turn the input, count the output, and see which tooth pairs would give that.",
+                Section.TRAIN,
+                Takes.NONE,
+                List.<Field>of(
+                                Field.quantity("inputTurns", "Turns of the input", "50", "turns"),
+                                Field.quantity(
+                                        "outputTurns", "Whole turns of the output", "", "turns"),
+                                Field.quantity("extraAngleDeg", "and degrees beyond", "0", "°"),
+                                Field.quantity("readingErrorDeg", "Angle is read to ±", "5", "°"))
+                        .stream()
+                        .map(f -> f.in("The count"))
+                        .toList(),
+                sheet -> {
+                    var ratio =
+                            RatioByTurning.of(
+                                    sheet.number("inputTurns"),
+                                    sheet.number("outputTurns"),
+                                    sheet.number("extraAngleDeg"),
+                                    sheet.number("readingErrorDeg"));
+                    return DrawerAnswer.saying(ratio.sentence())
+                            .figure("ratio", ratio.ratio(), "", 5)
+                            .figure("uncertainty (95 %)", 2 * ratio.uncertainty(), "", 5)
+                            .table(
+                                    List.of("pinion", "wheel", "ratio"),
+                                    ratio.pairs().stream()
+                                            .map(
+                                                    p ->
+                                                            List.of(
+                                                                    "z " + p.pinion(),
+                                                                    "z " + p.wheel(),
+                                                                    PlainDigits.rounded(
+                                                                            p.ratio(), 4)))
+                                            .toList())
+                            .working(ratio.working())
+                            .build();
+                });
+    }
+
+    @Bean
+    Drawer overallLash() {
+        var fields = new ArrayList<Field>();
+        for (int i = 1; i <= 3; i++) {
+            var group = "Mesh " + i;
+            var p = "mesh" + i;
+            fields.add(
+                    Field.length(p + ".backlashMm", "Backlash j_wt", i == 1 ? "0.15" : "")
+                            .mayBeEmpty()
+                            .in(group));
+            fields.add(
+                    Field.length(
+                                    p + ".drivenRadiusMm",
+                                    "Working radius of the driven gear",
+                                    i == 1 ? "60" : "")
+                            .mayBeEmpty()
+                            .in(group));
+            fields.add(
+                    Field.quantity(p + ".ratio", "Ratio", i == 1 ? "3" : "", "")
+                            .mayBeEmpty()
+                            .in(group));
+        }
+        return new Drawer(
+                "overall-lash",
+                "Play of a whole drive",
+                "What the backlash of each mesh makes of the play at the output and at the input.",
+                Section.TRAIN,
+                Takes.NONE,
+                List.copyOf(fields),
+                TrainDrawers::overallLash);
+    }
+
+    private static DrawerAnswer overallLash(DrawerSheet sheet) {
+        var meshes = new ArrayList<OverallLash.Mesh>();
+        for (int i = 1; i <= 3; i++) {
+            var p = "mesh" + i + ".";
+            if (sheet.has(p + "backlashMm") || sheet.has(p + "ratio")) {
+                meshes.add(
+                        AtField.named(
+                                p,
+                                Map.of(),
+                                () ->
+                                        new OverallLash.Mesh(
+                                                sheet.orElse(p + "backlashMm", Double.NaN),
+                                                sheet.orElse(p + "drivenRadiusMm", Double.NaN),
+                                                sheet.orElse(p + "ratio", Double.NaN))));
+            }
+        }
+        var lash = OverallLash.of(meshes);
+        var answer =
+                DrawerAnswer.saying(
+                                "The output has %s′ of play, the input %s°."
+                                        .formatted(
+                                                PlainDigits.rounded(lash.atOutputMin(), 1),
+                                                PlainDigits.rounded(lash.atInputDeg(), 2)))
+                        .figure("output, input held", lash.atOutputMin(), "′", 2)
+                        .figure("input, output held", lash.atInputDeg(), "°", 3);
+        for (int i = 0; i < lash.sharePercent().size(); i++) {
+            answer.figure("share of mesh " + (i + 1), lash.sharePercent().get(i), "%", 1);
+        }
+        return answer.working(lash.working()).build();
+    }
+
+    @Bean
+    Drawer reRatio() {
+        return new Drawer(
+                "re-ratio",
+                "Another ratio for a pump",
+                "Other gears in front of a pump: new speed, flow and power, and what would be overloaded.",
+                Section.TRAIN,
+                Takes.NONE,
+                List.of(
+                        Field.count("before.driver", "Driver now", "40").in("Gears now"),
+                        Field.count("before.driven", "Driven now", "24").in("Gears now"),
+                        Field.count("after.driver", "Driver new", "44").in("Gears new"),
+                        Field.count("after.driven", "Driven new", "20").in("Gears new"),
+                        Field.choice(
+                                        "pump",
+                                        "Pump",
+                                        "DISPLACEMENT",
+                                        new Choice(
+                                                "DISPLACEMENT",
+                                                "displacement: plunger, gear, screw"),
+                                        new Choice("CENTRIFUGAL", "centrifugal"))
+                                .in("The pump"),
+                        Field.quantity("speedRpm", "Speed now", "1000", "min⁻¹").in("The pump"),
+                        Field.quantity("flow", "Flow now, any unit", "50", "").in("The pump"),
+                        Field.quantity("powerKw", "Power now", "4", "kW", "hp").in("The pump"),
+                        Field.quantity("makersMostRpm", "Maker’s largest speed", "", "min⁻¹")
+                                .mayBeEmpty()
+                                .in("The pump"),
+                        Field.quantity("motorKw", "Power of the motor", "", "kW", "hp")
+                                .mayBeEmpty()
+                                .in("The pump")),
+                TrainDrawers::reRatio);
+    }
+
+    private static DrawerAnswer reRatio(DrawerSheet sheet) {
+        var before =
+                AtField.named(
+                        "before.",
+                        Map.of(),
+                        () ->
+                                new ReRatio.Gears(
+                                        sheet.count("before.driver"),
+                                        sheet.count("before.driven")));
+        var after =
+                AtField.named(
+                        "after.",
+                        Map.of(),
+                        () ->
+                                new ReRatio.Gears(
+                                        sheet.count("after.driver"), sheet.count("after.driven")));
+        var told =
+                ReRatio.of(
+                        before,
+                        after,
+                        sheet.choice("pump", ReRatio.Pump.class),
+                        sheet.number("speedRpm"),
+                        sheet.number("flow"),
+                        sheet.number("powerKw"),
+                        sheet.optional("makersMostRpm"),
+                        sheet.optional("motorKw"));
+        return DrawerAnswer.saying(
+                        "Speed, and with it the flow, changes by the factor %s."
+                                .formatted(PlainDigits.rounded(told.speedFactor(), 3)))
+                .figure("factor", told.speedFactor(), "", 5)
+                .figure("speed after", told.newSpeedRpm(), "min⁻¹", 1)
+                .figure("flow after", told.newFlow(), "", 2)
+                .figure("power after", told.newPowerKw(), "kW", 2)
+                .figure("head changes by", told.headFactor(), "", 3)
+                .warn(told.warnings())
+                .working(told.working())
+                .build();
+    }
+
+    @Bean
+    Drawer changeGears() {
+        return new Drawer(
+                "change-gears",
+                "Change gears for a thread",
+                "Which gears of the set cut the wanted lead, exactly or nearest, and still fit on the quadrant.",
+                Section.TRAIN,
+                Takes.NONE,
+                List.of(
+                        Field.length("leadMm", "Lead to cut", "1.5")
+                                .hinting(
+                                        "Pitch × starts; for threads an inch enter 1/tpi in inches.")
+                                .in("The thread"),
+                        Field.length("screwLeadMm", "Lead of the lead screw", "3.175")
+                                .in("The lathe"),
+                        Field.quantity("fixedRatio", "Fixed gearing, spindle to train", "1", "")
+                                .in("The lathe"),
+                        Field.quantity(
+                                        "moduleMm",
+                                        "Module of the change gears",
+                                        "1.5",
+                                        "module",
+                                        "DP")
+                                .in("The lathe"),
+                        Field.length("bushRadiusMm", "Radius of the bush on a shaft", "10")
+                                .in("The lathe"),
+                        Field.readings("gears", "Gear at hand, teeth", "").in("The gears")),
+                TrainDrawers::changeGears);
+    }
+
+    private static DrawerAnswer changeGears(DrawerSheet sheet) {
+        var gears = new ArrayList<Integer>();
+        for (double z : sheet.readings("gears")) {
+            if (z != Math.rint(z)) {
+                throw Refused.because(
+                        "gears",
+                        PlainDigits.exact(z)
+                                + " is not a whole number of teeth. Enter tooth counts.");
+            }
+            gears.add((int) z);
+        }
+        var found =
+                ChangeGears.of(
+                        sheet.number("leadMm"),
+                        sheet.number("screwLeadMm"),
+                        sheet.number("fixedRatio"),
+                        gears,
+                        sheet.number("moduleMm"),
+                        sheet.number("bushRadiusMm"));
+        var best = Optional.ofNullable(found.trains().isEmpty() ? null : found.trains().get(0));
+        return DrawerAnswer.saying(
+                        best.map(
+                                        t ->
+                                                "%s cuts %s mm, off by %s mm in 100 mm."
+                                                        .formatted(
+                                                                t.words(),
+                                                                PlainDigits.rounded(t.leadMm(), 5),
+                                                                PlainDigits.rounded(
+                                                                        t.errorPer100(), 4)))
+                                .orElse(
+                                        "No train of these gears comes within 2 % and fits. Add gears, or use an approximation of the ratio."))
+                .figure("drivers over driven, exact", found.wantedRatio(), "", 6)
+                .table(
+                        List.of("train, drivers / driven", "lead mm", "error ppm", "mm in 100 mm"),
+                        found.trains().stream()
+                                .map(
+                                        t ->
+                                                List.of(
+                                                        t.words(),
+                                                        PlainDigits.rounded(t.leadMm(), 5),
+                                                        PlainDigits.rounded(t.errorPpm(), 1),
+                                                        PlainDigits.rounded(t.errorPer100(), 4)))
+                                .toList())
+                .working(found.working())
+                .build();
+    }
+}

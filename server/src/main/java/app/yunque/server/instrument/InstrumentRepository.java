@@ -1,0 +1,9 @@
+package app.yunque.server.instrument;
+
+import java.util.List;
+import java.util.UUID;
+import org.springframework.data.jpa.repository.JpaRepository;
+
+interface InstrumentRepository extends JpaRepository<InstrumentEntity, UUID> {
+    List<InstrumentEntity> findByRemovedFalseOrderByName();
+}
