@@ -12,6 +12,8 @@ const FloorPage = lazy(() => import("./floor"));
 const UnitsPage = lazy(() => import("./unit"));
 const NewUnitPage = lazy(() => import("./unit/NewUnitPage"));
 const UnitPage = lazy(() => import("./unit/UnitPage"));
+const DrawersPage = lazy(() => import("./drawers"));
+const DrawerPage = lazy(() => import("./drawers/one"));
 const ShopPage = lazy(() => import("./shop"));
 const JobPage = lazy(() => import("./job"));
 const ReportPage = lazy(() => import("./report"));
@@ -49,6 +51,8 @@ export function App() {
             <Route path="units" element={<UnitsPage />} />
             <Route path="units/new" element={<NewUnitPage />} />
             <Route path="units/:id" element={<UnitPage />} />
+            <Route path="drawers" element={<DrawersPage />} />
+            <Route path="drawers/:name" element={<DrawerPage />} />
             <Route path="shop" element={<ShopPage />} />
             <Route path="*" element={<Nowhere />} />
           </Route>

@@ -1393,6 +1393,7 @@ export interface components {
             mesh?: components["schemas"]["MeshPicture"];
             schools?: components["schemas"]["BacklashSchools"];
             identity?: components["schemas"]["GearIdentity"];
+            gear?: components["schemas"]["GearDrawing"];
         };
         DrawerEntries: {
             fields: {
@@ -1487,7 +1488,7 @@ export interface components {
             start: string;
             optional: boolean;
             hint: string;
-            choices: components["schemas"]["Choice"][];
+            choices: components["schemas"]["Option"][];
             when?: components["schemas"]["When"];
         };
         Figure: {
@@ -1595,6 +1596,15 @@ export interface components {
              * @description calibration limit of the gauge, 0 to 1 mm
              */
             maxErrorMm: number;
+        };
+        GearDrawing: {
+            tooth: components["schemas"]["Point"][];
+            /** Format: int32 */
+            teeth: number;
+            /** Format: double */
+            tipDiameterMm: number;
+            /** Format: double */
+            boreMm: number;
         };
         GearIdentity: {
             candidates: components["schemas"]["Candidate"][];
@@ -2123,6 +2133,10 @@ export interface components {
             width: components["schemas"]["EnteredNumber"];
             height?: components["schemas"]["EnteredNumber"];
             closedBy: string;
+        };
+        Option: {
+            value: string;
+            words: string;
         };
         PairInput: {
             pinion: components["schemas"]["GearInput"];

@@ -1,11 +1,12 @@
 import { useState } from "react";
+import { MeasuringRoom } from "../drawers/MeasuringRoom";
 import type { StationProps } from "../job/JobPage";
 import { Kept } from "../measuring/Kept";
 import { MeasurePad } from "../measuring/MeasurePad";
 import type { Subject } from "../measuring/pad.model";
 import { Subjects } from "../measuring/Subjects";
 
-/** Backlash of every mesh, and the span of gears in doubt. */
+/** Backlash of every mesh, the span of gears in doubt, and every other way of measuring. */
 export function InspectStation({ view }: StationProps) {
   const firstOpen = view.meshes.find((m) => !m.before)?.stage ?? 1;
   const [subject, setSubject] = useState<Subject>({ kind: "BACKLASH", stage: firstOpen, member: "WHEEL" });
@@ -23,6 +24,7 @@ export function InspectStation({ view }: StationProps) {
         />
       )}
       <Kept view={view} station="INSPECT" />
+      <MeasuringRoom view={view} station="INSPECT" />
     </>
   );
 }

@@ -14,6 +14,9 @@ interface Props {
 
 const W = 420;
 const H = 74;
+/** Room two tick labels need side by side. */
+const APART = 96;
+const ROW = 16;
 const SIDE = 14;
 
 /** The reading with its uncertainty on a scale with the band of a new pair and the renewal limit. */
@@ -27,15 +30,26 @@ export function LimitBar({ value, uncertainty, from, to, least, mostNew, renew, 
     [mostNew, unit === "%" ? "watch" : "new to", least === 0 ? "middle" : "start"],
     [renew, "renew", x(renew) > W - 50 ? "end" : "middle"],
   ];
+  const narrow = x(mostNew) - x(least) < APART && least > 0 && x(least) < 74;
   return (
-    <svg viewBox={`0 0 ${W} ${H}`} className={classes.bar} aria-hidden="true">
+    <svg viewBox={`0 0 ${W} ${narrow ? H + ROW : H}`} className={classes.bar} aria-hidden="true">
       <rect x={x(least)} y={34} width={x(mostNew) - x(least)} height={14} className={classes.bandNew} />
       <rect x={x(renew)} y={34} width={W - SIDE - x(renew)} height={14} className={classes.bandRenew} />
       <line x1={SIDE} x2={W - SIDE} y1={48} y2={48} className={classes.scale} />
-      {ticks.map(([v, label, anchor]) => (
+      {ticks.map(([v, label, anchor], place) => (
         <g key={label}>
-          <line x1={x(v)} x2={x(v)} y1={34} y2={54} className={classes.scale} />
-          <text x={x(v) + (anchor === "start" ? 3 : anchor === "end" ? -3 : 0)} y={68} textAnchor={anchor}>
+          <line
+            x1={x(v)}
+            x2={x(v)}
+            y1={34}
+            y2={narrow && place === 1 ? 54 + ROW : 54}
+            className={classes.scale}
+          />
+          <text
+            x={x(v) + (anchor === "start" ? 3 : anchor === "end" ? -3 : 0)}
+            y={narrow && place === 1 ? 68 + ROW : 68}
+            textAnchor={anchor}
+          >
             {v === 0 ? "0" : `${label} ${v.toFixed(digits)}`}
           </text>
         </g>

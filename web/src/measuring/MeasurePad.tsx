@@ -1,10 +1,13 @@
 import { Button, NativeSelect, TextInput } from "@mantine/core";
+import { useQuery } from "@tanstack/react-query";
 import { type ClipboardEvent, useRef, useState } from "react";
 import { elsewhere, fieldErrors } from "../api/problem";
 import type { JobView, MeasurementResult, Mesh } from "../api/types";
+import { instrumentsQuery } from "../drawers/queries";
 import { useKeep, usePreview } from "../job/bench";
 import { Conflict } from "../job/Conflict";
 import { Fault } from "../shared/Caution";
+import { day } from "../shared/format";
 import { MeasureInput } from "../shared/MeasureInput";
 import { useDraft } from "../shared/useDraft";
 import { t } from "../wording/en";
@@ -206,8 +209,35 @@ function More(p: {
   change: (part: Partial<PadFields>) => void;
 }) {
   const { f, errors, change } = p;
+  const instruments = useQuery(instrumentsQuery);
+  const kinds = p.span ? ["CALIPER", "MICROMETER", "DISC_MICROMETER"] : ["DIAL_INDICATOR", "TEST_INDICATOR"];
+  // The card whose figures stand in the fields is the one in use.
+  const chosen = instruments.data?.find(
+    (i) =>
+      kinds.includes(i.kind) &&
+      i.given.resolution.text === f.resolution.text &&
+      i.given.maxError.text === f.maxError.text,
+  );
   return (
     <div className={classes.two}>
+      <NativeSelect
+        label="Instrument of the shop"
+        description={chosen?.overdue ? `Calibration overdue since ${day(chosen.dueOn)}.` : undefined}
+        data={[
+          { value: "", label: "not on the list" },
+          ...(instruments.data ?? [])
+            .filter((i) => kinds.includes(i.kind))
+            .map((i) => ({ value: i.id, label: i.overdue ? `${i.name} (overdue)` : i.name })),
+        ]}
+        value={chosen?.id ?? ""}
+        onChange={(e) => {
+          const card = instruments.data?.find((i) => i.id === e.currentTarget.value);
+          if (card) {
+            change({ resolution: card.given.resolution, maxError: card.given.maxError });
+          }
+        }}
+      />
+      <span />
       <MeasureInput
         label="One division"
         units={["mm", "thou"]}

@@ -1,5 +1,6 @@
 import { useState } from "react";
 import type { Mesh } from "../api/types";
+import { MeasuringRoom } from "../drawers/MeasuringRoom";
 import type { StationProps } from "../job/JobPage";
 import { Kept } from "../measuring/Kept";
 import { MeasurePad } from "../measuring/MeasurePad";
@@ -43,6 +44,7 @@ export function SetStation({ view }: StationProps) {
         <MeasurePad key={subject.stage} view={view} station="SET" subject={subject} mesh={mesh} />
       )}
       <Kept view={view} station="SET" />
+      <MeasuringRoom view={view} station="SET" />
     </>
   );
 }

@@ -1,4 +1,4 @@
-import { IconBuildingFactory2, IconEngine, IconTools } from "@tabler/icons-react";
+import { IconBuildingFactory2, IconEngine, IconRulerMeasure, IconTools } from "@tabler/icons-react";
 import { NavLink, Outlet } from "react-router";
 import { t } from "../wording/en";
 import { HeadBar } from "./HeadBar";
@@ -8,6 +8,7 @@ import classes from "./Shell.module.css";
 const PLACES = [
   { to: "/", label: t.places.floor, Sign: IconBuildingFactory2 },
   { to: "/units", label: t.places.units, Sign: IconEngine },
+  { to: "/drawers", label: t.places.drawers, Sign: IconRulerMeasure },
   { to: "/shop", label: t.places.shop, Sign: IconTools },
 ];
 

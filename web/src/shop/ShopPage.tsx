@@ -4,9 +4,10 @@ import { peopleQuery } from "../people/session";
 import { Panel } from "../shared/Panel";
 import { type Preferences, usePreferences } from "../shared/preferences";
 import { t } from "../wording/en";
+import { Instruments } from "./Instruments";
 import classes from "./Shop.module.css";
 
-/** People of the shop, and how this device shows things. */
+/** People and instruments of the shop, and how this device shows things. */
 export function ShopPage() {
   const people = useQuery(peopleQuery);
   const { preferences, change } = usePreferences();
@@ -59,6 +60,7 @@ export function ShopPage() {
           </p>
         </Panel>
       </div>
+      <Instruments />
     </>
   );
 }

@@ -2,6 +2,9 @@ package app.yunque.identify;
 
 import static app.yunque.measure.Working.line;
 
+import app.yunque.gear.BasicRack;
+import app.yunque.gear.CylindricalGear;
+import app.yunque.gear.Hand;
 import app.yunque.gear.Involute;
 import app.yunque.measure.PlainDigits;
 import app.yunque.measure.Working;
@@ -69,7 +72,28 @@ public record GearIdentity(
             double expectedTipMm,
             double expectedShorterMm,
             double expectedLongerMm,
-            String remark) {}
+            String remark) {
+
+        /** The gear this would be, to be drawn; the hand of a helix is not known and drawn right. */
+        public CylindricalGear asGear(double faceWidthMm) {
+            var rack =
+                    addendum < 1
+                            ? BasicRack.STUB
+                            : pressureAngleDeg < 18
+                                    ? BasicRack.FULL_DEPTH_OLD_INCH
+                                    : BasicRack.FULL_DEPTH;
+            return new CylindricalGear(
+                    teeth,
+                    normalModuleMm,
+                    pressureAngleDeg,
+                    helixDeg,
+                    helixDeg > 0 ? Hand.RIGHT : Hand.NONE,
+                    shift,
+                    faceWidthMm,
+                    rack,
+                    false);
+        }
+    }
 
     /**
      * The measurement that tells the first two apart best.

@@ -116,7 +116,8 @@ public class JobViews {
         var fitted = fittings.fitted(job.id());
         var ledger = Ledger.of(strip, fitted);
         var meshes = meshes(papers, taken, last);
-        var decisionViews = decisions.views(job.id(), strip, step -> evidence(step, taken));
+        var decisionViews =
+                decisions.views(job.id(), strip, step -> evidence(step, taken, answered));
         var received = receive.view(jobs.head(job), papers.train());
         var proof = proofs.view(job.id());
         var fill =
@@ -229,8 +230,39 @@ public class JobViews {
                                                 decided.get(step.id()) == Disposition.RENEW)));
     }
 
-    /** Measurements at Inspect that bear on a gear of the papers. */
+    /** What was measured or found at Inspect and bears on a part, the last word on each thing only. */
     private static List<DispositionProposal.Evidence> evidence(
+            TeardownStep step, List<MeasurementView> taken, List<KeptAnswerView> answered) {
+        var evidence = new ArrayList<>(spans(step, taken));
+        Map<String, DispositionProposal.Evidence> last = new TreeMap<>();
+        answered.stream()
+                .filter(a -> a.given().station() == Station.INSPECT && isAbout(a, step))
+                .filter(a -> a.answer().verdict() != Verdict.NOT_JUDGED)
+                .forEach(
+                        a ->
+                                last.put(
+                                        a.given().drawer(),
+                                        new DispositionProposal.Evidence(
+                                                a.answer().verdict(), a.answer().sentence())));
+        evidence.addAll(last.values());
+        return evidence;
+    }
+
+    /** An answer is about a part when it names it, or its gear as the papers do: "wheel 1". */
+    private static boolean isAbout(KeptAnswerView answer, TeardownStep step) {
+        var subject = answer.given().subject().strip();
+        var gear = step.gear();
+        return subject.equalsIgnoreCase(step.part())
+                || (gear != null
+                        && subject.regionMatches(
+                                true,
+                                0,
+                                gear.member() + " " + gear.stage() + ",",
+                                0,
+                                (gear.member() + " " + gear.stage() + ",").length()));
+    }
+
+    private static List<DispositionProposal.Evidence> spans(
             TeardownStep step, List<MeasurementView> taken) {
         var gear = step.gear();
         if (gear == null) {

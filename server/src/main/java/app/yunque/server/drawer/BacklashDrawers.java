@@ -25,7 +25,7 @@ import app.yunque.measure.RunOut;
 import app.yunque.measure.Verdict;
 import app.yunque.server.drawer.Drawer.Section;
 import app.yunque.server.drawer.Drawer.Takes;
-import app.yunque.server.drawer.Field.Choice;
+import app.yunque.server.drawer.Field.Option;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -55,16 +55,16 @@ class BacklashDrawers {
                                                 "way",
                                                 "Measured by",
                                                 "FLANK",
-                                                new Choice("FLANK", "dial on a flank"),
-                                                new Choice(
+                                                new Option("FLANK", "dial on a flank"),
+                                                new Option(
                                                         "ARM",
                                                         "dial on an arm clamped to the shaft"),
-                                                new Choice("LEVER", "end of a long lever"),
-                                                new Choice(
+                                                new Option("LEVER", "end of a long lever"),
+                                                new Option(
                                                         "FEELER", "feeler or paper between flanks"),
-                                                new Choice(
+                                                new Option(
                                                         "WIRE", "soft wire, both flats together"),
-                                                new Choice("CENTRES", "centres pushed together"))
+                                                new Option("CENTRES", "centres pushed together"))
                                         .in(READINGS),
                                 member().onlyWhen("way", "FLANK", "ARM", "LEVER").in(READINGS),
                                 Field.length("radiusMm", "Radius where it was read", "")
@@ -89,8 +89,8 @@ class BacklashDrawers {
                                                 "stylus",
                                                 "Stylus end",
                                                 "SLIDES",
-                                                new Choice("SLIDES", "slides on the flank"),
-                                                new Choice("CAPTIVE", "held in a dimple or link"))
+                                                new Option("SLIDES", "slides on the flank"),
+                                                new Option("CAPTIVE", "held in a dimple or link"))
                                         .in(READINGS),
                                 Field.readings("readings", "Reading", "mm", "thou", "µm")
                                         .in(READINGS),
@@ -110,8 +110,8 @@ class BacklashDrawers {
                 "member",
                 "Moved gear",
                 "WHEEL",
-                new Choice("WHEEL", "wheel, pinion held"),
-                new Choice("PINION", "pinion, wheel held"));
+                new Option("WHEEL", "wheel, pinion held"),
+                new Option("PINION", "pinion, wheel held"));
     }
 
     private static DrawerAnswer anyWay(DrawerSheet sheet) {
@@ -348,8 +348,8 @@ class BacklashDrawers {
                                                 "way",
                                                 "Measured at",
                                                 "WHEEL",
-                                                new Choice("WHEEL", "the wheel, dial at its rim"),
-                                                new Choice("WORM", "the worm, turned to and fro"))
+                                                new Option("WHEEL", "the wheel, dial at its rim"),
+                                                new Option("WORM", "the worm, turned to and fro"))
                                         .in(READINGS),
                                 Field.length("radiusMm", "Stylus radius on the wheel", "")
                                         .onlyWhen("way", "WHEEL")
@@ -427,8 +427,8 @@ class BacklashDrawers {
                                                 "stylus",
                                                 "Stylus stood",
                                                 "ALONG",
-                                                new Choice("ALONG", "along the circle"),
-                                                new Choice("ACROSS", "square to the flank"))
+                                                new Option("ALONG", "along the circle"),
+                                                new Option("ACROSS", "square to the flank"))
                                         .in(READINGS),
                                 Field.readings("readings", "Reading", "mm", "thou", "µm")
                                         .in(READINGS))),

@@ -11,7 +11,7 @@ import app.yunque.measure.Verdict;
 import app.yunque.measure.Working;
 import app.yunque.server.drawer.Drawer.Section;
 import app.yunque.server.drawer.Drawer.Takes;
-import app.yunque.server.drawer.Field.Choice;
+import app.yunque.server.drawer.Field.Option;
 import java.util.Arrays;
 import java.util.List;
 import org.springframework.context.annotation.Bean;
@@ -37,8 +37,8 @@ class ContactDrawers {
                                         "Kind of gear",
                                         "SPUR",
                                         Arrays.stream(ContactPattern.Kind.values())
-                                                .map(k -> new Choice(k.name(), k.words()))
-                                                .toArray(Choice[]::new))
+                                                .map(k -> new Option(k.name(), k.words()))
+                                                .toArray(Option[]::new))
                                 .in(MARKING),
                         place("drive", "Drive flank shows it"),
                         place("coast", "Coast flank shows it")),
@@ -67,13 +67,13 @@ class ContactDrawers {
                         name,
                         label,
                         "MIDDLE",
-                        new Choice("MIDDLE", "in the middle"),
-                        new Choice("NEAR_END", "at the near end (toe, entering side)"),
-                        new Choice("FAR_END", "at the far end (heel, leaving side)"),
-                        new Choice("TIP", "at the tip"),
-                        new Choice("ROOT", "at the root"),
-                        new Choice("BOTH_ENDS", "at both ends, hollow middle"),
-                        new Choice("COMES_AND_GOES", "comes and goes round the turn"))
+                        new Option("MIDDLE", "in the middle"),
+                        new Option("NEAR_END", "at the near end (toe, entering side)"),
+                        new Option("FAR_END", "at the far end (heel, leaving side)"),
+                        new Option("TIP", "at the tip"),
+                        new Option("ROOT", "at the root"),
+                        new Option("BOTH_ENDS", "at both ends, hollow middle"),
+                        new Option("COMES_AND_GOES", "comes and goes round the turn"))
                 .in(MARKING);
     }
 
@@ -92,8 +92,8 @@ class ContactDrawers {
                                                 "member",
                                                 "Shims are changed at",
                                                 "WHEEL",
-                                                new Choice("WHEEL", "the wheel"),
-                                                new Choice("PINION", "the pinion"))
+                                                new Option("WHEEL", "the wheel"),
+                                                new Option("PINION", "the pinion"))
                                         .in(SHIMS),
                                 Field.length("backlashMm", "Backlash at the heel now", "")
                                         .in(SHIMS),

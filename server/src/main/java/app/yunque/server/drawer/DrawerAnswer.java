@@ -5,6 +5,7 @@ import app.yunque.backlash.BacklashSchools;
 import app.yunque.identify.GearIdentity;
 import app.yunque.measure.Verdict;
 import app.yunque.measure.Working;
+import app.yunque.mesh.GearDrawing;
 import app.yunque.mesh.MeshPicture;
 import java.util.ArrayList;
 import java.util.List;
@@ -24,6 +25,7 @@ import org.jspecify.annotations.Nullable;
  * @param mesh     the true picture of a mesh; missing elsewhere
  * @param schools  what each school says; missing elsewhere
  * @param identity ranked answers for an unknown gear; missing elsewhere
+ * @param gear     a gear to draw at true scale; missing elsewhere
  */
 public record DrawerAnswer(
         Verdict verdict,
@@ -36,7 +38,8 @@ public record DrawerAnswer(
         @Nullable BacklashMap map,
         @Nullable MeshPicture mesh,
         @Nullable BacklashSchools schools,
-        @Nullable GearIdentity identity) {
+        @Nullable GearIdentity identity,
+        @Nullable GearDrawing gear) {
 
     /**
      * One number.
@@ -83,7 +86,7 @@ public record DrawerAnswer(
     DrawerAnswer withoutMesh() {
         return new DrawerAnswer(
                 verdict, sentence, figures, warnings, workings, bar, table, map, null, schools,
-                identity);
+                identity, gear);
     }
 
     static Builder saying(String sentence) {
@@ -103,6 +106,7 @@ public record DrawerAnswer(
         private @Nullable MeshPicture mesh;
         private @Nullable BacklashSchools schools;
         private @Nullable GearIdentity identity;
+        private @Nullable GearDrawing gear;
 
         private Builder(String sentence) {
             this.sentence = sentence;
@@ -167,6 +171,11 @@ public record DrawerAnswer(
             return this;
         }
 
+        Builder gear(GearDrawing value) {
+            gear = value;
+            return this;
+        }
+
         DrawerAnswer build() {
             return new DrawerAnswer(
                     verdict,
@@ -179,7 +188,8 @@ public record DrawerAnswer(
                     map,
                     mesh,
                     schools,
-                    identity);
+                    identity,
+                    gear);
         }
     }
 }

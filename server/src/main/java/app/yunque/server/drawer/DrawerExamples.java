@@ -114,6 +114,19 @@ final class DrawerExamples {
                                 "LIFTING",
                                 "readings",
                                 "4.38 4.36 4.40")));
+        all.put(
+                "by-eye",
+                List.of(
+                        example(
+                                "pits below the pitch line",
+                                "mode",
+                                "PROGRESSIVE_PITTING",
+                                "areaPercent",
+                                "25",
+                                "teethHit",
+                                "6",
+                                "firstTooth",
+                                "4")));
         all.put("tip-diameter", List.of(example("seventeen teeth", "readingMm", "56.68")));
         all.put(
                 "hardness",

@@ -26,7 +26,7 @@ public record Field(
         String start,
         boolean optional,
         String hint,
-        List<Choice> choices,
+        List<Option> choices,
         @Nullable When when) {
 
     /** How a field is entered. */
@@ -38,7 +38,7 @@ public record Field(
     }
 
     /** One of the things that can be chosen. */
-    public record Choice(String value, String words) {}
+    public record Option(String value, String words) {}
 
     /** A condition on another field. */
     public record When(String field, List<String> values) {}
@@ -61,7 +61,7 @@ public record Field(
                 name, label, "", Kind.READINGS, List.of(units), "", false, "", List.of(), null);
     }
 
-    static Field choice(String name, String label, String start, Choice... choices) {
+    static Field choice(String name, String label, String start, Option... choices) {
         return new Field(
                 name, label, "", Kind.CHOICE, List.of(), start, false, "", List.of(choices), null);
     }

@@ -8,7 +8,7 @@ import app.yunque.gear.Hand;
 import app.yunque.gear.ServiceDuty;
 import app.yunque.gear.WormSet;
 import app.yunque.mesh.CentreDistance;
-import app.yunque.server.drawer.Field.Choice;
+import app.yunque.server.drawer.Field.Option;
 import app.yunque.server.problem.AtField;
 import app.yunque.server.problem.Faults;
 import app.yunque.tooth.WearLimit.ToothMaterial;
@@ -36,8 +36,8 @@ final class GearFields {
                             "internal",
                             "Teeth",
                             "OUTSIDE",
-                            new Choice("OUTSIDE", "outside"),
-                            new Choice("INSIDE", "inside, a ring")));
+                            new Option("OUTSIDE", "outside"),
+                            new Option("INSIDE", "inside, a ring")));
         }
         fields.add(Field.count("teeth", "Number of teeth", "30"));
         fields.addAll(common());
@@ -56,8 +56,8 @@ final class GearFields {
                         "wheelKind",
                         "Wheel",
                         "OUTSIDE",
-                        new Choice("OUTSIDE", "teeth outside"),
-                        new Choice("INSIDE", "a ring, teeth inside")));
+                        new Option("OUTSIDE", "teeth outside"),
+                        new Option("INSIDE", "a ring, teeth inside")));
         fields.addAll(common());
         fields.add(shift("pinion.profileShift", "Shift x of the pinion"));
         fields.add(shift("wheel.profileShift", "Shift x of the wheel"));
@@ -79,8 +79,8 @@ final class GearFields {
                                 "hand",
                                 "Hand",
                                 "RIGHT",
-                                new Choice("RIGHT", "right"),
-                                new Choice("LEFT", "left"))
+                                new Option("RIGHT", "right"),
+                                new Option("LEFT", "left"))
                         .hinting("Counts for helical gears only."),
                 Field.length("faceWidthMm", "Face width", "30"));
     }
@@ -95,8 +95,8 @@ final class GearFields {
                 "Tooth height",
                 BasicRack.FULL_DEPTH.name(),
                 BasicRack.KNOWN.stream()
-                        .map(r -> new Choice(r.name(), r.name()))
-                        .toArray(Choice[]::new));
+                        .map(r -> new Option(r.name(), r.name()))
+                        .toArray(Option[]::new));
     }
 
     static CylindricalGear gear(DrawerSheet sheet) {
@@ -179,8 +179,8 @@ final class GearFields {
                                 "hand",
                                 "Hand",
                                 "RIGHT",
-                                new Choice("RIGHT", "right"),
-                                new Choice("LEFT", "left")))
+                                new Option("RIGHT", "right"),
+                                new Option("LEFT", "left")))
                 .stream()
                 .map(f -> f.in("The worm set"))
                 .toList();
@@ -230,8 +230,8 @@ final class GearFields {
                         "The drive is for",
                         ServiceDuty.ENCLOSED_POWER.name(),
                         Arrays.stream(ServiceDuty.values())
-                                .map(d -> new Choice(d.name(), d.words()))
-                                .toArray(Choice[]::new))
+                                .map(d -> new Option(d.name(), d.words()))
+                                .toArray(Option[]::new))
                 .in("Limits");
     }
 
@@ -241,8 +241,8 @@ final class GearFields {
                         "The teeth are",
                         ToothMaterial.STEEL.name(),
                         Arrays.stream(ToothMaterial.values())
-                                .map(m -> new Choice(m.name(), m.words()))
-                                .toArray(Choice[]::new))
+                                .map(m -> new Option(m.name(), m.words()))
+                                .toArray(Option[]::new))
                 .in("Limits");
     }
 

@@ -13,7 +13,7 @@ import app.yunque.mesh.MeshState;
 import app.yunque.mesh.WarmMesh;
 import app.yunque.server.drawer.Drawer.Section;
 import app.yunque.server.drawer.Drawer.Takes;
-import app.yunque.server.drawer.Field.Choice;
+import app.yunque.server.drawer.Field.Option;
 import app.yunque.server.problem.AtField;
 import java.util.Arrays;
 import java.util.List;
@@ -76,8 +76,8 @@ class MeshDrawers {
                         label,
                         usual.name(),
                         Arrays.stream(Material.values())
-                                .map(m -> new Choice(m.name(), m.words()))
-                                .toArray(Choice[]::new))
+                                .map(m -> new Option(m.name(), m.words()))
+                                .toArray(Option[]::new))
                 .in(WARMTH);
     }
 

@@ -7,6 +7,8 @@ import app.yunque.gear.ServiceDuty;
 import app.yunque.measure.PlainDigits;
 import app.yunque.measure.RepeatedReadings;
 import app.yunque.measure.Working;
+import app.yunque.mesh.ActualTeeth;
+import app.yunque.mesh.GearDrawing;
 import app.yunque.server.drawer.Drawer.Section;
 import app.yunque.server.drawer.Drawer.Takes;
 import app.yunque.tooth.ChordalThickness;
@@ -77,7 +79,8 @@ class ToothDrawers {
                                 Math.toDegrees(gear.transversePressureAngleRad()),
                                 "°",
                                 3)
-                        .warn(warnings);
+                        .warn(warnings)
+                        .gear(GearDrawing.of(ActualTeeth.nominal(gear), 0));
         if (!gear.internal()) {
             answer.mm("width of the tip", gear.tipLandMm());
         }

@@ -12,7 +12,7 @@ import app.yunque.measure.Refused;
 import app.yunque.measure.Working;
 import app.yunque.server.drawer.Drawer.Section;
 import app.yunque.server.drawer.Drawer.Takes;
-import app.yunque.server.drawer.Field.Choice;
+import app.yunque.server.drawer.Field.Option;
 import app.yunque.server.problem.AtField;
 import java.util.ArrayList;
 import java.util.List;
@@ -55,16 +55,16 @@ class TrainDrawers {
                                 p + ".kind",
                                 "Kind",
                                 i == 1 ? "EXTERNAL" : "NONE",
-                                new Choice("NONE", "none"),
-                                new Choice("EXTERNAL", "gears outside each other"),
-                                new Choice("INTERNAL", "pinion in a ring"),
-                                new Choice("BEVEL", "bevel"),
-                                new Choice("WORM", "worm drives wheel"),
-                                new Choice("PLANETARY", "planetary, ring held"),
-                                new Choice("CHAIN", "chain or toothed belt"),
-                                new Choice("CYCLOIDAL", "cycloidal disc, pins held"),
-                                new Choice("FRICTION", "friction disc"),
-                                new Choice("IDLER", "idler"))
+                                new Option("NONE", "none"),
+                                new Option("EXTERNAL", "gears outside each other"),
+                                new Option("INTERNAL", "pinion in a ring"),
+                                new Option("BEVEL", "bevel"),
+                                new Option("WORM", "worm drives wheel"),
+                                new Option("PLANETARY", "planetary, ring held"),
+                                new Option("CHAIN", "chain or toothed belt"),
+                                new Option("CYCLOIDAL", "cycloidal disc, pins held"),
+                                new Option("FRICTION", "friction disc"),
+                                new Option("IDLER", "idler"))
                         .in(group),
                 Field.count(p + ".driverTeeth", "Teeth of the driver", "18")
                         .onlyWhen(p + ".kind", "EXTERNAL", "INTERNAL", "BEVEL", "CHAIN", "IDLER")
@@ -373,10 +373,10 @@ class TrainDrawers {
                                         "pump",
                                         "Pump",
                                         "DISPLACEMENT",
-                                        new Choice(
+                                        new Option(
                                                 "DISPLACEMENT",
                                                 "displacement: plunger, gear, screw"),
-                                        new Choice("CENTRIFUGAL", "centrifugal"))
+                                        new Option("CENTRIFUGAL", "centrifugal"))
                                 .in("The pump"),
                         Field.quantity("speedRpm", "Speed now", "1000", "min⁻¹").in("The pump"),
                         Field.quantity("flow", "Flow now, any unit", "50", "").in("The pump"),

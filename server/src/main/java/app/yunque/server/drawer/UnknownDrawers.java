@@ -6,9 +6,11 @@ import app.yunque.identify.UnknownGear;
 import app.yunque.measure.PlainDigits;
 import app.yunque.measure.Refused;
 import app.yunque.measure.Working;
+import app.yunque.mesh.ActualTeeth;
+import app.yunque.mesh.GearDrawing;
 import app.yunque.server.drawer.Drawer.Section;
 import app.yunque.server.drawer.Drawer.Takes;
-import app.yunque.server.drawer.Field.Choice;
+import app.yunque.server.drawer.Field.Option;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -40,9 +42,9 @@ class UnknownDrawers {
                                 "state",
                                 "The gear is",
                                 "WHOLE",
-                                new Choice("WHOLE", "whole"),
-                                new Choice("WORN", "whole, flanks visibly worn"),
-                                new Choice("BROKEN", "broken, only some teeth left"))
+                                new Option("WHOLE", "whole"),
+                                new Option("WORN", "whole, flanks visibly worn"),
+                                new Option("BROKEN", "broken, only some teeth left"))
                         .in(MEASURED),
                 Field.count("teeth", "Number of teeth", "")
                         .onlyWhen("state", "WHOLE", "WORN")
@@ -111,7 +113,21 @@ class UnknownDrawers {
                     List.of(
                             "Without two spans this is a first look only: tips wear, and stub, shifted and inch gears overlap."));
         }
+        if (!identity.candidates().isEmpty()) {
+            draw(identity.candidates().get(0), sheet).ifPresent(answer::gear);
+        }
         return answer.working(identity.working()).build();
+    }
+
+    /** The likeliest gear at true scale; one with an impossible shift is named but not drawn. */
+    private static Optional<GearDrawing> draw(GearIdentity.Candidate likeliest, DrawerSheet sheet) {
+        try {
+            var gear = likeliest.asGear(sheet.orElse("faceWidthMm", 20));
+            return Optional.of(
+                    GearDrawing.of(ActualTeeth.nominal(gear), sheet.orElse("boreMm", 0)));
+        } catch (Refused impossible) {
+            return Optional.empty();
+        }
     }
 
     private static Optional<UnknownGear.Spans> spans(DrawerSheet sheet, double u) {

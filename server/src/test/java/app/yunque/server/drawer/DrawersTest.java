@@ -165,6 +165,19 @@ class DrawersTest {
         assertThat(gone.body().path("answers").size()).isZero();
     }
 
+    @Test
+    void whatIsFoundByEyeGoesWithThePartToDecide() {
+        var job = bench.get("/api/jobs/10").body();
+        for (var part : job.path("decisions")) {
+            if (part.path("part").asString().equals("worm wheel, bronze")) {
+                assertThat(part.path("proposed").asString()).isEqualTo("RENEW");
+                assertThat(part.path("proposedReason").asString()).contains("Feathered tip");
+                return;
+            }
+        }
+        throw new AssertionError("no bronze wheel among " + job.path("decisions"));
+    }
+
     private JsonNode span(Map<String, Object> more, List<Object> readings) {
         var answer = bench.post("/api/drawers/span", entries(more, Map.of("readings", readings)));
         assertThat(answer.status()).as(answer.detail()).isEqualTo(200);

@@ -1,0 +1,69 @@
+package app.yunque.server.drawer;
+
+import app.yunque.finding.SurfaceDamage;
+import app.yunque.finding.WearMode;
+import app.yunque.gear.ServiceDuty;
+import app.yunque.server.drawer.Drawer.Section;
+import app.yunque.server.drawer.Drawer.Takes;
+import app.yunque.server.drawer.Field.Option;
+import java.util.Arrays;
+import java.util.List;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+
+/** What an eye sees on the teeth. */
+@Configuration
+class FindingDrawers {
+    private static final String SEEN = "What is seen";
+
+    @Bean
+    Drawer byEye() {
+        return new Drawer(
+                "by-eye",
+                "Findings by eye",
+                "What the damage on a tooth is called, what makes it, and whether the gear may go back.",
+                Section.TEETH,
+                Takes.NONE,
+                List.of(
+                        Field.choice(
+                                        "mode",
+                                        "It looks like",
+                                        WearMode.NORMAL_WEAR.name(),
+                                        Arrays.stream(WearMode.values())
+                                                .map(m -> new Option(m.name(), m.words()))
+                                                .toArray(Option[]::new))
+                                .in(SEEN),
+                        Field.quantity("areaPercent", "Share of the worst flank", "10", "%")
+                                .in(SEEN),
+                        Field.count("teethHit", "Teeth that show it", "1").in(SEEN),
+                        Field.count("firstTooth", "First of them, counted from the mark", "1")
+                                .in(SEEN),
+                        Field.count("teeth", "Teeth of the gear", "30").in("The gear"),
+                        Field.choice(
+                                        "hardened",
+                                        "Teeth are",
+                                        "NO",
+                                        new Option("NO", "through-hardened or soft"),
+                                        new Option("YES", "surface-hardened"))
+                                .in("The gear"),
+                        GearFields.duty()),
+                sheet -> {
+                    var mode = sheet.choice("mode", WearMode.class);
+                    var told =
+                            SurfaceDamage.of(
+                                    mode,
+                                    sheet.number("areaPercent"),
+                                    sheet.count("teethHit"),
+                                    sheet.count("teeth"),
+                                    sheet.is("hardened", "YES"),
+                                    sheet.choice("duty", ServiceDuty.class));
+                    return DrawerAnswer.saying(told.sentence())
+                            .verdict(told.verdict())
+                            .words("looks like", mode.looks())
+                            .words("usual cause", mode.cause())
+                            .words("usually done", mode.remedy())
+                            .working(told.working())
+                            .build();
+                });
+    }
+}

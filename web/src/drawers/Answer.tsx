@@ -1,0 +1,89 @@
+import type { DrawerAnswer, DrawerEntries, EnteredNumber } from "../api/types";
+import { LimitBar } from "../measuring/LimitBar";
+import { Remark } from "../shared/Caution";
+import { fixed, length } from "../shared/format";
+import { usePreferences } from "../shared/preferences";
+import { Verdict } from "../shared/Verdict";
+import { Working } from "../shared/Working";
+import classes from "./Drawers.module.css";
+import { GearAtScale } from "./GearAtScale";
+import { Identity } from "./Identity";
+import { MeshView } from "./MeshView";
+import { PolarMap } from "./PolarMap";
+import { Schools } from "./Schools";
+
+interface Props {
+  answer: DrawerAnswer;
+  entries: DrawerEntries;
+  /** Changes entries from within the answer, as a slider does; missing where the answer is only shown. */
+  set?: ((part: Record<string, EnteredNumber>) => void) | undefined;
+}
+
+/** What a drawer answers: verdict, sentence, picture, numbers, working. */
+export function Answer({ answer, entries, set }: Props) {
+  const { preferences } = usePreferences();
+  const shown = (figure: DrawerAnswer["figures"][number]) => {
+    if (figure.words !== undefined) {
+      return figure.words;
+    }
+    const value = figure.value ?? 0;
+    return figure.unit === "mm"
+      ? length(value, preferences, figure.decimals)
+      : `${fixed(value, figure.decimals, preferences.decimal)}${figure.unit && figure.unit !== "′" && figure.unit !== "°" ? " " : ""}${figure.unit}`;
+  };
+  return (
+    <div className={classes.result}>
+      {answer.verdict !== "NOT_JUDGED" && <Verdict verdict={answer.verdict} />}
+      <p className={classes.sentence}>{answer.sentence}</p>
+      {answer.warnings.map((warning) => (
+        <Remark key={warning}>{warning}</Remark>
+      ))}
+      {answer.bar && <LimitBar {...answer.bar} />}
+      {answer.mesh && <MeshView picture={answer.mesh} entries={entries} set={set} />}
+      {answer.map && <PolarMap map={answer.map} />}
+      {answer.schools && <Schools schools={answer.schools} value={answer.bar?.value} />}
+      {answer.identity && <Identity identity={answer.identity} />}
+      {answer.figures.length > 0 && (
+        <dl className={classes.numbers}>
+          {answer.figures.map((figure) => (
+            <div key={figure.label}>
+              <dt>{figure.label}</dt>
+              <dd data-words={figure.words !== undefined}>{shown(figure)}</dd>
+            </div>
+          ))}
+        </dl>
+      )}
+      {answer.table && answer.table.rows.length > 0 && (
+        <div className={classes.scroll}>
+          <table className={classes.table}>
+            <thead>
+              <tr>
+                {answer.table.heads.map((head) => (
+                  <th key={head}>{head}</th>
+                ))}
+              </tr>
+            </thead>
+            <tbody>
+              {answer.table.rows.map((row) => (
+                <tr key={row.join()}>
+                  {row.map((cell, i) => (
+                    // biome-ignore lint/suspicious/noArrayIndexKey: cells are told apart by their column
+                    <td key={i}>{cell}</td>
+                  ))}
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        </div>
+      )}
+      {answer.gear && <GearAtScale gear={answer.gear} />}
+      {answer.workings.map((working, i) => (
+        <Working
+          key={working.source + (working.lines[0]?.formula ?? "")}
+          working={working}
+          {...(i > 0 ? { title: "More working" } : {})}
+        />
+      ))}
+    </div>
+  );
+}

@@ -1,0 +1,58 @@
+import { Button } from "@mantine/core";
+import type { JobView } from "../api/types";
+import { useKeep } from "../job/bench";
+import measuring from "../measuring/Measuring.module.css";
+import { Fault } from "../shared/Caution";
+import { moment } from "../shared/format";
+import { Verdict } from "../shared/Verdict";
+import { t } from "../wording/en";
+import { Answer } from "./Answer";
+
+/** Answers of drawers kept at a station, newest first; before and after stand together by what they are about. */
+export function KeptAnswers({ view, station }: { view: JobView; station: "INSPECT" | "SET" }) {
+  const { keep, problem } = useKeep(view.job.number);
+  const here = view.answers.filter((a) => a.given.station === station).reverse();
+  if (here.length === 0) {
+    return null;
+  }
+  return (
+    <section aria-label="Kept answers" className={measuring.kept}>
+      <h2>Kept from the drawers</h2>
+      {problem && <Fault>{problem.detail}</Fault>}
+      {here.map((kept) => (
+        <details key={kept.id}>
+          <summary>
+            <span>
+              <b>
+                {kept.title}
+                {kept.given.subject && `: ${kept.given.subject}`}
+              </b>
+              <small>{kept.answer.sentence}</small>
+              <small>
+                {kept.keptBy}, {moment(kept.keptAt)}
+                {kept.given.remark && `. ${kept.given.remark}`}
+              </small>
+            </span>
+            {kept.answer.verdict !== "NOT_JUDGED" && <Verdict verdict={kept.answer.verdict} small />}
+          </summary>
+          <Answer answer={kept.answer} entries={kept.given.entries} />
+          {!view.job.signedAt && (
+            <Button
+              variant="default"
+              onClick={() =>
+                keep(
+                  "DELETE",
+                  `/answers/${kept.id}?version=${kept.given.version}`,
+                  undefined,
+                  `remove ${kept.title}`,
+                )
+              }
+            >
+              {t.actions.remove}
+            </Button>
+          )}
+        </details>
+      ))}
+    </section>
+  );
+}

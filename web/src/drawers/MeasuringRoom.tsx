@@ -1,0 +1,130 @@
+import { NativeSelect, TextInput } from "@mantine/core";
+import { useQuery } from "@tanstack/react-query";
+import { useState } from "react";
+import { request } from "../api/http";
+import type { DrawerAnswer, DrawerEntries, EnteredNumber, JobView } from "../api/types";
+import { useKeep } from "../job/bench";
+import { Fault } from "../shared/Caution";
+import { Panel } from "../shared/Panel";
+import classes from "./Drawers.module.css";
+import { KeptAnswers } from "./KeptAnswers";
+import { drawersQuery } from "./queries";
+import { Sheet } from "./Sheet";
+
+interface Props {
+  view: JobView;
+  station: "INSPECT" | "SET";
+}
+
+/** Every way of measuring there is, at a job: the papers of the unit are filled in, answers are kept. */
+export function MeasuringRoom({ view, station }: Props) {
+  const drawers = useQuery(drawersQuery);
+  const [name, setName] = useState("");
+  const stages = view.unit.stages;
+  const gears = stages.flatMap((s) => [
+    { value: `${s.stage} PINION`, label: `pinion ${s.stage}, z ${s.given.pinionTeeth}` },
+    { value: `${s.stage} WHEEL`, label: `wheel ${s.stage}, z ${s.given.wheelTeeth}` },
+  ]);
+  const [gear, setGear] = useState(gears[1]?.value ?? "");
+  const [typed, setTyped] = useState<string>();
+  const [remark, setRemark] = useState("");
+  const subject = typed ?? gears.find((g) => g.value === gear)?.label ?? "";
+  const [stage, member] = gear.split(" ");
+  const papers = useQuery({
+    queryKey: ["papers-entries", view.job.number, gear],
+    queryFn: () =>
+      request<Record<string, EnteredNumber>>(
+        "GET",
+        `/api/jobs/${view.job.number}/papers-entries?stage=${stage || 0}&member=${member ?? "WHEEL"}`,
+      ),
+  });
+  const { keep, problem } = useKeep(view.job.number);
+  const drawer = drawers.data?.find((d) => d.name === name);
+  const sections = [...new Set(drawers.data?.map((d) => d.section))];
+
+  const save = async (entries: DrawerEntries, _answer: DrawerAnswer) => {
+    const kept = await keep(
+      "PUT",
+      `/answers/${crypto.randomUUID()}`,
+      { station, drawer: name, subject, remark, entries },
+      drawer?.title ?? name,
+    );
+    if (kept) {
+      setRemark("");
+      setTyped(undefined);
+    }
+    return kept;
+  };
+
+  return (
+    <>
+      <Panel title="Measuring room" aside="every other way to measure and work out, kept to this job">
+        {!view.job.signedAt && (
+          <div className={classes.choose}>
+            <NativeSelect
+              label="Measure or work out"
+              value={name}
+              onChange={(e) => setName(e.currentTarget.value)}
+              data={[
+                { value: "", label: "choose a drawer" },
+                ...sections.map((section) => ({
+                  group: section,
+                  items: (drawers.data ?? [])
+                    .filter((d) => d.section === section)
+                    .map((d) => ({ value: d.name, label: d.title })),
+                })),
+              ]}
+            />
+            {gears.length > 0 && (
+              <NativeSelect
+                label="Gear"
+                value={gear}
+                onChange={(e) => setGear(e.currentTarget.value)}
+                data={gears}
+              />
+            )}
+            {drawer && (
+              <>
+                <TextInput
+                  label="What it is about"
+                  description="A part named here takes the verdict to Decide."
+                  inputWrapperOrder={["label", "input", "description", "error"]}
+                  list="parts-off"
+                  value={subject}
+                  onChange={(e) => setTyped(e.currentTarget.value)}
+                />
+                <datalist id="parts-off">
+                  {[...new Set(view.steps.map((step) => step.given.part))].map((part) => (
+                    <option key={part} value={part} />
+                  ))}
+                </datalist>
+                <TextInput label="Remark" value={remark} onChange={(e) => setRemark(e.currentTarget.value)} />
+              </>
+            )}
+          </div>
+        )}
+        {drawer && papers.data && !view.job.signedAt && (
+          <>
+            <p className={classes.soft}>{drawer.purpose}</p>
+            {problem && <Fault>{problem.detail}</Fault>}
+            <Sheet
+              key={`${name} ${gear}`}
+              drawer={drawer}
+              draftKey={`room.${view.job.id}.${station}.${name}.${gear}`}
+              prefill={papers.data}
+              keep={save}
+              keepLabel="Keep to this job"
+            />
+          </>
+        )}
+        {!drawer && (
+          <p className={classes.soft}>
+            Over pins, gear-tooth caliper, maps round a turn, worm and bevel, screw and nut, the true mesh,
+            contact pattern, shims, timing, unknown gears.
+          </p>
+        )}
+      </Panel>
+      <KeptAnswers view={view} station={station} />
+    </>
+  );
+}

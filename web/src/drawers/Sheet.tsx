@@ -1,0 +1,203 @@
+import { Button, NativeSelect, TextInput } from "@mantine/core";
+import { useQuery } from "@tanstack/react-query";
+import { elsewhere, fieldErrors } from "../api/problem";
+import type { DrawerAnswer, DrawerEntries, DrawerField, DrawerView, EnteredNumber } from "../api/types";
+import { Fault } from "../shared/Caution";
+import { day } from "../shared/format";
+import { MeasureInput } from "../shared/MeasureInput";
+import { useDraft } from "../shared/useDraft";
+import { Answer } from "./Answer";
+import classes from "./Drawers.module.css";
+import { instrumentsQuery } from "./queries";
+import { Readings } from "./Readings";
+import { groups, initialEntries, stillMissing, suited, toCsv } from "./sheet.model";
+import { ToolDrawing } from "./ToolDrawing";
+import { useAnswer } from "./useAnswer";
+
+interface Props {
+  drawer: DrawerView;
+  /** Under which name the draft of this sheet is kept on the device. */
+  draftKey: string;
+  /** What the papers already say. */
+  prefill?: Record<string, EnteredNumber> | undefined;
+  /** What can be done with an answer; gets entries, and empties the readings when it returns true. */
+  keep?: ((entries: DrawerEntries, answer: DrawerAnswer) => Promise<boolean>) | undefined;
+  keepLabel?: string;
+}
+
+/** One drawer opened: what it asks for at the left, what it answers at the right. */
+export function Sheet({ drawer, draftKey, prefill, keep, keepLabel }: Props) {
+  const instruments = useQuery(instrumentsQuery);
+  const draft = useDraft<DrawerEntries>(draftKey, initialEntries(drawer, prefill));
+  const entries = draft.value;
+  const missing = stillMissing(drawer, entries);
+  const { answer, problem } = useAnswer(drawer.name, missing.length === 0 ? entries : undefined);
+  const errors = fieldErrors(problem);
+  const shown = [
+    ...drawer.fields.map((f) => f.name),
+    ...Object.entries(entries.readings).flatMap(([name, list]) => list.map((_, i) => `${name}[${i}]`)),
+  ];
+  const stray = elsewhere(problem, shown);
+  const tools = suited(drawer, instruments.data ?? []);
+
+  const set = (part: Record<string, EnteredNumber>) =>
+    draft.change({ fields: { ...entries.fields, ...part } });
+  const setReadings = (name: string, list: EnteredNumber[]) =>
+    draft.change({ readings: { ...entries.readings, [name]: list } });
+
+  const input = (field: DrawerField) => {
+    const value = entries.fields[field.name] ?? { text: "", unit: field.units[0] ?? "" };
+    if (field.kind === "READINGS") {
+      return (
+        <Readings
+          key={field.name}
+          field={field}
+          readings={entries.readings[field.name] ?? []}
+          errors={errors}
+          onChange={(list) => setReadings(field.name, list)}
+        />
+      );
+    }
+    if (field.kind === "CHOICE") {
+      return (
+        <NativeSelect
+          key={field.name}
+          label={field.label}
+          description={field.hint || undefined}
+          inputWrapperOrder={["label", "input", "description", "error"]}
+          error={errors[field.name]}
+          data={field.choices.map((c) => ({ value: c.value, label: c.words }))}
+          value={value.text}
+          onChange={(e) => set({ [field.name]: { text: e.currentTarget.value, unit: "" } })}
+        />
+      );
+    }
+    if (field.kind === "COUNT") {
+      return (
+        <TextInput
+          key={field.name}
+          label={field.label}
+          description={field.hint || undefined}
+          inputWrapperOrder={["label", "input", "description", "error"]}
+          inputMode="numeric"
+          autoComplete="off"
+          error={errors[field.name]}
+          value={value.text}
+          onChange={(e) => set({ [field.name]: { text: e.currentTarget.value, unit: "" } })}
+        />
+      );
+    }
+    return (
+      <MeasureInput
+        key={field.name}
+        label={field.label}
+        hint={field.hint || undefined}
+        units={field.units}
+        error={errors[field.name]}
+        value={value}
+        onChange={(v) => set({ [field.name]: v })}
+      />
+    );
+  };
+
+  const csv = () => {
+    const text = toCsv(drawer, entries, answer?.figures ?? []);
+    const link = document.createElement("a");
+    link.href = URL.createObjectURL(new Blob([text], { type: "text/csv" }));
+    link.download = `${drawer.name}.csv`;
+    link.click();
+    URL.revokeObjectURL(link.href);
+  };
+
+  return (
+    <section className={classes.sheet} aria-label={drawer.title}>
+      <div className={classes.inputs}>
+        {drawer.examples.length > 0 && (
+          <div className={classes.examples}>
+            <span>Try</span>
+            {drawer.examples.map((example) => (
+              <button
+                key={example.title}
+                type="button"
+                onClick={() =>
+                  draft.change({
+                    fields: { ...initialEntries(drawer).fields, ...example.entries.fields },
+                    readings: { ...initialEntries(drawer).readings, ...example.entries.readings },
+                  })
+                }
+              >
+                {example.title}
+              </button>
+            ))}
+            {draft.touched && (
+              <button type="button" onClick={() => draft.clear(initialEntries(drawer, prefill))}>
+                start over
+              </button>
+            )}
+          </div>
+        )}
+        {groups(drawer, entries).map(([heading, fields]) => (
+          <fieldset key={heading} className={classes.group}>
+            <legend>{heading}</legend>
+            {fields.map(input)}
+            {fields.some((f) => f.kind === "READINGS") && tools.length > 0 && (
+              <NativeSelect
+                className={classes.wide}
+                label="Instrument"
+                error={errors.instrument}
+                data={[
+                  { value: "", label: "not on the list: 0.01 mm, ± 0.01 mm" },
+                  ...tools.map((i) => ({
+                    value: i.id,
+                    label: `${i.name}, ${i.given.resolution.text} ${i.given.resolution.unit}, ${
+                      i.overdue
+                        ? `calibration overdue since ${day(i.dueOn)}`
+                        : `calibrated to ${day(i.dueOn)}`
+                    }`,
+                  })),
+                ]}
+                value={entries.instrument ?? ""}
+                onChange={(e) => draft.change({ instrument: e.currentTarget.value || undefined })}
+              />
+            )}
+          </fieldset>
+        ))}
+      </div>
+      <div className={classes.answer} aria-live="polite">
+        {stray && <Fault>{stray}</Fault>}
+        <ToolDrawing drawer={drawer} entries={entries} set={set} />
+        {answer ? (
+          <>
+            <Answer answer={answer} entries={entries} set={set} />
+            <div className={classes.actions}>
+              {keep && (
+                <Button
+                  size="lg"
+                  onClick={async () => {
+                    if (await keep(entries, answer)) {
+                      draft.clear({
+                        ...initialEntries(drawer, entries.fields),
+                        instrument: entries.instrument,
+                      });
+                    }
+                  }}
+                >
+                  {keepLabel ?? "Keep"}
+                </Button>
+              )}
+              <Button variant="default" onClick={csv}>
+                As CSV
+              </Button>
+            </div>
+          </>
+        ) : (
+          <p className={classes.soft}>
+            {missing.length > 0
+              ? `Still to enter: ${missing.join(", ").toLowerCase()}. The answer then stands here at once.`
+              : !problem && "…"}
+          </p>
+        )}
+      </div>
+    </section>
+  );
+}

@@ -1,0 +1,1 @@
+export { DrawersPage as default } from "./DrawersPage";

@@ -1,0 +1,14 @@
+import { queryOptions } from "@tanstack/react-query";
+import { request } from "../api/http";
+import type { DrawerView, InstrumentView } from "../api/types";
+
+export const drawersQuery = queryOptions({
+  queryKey: ["drawers"],
+  queryFn: () => request<DrawerView[]>("GET", "/api/drawers"),
+  staleTime: Number.POSITIVE_INFINITY,
+});
+
+export const instrumentsQuery = queryOptions({
+  queryKey: ["instruments"],
+  queryFn: () => request<InstrumentView[]>("GET", "/api/instruments"),
+});

@@ -1,0 +1,59 @@
+import { useEffect, useRef, useState } from "react";
+import { request } from "../api/http";
+import { type Problem, ProblemError } from "../api/problem";
+import type { DrawerAnswer, DrawerEntries } from "../api/types";
+
+interface State {
+  answer?: DrawerAnswer | undefined;
+  problem?: Problem | undefined;
+}
+
+/**
+ * What a drawer says of the entries. Asked at once; while a question is under way only the latest next one is kept, so a
+ * slider never runs ahead of the server and never waits for answers nobody needs.
+ *
+ * @param entries undefined asks nothing
+ */
+export function useAnswer(drawer: string, entries: DrawerEntries | undefined): State {
+  const [state, setState] = useState<State>({});
+  const busy = useRef(false);
+  const next = useRef<string | undefined>(undefined);
+  const text = entries === undefined ? undefined : JSON.stringify(entries);
+
+  useEffect(() => {
+    let gone = false;
+    const ask = async (body: string) => {
+      busy.current = true;
+      try {
+        const answer = await request<DrawerAnswer>("POST", `/api/drawers/${drawer}`, JSON.parse(body));
+        if (!gone) {
+          setState({ answer });
+        }
+      } catch (fault) {
+        if (!gone) {
+          setState(fault instanceof ProblemError ? { problem: fault.problem } : {});
+        }
+      } finally {
+        busy.current = false;
+        const waiting = next.current;
+        next.current = undefined;
+        if (waiting !== undefined && !gone) {
+          void ask(waiting);
+        }
+      }
+    };
+    if (text === undefined) {
+      next.current = undefined;
+      setState({});
+    } else if (busy.current) {
+      next.current = text;
+    } else {
+      void ask(text);
+    }
+    return () => {
+      // An answer under way to a question that was replaced still shows: it is only one step behind.
+      gone = false;
+    };
+  }, [drawer, text]);
+  return state;
+}
