@@ -42,6 +42,10 @@ public record GearIdentity(
     private static final double SHIFT_SPREAD = 0.07;
 
     private static final double USUAL_SHIFT = 0.4;
+
+    /** A slight helix on a worn tip can come out as a cosine a little above one. */
+    private static final double NEARLY_SPUR = 1.015;
+
     private static final double NEAREST_SPAN_MODULES = 0.75;
 
     /**
@@ -193,9 +197,10 @@ public record GearIdentity(
         for (int i = 0; i < 60; i++) {
             d = gear.tipDiameterMm() - 2 * m * (cut.addendum() + shift);
             cos = teeth * m / d;
-            if (!(cos > 0 && cos <= 1)) {
+            if (!(cos > 0 && cos <= NEARLY_SPUR)) {
                 return Optional.empty();
             }
+            cos = Math.min(1, cos);
             if (gear.spans().isEmpty() || gear.worn()) {
                 break;
             }
