@@ -789,6 +789,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/units/stage-kinds": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["stageKinds"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/sign-in/people": {
         parameters: {
             query?: never;
@@ -1124,6 +1140,21 @@ export interface components {
             complaint: string;
             symptoms: string;
             oilAsFound: string;
+        };
+        At: {
+            words: string;
+            /** Format: double */
+            ratio: number;
+            /** Format: double */
+            inputRpm: number;
+            /** Format: double */
+            inputTorqueNm: number;
+            /** Format: double */
+            velocityMPerS: number;
+            /** Format: double */
+            meshHz: number;
+            /** Format: double */
+            huntingHz: number;
         };
         Backlash: {
             /** Format: double */
@@ -1915,6 +1946,11 @@ export interface components {
             /** Format: date-time */
             keptAt: string;
         };
+        Kind: {
+            kind: string;
+            words: string;
+            fields: components["schemas"]["Field"][];
+        };
         KindWords: {
             /** @enum {string} */
             kind: "O_RING" | "TAB_WASHER" | "COTTER_PIN" | "FELT" | "CIRCLIP" | "COLLET" | "BEARING" | "SEAL" | "GASKET" | "SHIM" | "SPACER" | "PLUG" | "COUPLING" | "COVER" | "HOUSING" | "NUT" | "WASHER" | "KEY" | "CARRIER" | "RING_GEAR" | "WORM" | "CAM_DISC" | "ECCENTRIC" | "GEAR" | "PAWL" | "SPRING" | "ROLLER" | "BALL" | "PLUNGER" | "PIN" | "BUSH" | "LEVER" | "SHAFT" | "SCREW" | "OTHER";
@@ -2137,6 +2173,14 @@ export interface components {
         Option: {
             value: string;
             words: string;
+        };
+        OtherStageRequest: {
+            /** Format: int32 */
+            after: number;
+            kind: string;
+            values: {
+                [key: string]: components["schemas"]["EnteredNumber"];
+            };
         };
         PairInput: {
             pinion: components["schemas"]["GearInput"];
@@ -2745,6 +2789,7 @@ export interface components {
             duty: "LIFTING" | "FEED" | "ENCLOSED_POWER" | "SLOW_OPEN";
             underWarranty: boolean;
             stages: components["schemas"]["StageRequest"][];
+            otherStages?: components["schemas"]["OtherStageRequest"][];
             /** Format: double */
             inputSpeedRpm: number;
             inputPower?: components["schemas"]["EnteredNumber"];
@@ -2761,6 +2806,8 @@ export interface components {
             dutyWords: string;
             underWarranty: boolean;
             stages: components["schemas"]["StageView"][];
+            otherStages: components["schemas"]["OtherStageRequest"][];
+            drive: components["schemas"]["At"][];
             shafts: string[];
             /** Format: double */
             ratio: number;
@@ -4320,6 +4367,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["UnitView"];
+                };
+            };
+        };
+    };
+    stageKinds: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Kind"][];
                 };
             };
         };

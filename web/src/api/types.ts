@@ -56,3 +56,5 @@ export type DrawerAnswer = Schemas["DrawerAnswer"];
 export type InstrumentView = Schemas["InstrumentView"];
 export type InstrumentRequest = Schemas["InstrumentRequest"];
 export type KeptAnswerView = Schemas["KeptAnswerView"];
+export type OtherStage = Schemas["OtherStageRequest"];
+export type StageKind = Schemas["Kind"];

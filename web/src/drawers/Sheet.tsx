@@ -1,13 +1,13 @@
-import { Button, NativeSelect, TextInput } from "@mantine/core";
+import { Button, NativeSelect } from "@mantine/core";
 import { useQuery } from "@tanstack/react-query";
 import { elsewhere, fieldErrors } from "../api/problem";
 import type { DrawerAnswer, DrawerEntries, DrawerField, DrawerView, EnteredNumber } from "../api/types";
 import { Fault } from "../shared/Caution";
 import { day } from "../shared/format";
-import { MeasureInput } from "../shared/MeasureInput";
 import { useDraft } from "../shared/useDraft";
 import { Answer } from "./Answer";
 import classes from "./Drawers.module.css";
+import { FieldInput } from "./FieldInput";
 import { instrumentsQuery } from "./queries";
 import { Readings } from "./Readings";
 import { groups, initialEntries, stillMissing, suited, toCsv } from "./sheet.model";
@@ -58,43 +58,12 @@ export function Sheet({ drawer, draftKey, prefill, keep, keepLabel }: Props) {
         />
       );
     }
-    if (field.kind === "CHOICE") {
-      return (
-        <NativeSelect
-          key={field.name}
-          label={field.label}
-          description={field.hint || undefined}
-          inputWrapperOrder={["label", "input", "description", "error"]}
-          error={errors[field.name]}
-          data={field.choices.map((c) => ({ value: c.value, label: c.words }))}
-          value={value.text}
-          onChange={(e) => set({ [field.name]: { text: e.currentTarget.value, unit: "" } })}
-        />
-      );
-    }
-    if (field.kind === "COUNT") {
-      return (
-        <TextInput
-          key={field.name}
-          label={field.label}
-          description={field.hint || undefined}
-          inputWrapperOrder={["label", "input", "description", "error"]}
-          inputMode="numeric"
-          autoComplete="off"
-          error={errors[field.name]}
-          value={value.text}
-          onChange={(e) => set({ [field.name]: { text: e.currentTarget.value, unit: "" } })}
-        />
-      );
-    }
     return (
-      <MeasureInput
+      <FieldInput
         key={field.name}
-        label={field.label}
-        hint={field.hint || undefined}
-        units={field.units}
-        error={errors[field.name]}
+        field={field}
         value={value}
+        error={errors[field.name]}
         onChange={(v) => set({ [field.name]: v })}
       />
     );

@@ -11,6 +11,7 @@ import { Panel } from "../shared/Panel";
 import { usePreferences } from "../shared/preferences";
 import { useDraft } from "../shared/useDraft";
 import { t } from "../wording/en";
+import { OtherStages } from "./OtherStages";
 import { unitKeys } from "./queries";
 import { StageFieldsForm } from "./StageFieldsForm";
 import classes from "./Unit.module.css";
@@ -131,6 +132,12 @@ export default function NewUnitPage() {
           <StageFieldsForm place={i} fields={s} errors={errors} onChange={(part) => stage(i, part)} />
         </Panel>
       ))}
+      <OtherStages
+        stages={fields.otherStages}
+        parallel={fields.stages.length}
+        errors={errors}
+        onChange={(otherStages) => draft.change({ otherStages })}
+      />
       <div className={classes.actions}>
         {fields.stages.length < 6 && (
           <Button
@@ -140,7 +147,7 @@ export default function NewUnitPage() {
             Add a stage
           </Button>
         )}
-        {fields.stages.length > 1 && (
+        {fields.stages.length > (fields.otherStages.length > 0 ? 0 : 1) && (
           <Button variant="default" onClick={() => draft.change({ stages: fields.stages.slice(0, -1) })}>
             Take the last stage away
           </Button>

@@ -1,4 +1,4 @@
-import type { EnteredNumber, StageRequest, UnitRequest } from "../api/types";
+import type { EnteredNumber, OtherStage, StageRequest, UnitRequest } from "../api/types";
 
 /** Fields of one stage as typed. */
 export interface StageFields {
@@ -22,6 +22,7 @@ export interface UnitFields {
   duty: UnitRequest["duty"];
   underWarranty: boolean;
   stages: StageFields[];
+  otherStages: OtherStage[];
   inputSpeedRpm: string;
   inputPower: EnteredNumber;
 }
@@ -47,6 +48,7 @@ export const emptyUnit = (unit: "mm" | "in"): UnitFields => ({
   duty: "ENCLOSED_POWER",
   underWarranty: false,
   stages: [emptyStage(unit)],
+  otherStages: [],
   inputSpeedRpm: "",
   inputPower: { text: "", unit: unit === "mm" ? "kW" : "hp" },
 });
@@ -110,6 +112,7 @@ export function toRequest(fields: UnitFields): { request: UnitRequest } | { faul
       duty,
       underWarranty,
       stages,
+      otherStages: fields.otherStages,
       inputSpeedRpm,
       inputPower: inputPower.text.trim() === "" ? undefined : inputPower,
     },

@@ -51,36 +51,73 @@ export default function UnitPage() {
       </header>
       <div className={classes.grid}>
         <Panel title="Papers" aside={u.kind}>
-          <div className={classes.scroll}>
-            <table className={classes.table}>
-              <thead>
-                <tr>
-                  <th>stage</th>
-                  <th>pinion</th>
-                  <th>wheel</th>
-                  <th className={classes.n}>ratio</th>
-                  <th className={classes.n}>centre distance</th>
-                  <th className={classes.n}>pitch line</th>
-                </tr>
-              </thead>
-              <tbody>
-                {u.stages.map((s) => (
-                  <tr key={s.stage}>
-                    <td>{s.stage}</td>
-                    <td>{s.pinion}</td>
-                    <td>{s.wheel}</td>
-                    <td className={classes.n}>{fixed(s.ratio, 3, preferences.decimal)}</td>
-                    <td className={classes.n}>
-                      {s.given.centreDistance.text} {s.given.centreDistance.unit}
-                    </td>
-                    <td className={classes.n}>
-                      {fixed(s.pitchLineVelocityMPerS, 2, preferences.decimal)} m/s
-                    </td>
+          {u.stages.length > 0 && (
+            <div className={classes.scroll}>
+              <table className={classes.table}>
+                <thead>
+                  <tr>
+                    <th>stage</th>
+                    <th>pinion</th>
+                    <th>wheel</th>
+                    <th className={classes.n}>ratio</th>
+                    <th className={classes.n}>centre distance</th>
+                    <th className={classes.n}>pitch line</th>
                   </tr>
-                ))}
-              </tbody>
-            </table>
-          </div>
+                </thead>
+                <tbody>
+                  {u.stages.map((s) => (
+                    <tr key={s.stage}>
+                      <td>{s.stage}</td>
+                      <td>{s.pinion}</td>
+                      <td>{s.wheel}</td>
+                      <td className={classes.n}>{fixed(s.ratio, 3, preferences.decimal)}</td>
+                      <td className={classes.n}>
+                        {s.given.centreDistance.text} {s.given.centreDistance.unit}
+                      </td>
+                      <td className={classes.n}>
+                        {fixed(s.pitchLineVelocityMPerS, 2, preferences.decimal)} m/s
+                      </td>
+                    </tr>
+                  ))}
+                </tbody>
+              </table>
+            </div>
+          )}
+          {u.drive.length > 0 && (
+            <div className={classes.scroll}>
+              <table className={classes.table}>
+                <thead>
+                  <tr>
+                    <th>in order</th>
+                    <th className={classes.n}>ratio</th>
+                    <th className={classes.n}>input min⁻¹</th>
+                    <th className={classes.n}>input N·m</th>
+                    <th className={classes.n}>mesh Hz</th>
+                    <th className={classes.n}>same teeth Hz</th>
+                  </tr>
+                </thead>
+                <tbody>
+                  {u.drive.map((at, i) => (
+                    // biome-ignore lint/suspicious/noArrayIndexKey: stages are told apart by their place
+                    <tr key={i}>
+                      <td>{at.words}</td>
+                      <td className={classes.n}>{fixed(Math.abs(at.ratio), 3, preferences.decimal)}</td>
+                      <td className={classes.n}>{fixed(Math.abs(at.inputRpm), 1, preferences.decimal)}</td>
+                      <td className={classes.n}>
+                        {at.inputTorqueNm > 0 ? fixed(at.inputTorqueNm, 1, preferences.decimal) : "–"}
+                      </td>
+                      <td className={classes.n}>
+                        {at.meshHz > 0 ? fixed(at.meshHz, 1, preferences.decimal) : "–"}
+                      </td>
+                      <td className={classes.n}>
+                        {at.huntingHz > 0 ? fixed(at.huntingHz, 3, preferences.decimal) : "–"}
+                      </td>
+                    </tr>
+                  ))}
+                </tbody>
+              </table>
+            </div>
+          )}
           <p>
             Ratio <b>{fixed(u.ratio, 3, preferences.decimal)}</b>, {fixed(u.inputSpeedRpm, 0)} to{" "}
             {fixed(u.outputSpeedRpm, 1, preferences.decimal)} min⁻¹, output turns{" "}

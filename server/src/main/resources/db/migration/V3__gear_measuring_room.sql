@@ -80,3 +80,7 @@ create table kept_answer_aud (
     changed_at timestamptz,
     primary key (rev, id)
 );
+
+-- Stages of other kinds than a pair on parallel shafts.
+alter table unit add column other_stages text;
+alter table unit_aud add column other_stages text;

@@ -3,16 +3,19 @@ package app.yunque.drive;
 import app.yunque.gear.GearPair;
 import app.yunque.measure.Range;
 import app.yunque.measure.Refused;
+import java.util.ArrayList;
 import java.util.List;
 
 /**
- * A reducer on parallel shafts: one pair a stage, the wheel of each on the shaft of the next pinion.
+ * The stages of a unit in a row: pairs on parallel shafts, and stages of other kinds among them.
  *
  * @param stages        pairs from the input to the output, 0 to 6; none while the papers do not describe the gears
  * @param inputSpeedRpm speed of the input shaft (min⁻¹), 0.1 to 60000
+ * @param others        stages of other kinds, by where they stand among the parallel ones
  * @param inputPowerKw  power at the input (kW), 0 to 20000; 0 when unknown
  */
-public record GearTrain(List<GearPair> stages, double inputSpeedRpm, double inputPowerKw) {
+public record GearTrain(
+        List<GearPair> stages, double inputSpeedRpm, double inputPowerKw, List<OtherStage> others) {
     public static final Range STAGES = Range.count("stages", "number of stages", 0, 6);
     public static final Range INPUT_SPEED =
             Range.of("inputSpeedRpm", "input speed", 0.1, 60_000, "min⁻¹");
@@ -22,20 +25,46 @@ public record GearTrain(List<GearPair> stages, double inputSpeedRpm, double inpu
     /** @throws Refused naming every value out of its range */
     public GearTrain {
         stages = List.copyOf(stages);
+        others = List.copyOf(others);
         Refused.ifAny(
                 STAGES.judge(stages.size()),
                 INPUT_SPEED.judge(inputSpeedRpm),
                 INPUT_POWER.judge(inputPowerKw));
     }
 
-    /** i = Π z₂/z₁, input turns for one output turn. */
-    public double ratio() {
-        return stages.stream().mapToDouble(GearPair::ratio).reduce(1, (a, b) -> a * b);
+    /** Parallel stages only. */
+    public GearTrain(List<GearPair> stages, double inputSpeedRpm, double inputPowerKw) {
+        this(stages, inputSpeedRpm, inputPowerKw, List.of());
     }
 
-    /** True when the output turns the same way as the input: an even number of external meshes. */
+    /** Every stage of whatever kind, from the input on. */
+    public List<Stage> inOrder() {
+        var all = new ArrayList<Stage>();
+        for (int place = 0; place <= stages.size(); place++) {
+            int before = place;
+            others.stream()
+                    .filter(o -> Math.min(o.after(), stages.size()) == before)
+                    .forEach(o -> all.add(o.stage()));
+            if (place < stages.size()) {
+                all.add(new Stage.Parallel(stages.get(place)));
+            }
+        }
+        return all;
+    }
+
+    /** True when the papers describe no gears at all. */
+    public boolean isUnknown() {
+        return stages.isEmpty() && others.isEmpty();
+    }
+
+    /** i as a magnitude, input turns for one output turn. */
+    public double ratio() {
+        return inOrder().stream().mapToDouble(s -> Math.abs(s.ratio())).reduce(1, (a, b) -> a * b);
+    }
+
+    /** True when the output turns the same way as the input; a worm's wheel counts as the same. */
     public boolean turnsTheSameWay() {
-        return stages.stream().filter(stage -> !stage.isInternal()).count() % 2 == 0;
+        return inOrder().stream().filter(s -> s.ratio() < 0).count() % 2 == 0;
     }
 
     /** Speed of the pinion shaft of a stage (min⁻¹); stage 1 is the first. */
@@ -43,6 +72,11 @@ public record GearTrain(List<GearPair> stages, double inputSpeedRpm, double inpu
         double speed = inputSpeedRpm;
         for (int i = 1; i < stage; i++) {
             speed /= stages.get(i - 1).ratio();
+        }
+        for (var other : others) {
+            if (other.after() < stage) {
+                speed /= Math.abs(other.stage().ratio());
+            }
         }
         return speed;
     }

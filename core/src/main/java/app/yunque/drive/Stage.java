@@ -7,6 +7,9 @@ import app.yunque.gear.WormSet;
 import app.yunque.measure.PlainDigits;
 import app.yunque.measure.Range;
 import app.yunque.measure.Refused;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Supplier;
 
 /** One stage of a drive, whatever turns in it. Ratios are signed: minus when the output turns the other way. */
 public sealed interface Stage {
@@ -31,11 +34,35 @@ public sealed interface Stage {
         return 0;
     }
 
+    /** The same stage with one tooth more or fewer on one of its gears, wherever such a one can be; for a turn count. */
+    default List<Stage> withOneToothOff() {
+        return List.of();
+    }
+
+    /** Tries every change and keeps those that can be. */
+    private static List<Stage> possible(List<Supplier<Stage>> changed) {
+        var found = new ArrayList<Stage>();
+        for (var change : changed) {
+            try {
+                found.add(change.get());
+            } catch (Refused impossible) {
+                // Such a stage cannot be, so it cannot be mistaken for this one.
+            }
+        }
+        return List.copyOf(found);
+    }
+
     /** Spur or helical gears on parallel shafts, a ring included. */
     record Parallel(GearPair pair) implements Stage {
         @Override
         public double ratio() {
             return pair.isInternal() ? pair.ratio() : -pair.ratio();
+        }
+
+        @Override
+        public List<Stage> withOneToothOff() {
+            return new Counted(pair.pinion().teeth(), pair.wheel().teeth(), pair.isInternal())
+                    .withOneToothOff();
         }
 
         @Override
@@ -74,6 +101,16 @@ public sealed interface Stage {
         }
 
         @Override
+        public List<Stage> withOneToothOff() {
+            return possible(
+                    List.of(
+                            () -> new Counted(driverTeeth - 1, drivenTeeth, internal),
+                            () -> new Counted(driverTeeth + 1, drivenTeeth, internal),
+                            () -> new Counted(driverTeeth, drivenTeeth - 1, internal),
+                            () -> new Counted(driverTeeth, drivenTeeth + 1, internal)));
+        }
+
+        @Override
         public double efficiency() {
             return 0.98;
         }
@@ -94,6 +131,11 @@ public sealed interface Stage {
         @Override
         public double ratio() {
             return -pair.ratio();
+        }
+
+        @Override
+        public List<Stage> withOneToothOff() {
+            return new Counted(pair.pinionTeeth(), pair.wheelTeeth(), false).withOneToothOff();
         }
 
         @Override
@@ -129,6 +171,11 @@ public sealed interface Stage {
         @Override
         public double ratio() {
             return set.ratio();
+        }
+
+        @Override
+        public List<Stage> withOneToothOff() {
+            return new WormCounted(set.starts(), set.wheelTeeth()).withOneToothOff();
         }
 
         @Override
@@ -170,6 +217,15 @@ public sealed interface Stage {
         }
 
         @Override
+        public List<Stage> withOneToothOff() {
+            return possible(
+                    List.of(
+                            () -> new WormCounted(starts + 1, wheelTeeth),
+                            () -> new WormCounted(starts, wheelTeeth - 1),
+                            () -> new WormCounted(starts, wheelTeeth + 1)));
+        }
+
+        @Override
         public double efficiency() {
             return USUAL[Math.min(starts, USUAL.length) - 1];
         }
@@ -190,6 +246,30 @@ public sealed interface Stage {
         @Override
         public double ratio() {
             return set.ratio(path);
+        }
+
+        /** A set with one tooth off could not be put together; the nearest that could has all counts one step on. */
+        @Override
+        public List<Stage> withOneToothOff() {
+            int step = set.planets();
+            return possible(
+                    List.of(
+                            () ->
+                                    new Planetary(
+                                            new PlanetarySet(
+                                                    set.sunTeeth() - step,
+                                                    set.planetTeeth(),
+                                                    set.ringTeeth() - step,
+                                                    step),
+                                            path),
+                            () ->
+                                    new Planetary(
+                                            new PlanetarySet(
+                                                    set.sunTeeth() + step,
+                                                    set.planetTeeth(),
+                                                    set.ringTeeth() + step,
+                                                    step),
+                                            path)));
         }
 
         @Override
@@ -230,6 +310,16 @@ public sealed interface Stage {
         }
 
         @Override
+        public List<Stage> withOneToothOff() {
+            return possible(
+                    List.of(
+                            () -> new Chain(driverTeeth - 1, drivenTeeth),
+                            () -> new Chain(driverTeeth + 1, drivenTeeth),
+                            () -> new Chain(driverTeeth, drivenTeeth - 1),
+                            () -> new Chain(driverTeeth, drivenTeeth + 1)));
+        }
+
+        @Override
         public double efficiency() {
             return 0.97;
         }
@@ -266,6 +356,14 @@ public sealed interface Stage {
         public double ratio() {
             double difference = pins - lobes;
             return pinRingIsOutput ? pins / difference : -lobes / difference;
+        }
+
+        @Override
+        public List<Stage> withOneToothOff() {
+            return possible(
+                    List.of(
+                            () -> new Cycloidal(lobes - 1, pins - 1, pinRingIsOutput),
+                            () -> new Cycloidal(lobes + 1, pins + 1, pinRingIsOutput)));
         }
 
         @Override

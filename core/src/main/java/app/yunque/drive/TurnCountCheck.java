@@ -70,7 +70,7 @@ public record TurnCountCheck(
     private record Neighbour(double ratio, String words) {}
 
     public static TurnCountCheck of(GearTrain train, Count count) {
-        if (train.stages().isEmpty()) {
+        if (train.isUnknown()) {
             throw new NotApplicable(
                     "turn count",
                     "The papers do not describe the gears of this unit, so there is no ratio to compare with.",
@@ -104,6 +104,16 @@ public record TurnCountCheck(
 
     private static List<Neighbour> neighbours(GearTrain train) {
         var found = new ArrayList<Neighbour>();
+        for (var other : train.others()) {
+            double rest = train.ratio() / Math.abs(other.stage().ratio());
+            other.stage()
+                    .withOneToothOff()
+                    .forEach(
+                            off ->
+                                    found.add(
+                                            new Neighbour(
+                                                    rest * Math.abs(off.ratio()), off.inWords())));
+        }
         for (int s = 0; s < train.stages().size(); s++) {
             var pair = train.stages().get(s);
             double others = train.ratio() / pair.ratio();
@@ -129,8 +139,9 @@ public record TurnCountCheck(
         double closest =
                 neighbours.stream()
                         .mapToDouble(n -> Math.abs(1 / expected - 1 / n.ratio))
+                        .filter(apart -> apart > 0)
                         .min()
-                        .orElseThrow();
+                        .orElse(1);
         double turns = 4 * count.readingErrorDeg() / (360 * closest);
         return (int) Math.min(Integer.MAX_VALUE, Math.floor(turns + 1e-9) + 1);
     }
@@ -172,8 +183,13 @@ public record TurnCountCheck(
 
     private static Working working(GearTrain train, Count count, double counted, double half) {
         var teeth = new ArrayList<String>();
-        for (var pair : train.stages()) {
-            teeth.add(pair.wheel().teeth() + "/" + pair.pinion().teeth());
+        for (var stage : train.inOrder()) {
+            teeth.add(
+                    stage instanceof Stage.Parallel parallel
+                            ? parallel.pair().wheel().teeth()
+                                    + "/"
+                                    + parallel.pair().pinion().teeth()
+                            : PlainDigits.rounded(Math.abs(stage.ratio()), 4));
         }
         return new Working(
                 List.of(

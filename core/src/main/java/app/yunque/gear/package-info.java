@@ -1,21 +1,18 @@
 /**
- * What a pair of gears is, and what a caliper or an indicator on it means.
+ * What a gear is: spur, helical and ring, worm, bevel, and two of them in mesh.
  *
- * <p>A mechanic asks here: <em>how thick is this tooth still, how much lash is there really, what should it be,
- * and does the gear go back in?</em>
+ * <p>A mechanic asks here: <em>what are the circles, the thickness and the angles of this gear, and can these two run
+ * together?</em>
  *
- * <p>Terms after ISO 1122-1 and ISO 21771: module, reference circle, base tangent length (the span), working
- * pressure angle, circumferential backlash j_wt at the working circle in the transverse plane, normal backlash
- * j_bn as the shortest distance between flanks. Lengths in mm; angles in degrees where they enter, radians
- * inside. A positive profile shift makes the tooth thicker. Index 1 is the pinion, the driver of a reducing
- * stage; index 2 the wheel. Wear is positive when metal is missing.
+ * <p>Terms after ISO 1122-1 and ISO 21771: module, reference circle, working pressure angle. Lengths in mm; angles in
+ * degrees where they enter, radians inside. A positive profile shift makes the tooth thicker, on a ring too. Index 1 is
+ * the pinion, the driver of a reducing stage; index 2 the wheel.
  *
- * <p>Odd ends: a spur gear is a gear of helix angle 0 without a hand; a span needs at least two teeth and, on a
- * helical gear, face enough for both jaws; a centre distance at which the base circles overlap has no mesh and is
- * refused.
+ * <p>Odd ends: a spur gear is a gear of helix angle 0 without a hand; a ring has positive teeth and a flag; a centre
+ * distance at which the base circles overlap has no mesh and is refused.
  *
- * <p>Not here: trains of several pairs, speeds and ratios ({@code drive}); whether a part is reused
- * ({@code finding}).
+ * <p>Not here: measuring a tooth ({@code tooth}), backlash ({@code backlash}), what a mesh does ({@code mesh}), trains
+ * ({@code drive}).
  */
 @NullMarked
 package app.yunque.gear;

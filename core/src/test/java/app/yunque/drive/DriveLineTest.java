@@ -4,11 +4,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import app.yunque.gear.BevelPair;
 import app.yunque.gear.GearPair;
 import app.yunque.gear.Gears;
 import app.yunque.gear.Hand;
 import app.yunque.gear.WormSet;
 import app.yunque.measure.Refused;
+import app.yunque.measure.Verdict;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -136,6 +138,45 @@ class DriveLineTest {
         assertThat(lash.atInputDeg()).isCloseTo(1.70296, within(6e-6));
         assertThat(OverallLash.planetaryCarrierMin(0.10, 0.12, 48))
                 .isCloseTo(7.87817, within(6e-6));
+    }
+
+    // Definition of the ratio; 60 turns of a 1/40 worm behind a 2:1 chain turn the wheel three
+    // quarters of a turn.
+    @Test
+    void turnCountsCheckAnyTrain() {
+        var train =
+                new GearTrain(
+                        List.of(),
+                        1400,
+                        0,
+                        List.of(
+                                new OtherStage(0, new Stage.Chain(20, 40)),
+                                new OtherStage(0, new Stage.WormCounted(1, 40))));
+        assertThat(train.ratio()).isEqualTo(80);
+        var right = TurnCountCheck.of(train, new TurnCountCheck.Count(400, 5, 2));
+        assertThat(right.verdict()).isEqualTo(Verdict.CLEAR_PASS);
+        var doubtful = TurnCountCheck.of(train, new TurnCountCheck.Count(60, 0.75, 5));
+        assertThat(doubtful.verdict()).isEqualTo(Verdict.DOUBTFUL);
+        assertThat(doubtful.inputTurnsToBeSure()).isGreaterThan(60);
+        var wrong = TurnCountCheck.of(train, new TurnCountCheck.Count(410, 5, 2));
+        assertThat(wrong.sentence()).contains("It would fit chain z 20/41");
+    }
+
+    @Test
+    void stagesOfOtherKindsStandWhereTheyAreInTheRow() {
+        var bevelFirst =
+                new GearTrain(
+                        List.of(Gears.spurPair(20, 60, 2)),
+                        900,
+                        5,
+                        List.of(
+                                new OtherStage(
+                                        0,
+                                        new Stage.Bevel(new BevelPair(16, 32, 4, 90, 20, 0, 20)))));
+        assertThat(bevelFirst.pinionSpeedRpm(1)).isEqualTo(450);
+        assertThat(bevelFirst.outputSpeedRpm()).isEqualTo(150);
+        assertThat(bevelFirst.turnsTheSameWay()).isTrue();
+        assertThat(bevelFirst.inOrder().get(0)).isInstanceOf(Stage.Bevel.class);
     }
 
     // Affinity laws.

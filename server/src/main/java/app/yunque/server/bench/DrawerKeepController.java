@@ -3,7 +3,6 @@ package app.yunque.server.bench;
 import app.yunque.gear.Member;
 import app.yunque.server.drawer.KeptAnswerRequest;
 import app.yunque.server.drawer.KeptAnswerService;
-import app.yunque.server.drawer.PapersEntries;
 import app.yunque.server.job.JobService;
 import app.yunque.server.quantity.EnteredNumber;
 import app.yunque.server.unit.UnitService;

@@ -4,6 +4,7 @@ import app.yunque.measure.Problem;
 import app.yunque.measure.Refused;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 
@@ -19,6 +20,11 @@ public final class Faults {
             problems.addAll(refused.problems());
             return null;
         }
+    }
+
+    /** As {@link #gather(Supplier)}, with every field of the refusal moved under a prefix. */
+    public <T> @Nullable T gather(Supplier<T> make, String prefix) {
+        return gather(() -> AtField.named(prefix, Map.of(), make));
     }
 
     public void throwIfAny() {

@@ -1,5 +1,6 @@
 package app.yunque.server.unit;
 
+import app.yunque.server.drawer.StageSheets;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -24,6 +25,12 @@ class UnitController {
     @GetMapping
     List<UnitView> units(@RequestParam(defaultValue = "") String afterTag) {
         return units.list(afterTag);
+    }
+
+    /** Kinds of stages besides pairs on parallel shafts, with what is asked for each. */
+    @GetMapping("/stage-kinds")
+    List<StageSheets.Kind> stageKinds() {
+        return StageSheets.all();
     }
 
     @GetMapping("/{id}")

@@ -59,4 +59,8 @@ class UnitEntity extends Kept {
 
     @Convert(converter = LayoutColumn.class)
     @Nullable UnitLayout layout;
+
+    @Convert(converter = OtherStagesColumn.class)
+    @Column(name = "other_stages")
+    @Nullable List<OtherStageRequest> otherStages;
 }

@@ -1,11 +1,14 @@
 package app.yunque.server.unit;
 
+import app.yunque.drive.DriveLine;
 import app.yunque.drive.GearTrain;
+import app.yunque.drive.OtherStage;
 import app.yunque.gear.CylindricalGear;
 import app.yunque.gear.GearPair;
 import app.yunque.gear.Member;
 import app.yunque.measure.NotApplicable;
 import app.yunque.measure.Refused;
+import app.yunque.server.drawer.StageSheets;
 import app.yunque.server.problem.AtField;
 import app.yunque.server.problem.Faults;
 import app.yunque.server.quantity.EnteredNumber;
@@ -15,6 +18,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import org.jspecify.annotations.Nullable;
 
 /** Between the papers as entered, the columns and the core. */
 final class UnitMapping {
@@ -110,7 +114,28 @@ final class UnitMapping {
         var power = unit.inputPower == null ? 0.0 : unit.inputPower.canonical();
         return AtField.named(
                 Map.of("inputPowerKw", "inputPower"),
-                () -> new GearTrain(pairs, unit.inputSpeedRpm, power));
+                () -> new GearTrain(pairs, unit.inputSpeedRpm, power, others(unit.otherStages)));
+    }
+
+    /** @throws Refused naming every field of every stage that is not what it should be */
+    static List<OtherStage> others(@Nullable List<OtherStageRequest> given) {
+        var faults = new Faults();
+        var stages = new ArrayList<OtherStage>();
+        for (int i = 0; given != null && i < given.size(); i++) {
+            var one = given.get(i);
+            var read =
+                    faults.gather(
+                            () ->
+                                    new OtherStage(
+                                            one.after(),
+                                            StageSheets.read(one.kind(), one.values())),
+                            "otherStages[" + i + "].");
+            if (read != null) {
+                stages.add(read);
+            }
+        }
+        faults.throwIfAny();
+        return stages;
     }
 
     static UnitPapers papers(UnitEntity unit) {
@@ -124,7 +149,8 @@ final class UnitMapping {
                 unit.underWarranty,
                 unit.kind,
                 LayoutMapping.shafts(unit.layout, train),
-                LayoutMapping.openings(unit.layout));
+                LayoutMapping.openings(unit.layout),
+                unit.otherStages == null ? List.of() : unit.otherStages);
     }
 
     static UnitView view(UnitEntity unit) {
@@ -142,6 +168,11 @@ final class UnitMapping {
                 unit.duty.words(),
                 unit.underWarranty,
                 stages,
+                unit.otherStages == null ? List.of() : unit.otherStages,
+                train.isUnknown()
+                        ? List.of()
+                        : DriveLine.of(train.inOrder(), unit.inputSpeedRpm, train.inputTorqueNm())
+                                .stages(),
                 LayoutMapping.shafts(unit.layout, train),
                 train.ratio(),
                 unit.inputSpeedRpm,

@@ -18,6 +18,7 @@ import java.util.UUID;
  * @param kind  kind of gearbox in words
  * @param shafts names of its shafts, bores and covers, input first
  * @param openings openings of its housing
+ * @param otherStages stages of other kinds as entered
  */
 public record UnitPapers(
         UUID id,
@@ -28,4 +29,5 @@ public record UnitPapers(
         boolean underWarranty,
         String kind,
         List<String> shafts,
-        List<Opening> openings) {}
+        List<Opening> openings,
+        List<OtherStageRequest> otherStages) {}

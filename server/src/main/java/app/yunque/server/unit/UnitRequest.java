@@ -16,6 +16,7 @@ import org.jspecify.annotations.Nullable;
  * @param duty          what the drive is there for, which sets the wear limits
  * @param underWarranty true when the maker's warranty still runs
  * @param stages        from the input to the output
+ * @param otherStages   stages of other kinds; may be missing
  * @param inputSpeedRpm speed of the input (min⁻¹)
  * @param inputPower    power of the input; may be missing
  * @param layout        shafts and openings; may be missing
@@ -28,6 +29,7 @@ public record UnitRequest(
         ServiceDuty duty,
         boolean underWarranty,
         List<StageRequest> stages,
+        @Nullable List<OtherStageRequest> otherStages,
         double inputSpeedRpm,
         @Nullable EnteredNumber inputPower,
         @Nullable UnitLayout layout) {}

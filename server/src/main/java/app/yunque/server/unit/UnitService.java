@@ -84,6 +84,7 @@ public class UnitService {
                                                 "input power",
                                                 EntryKind.POWER)));
         faults.gather(() -> checkedSpeed(request.inputSpeedRpm()));
+        faults.gather(() -> UnitMapping.others(request.otherStages()));
         faults.throwIfAny();
         unit.id = request.id();
         unit.tag = request.tag().strip();
@@ -92,6 +93,7 @@ public class UnitService {
         unit.duty = request.duty();
         unit.underWarranty = request.underWarranty();
         unit.stages.addAll(rows == null ? List.of() : rows);
+        unit.otherStages = request.otherStages();
         unit.inputSpeedRpm = request.inputSpeedRpm();
         unit.inputPower = power == null ? null : power.orElse(null);
         var train = UnitMapping.train(unit);

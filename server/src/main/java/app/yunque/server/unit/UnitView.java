@@ -1,5 +1,6 @@
 package app.yunque.server.unit;
 
+import app.yunque.drive.DriveLine;
 import app.yunque.gear.ServiceDuty;
 import app.yunque.server.quantity.EnteredNumber;
 import java.util.List;
@@ -17,6 +18,8 @@ import org.jspecify.annotations.Nullable;
  * @param dutyWords      the same in words
  * @param underWarranty  true while the maker's warranty runs
  * @param stages         from the input to the output
+ * @param otherStages    stages of other kinds as entered
+ * @param drive          every stage at work, from the input to the output; empty while the papers name none
  * @param shafts         names of the shafts, input first
  * @param ratio          i = n_in/n_out
  * @param inputSpeedRpm  speed of the input (min⁻¹)
@@ -35,6 +38,8 @@ public record UnitView(
         String dutyWords,
         boolean underWarranty,
         List<StageView> stages,
+        List<OtherStageRequest> otherStages,
+        List<DriveLine.At> drive,
         List<String> shafts,
         double ratio,
         double inputSpeedRpm,

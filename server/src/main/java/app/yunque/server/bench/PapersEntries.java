@@ -1,4 +1,4 @@
-package app.yunque.server.drawer;
+package app.yunque.server.bench;
 
 import app.yunque.gear.CylindricalGear;
 import app.yunque.gear.Hand;
@@ -10,7 +10,7 @@ import java.util.HashMap;
 import java.util.Map;
 
 /** What the papers of a unit already say, under the names the drawers ask for it, so that nothing is entered twice. */
-public final class PapersEntries {
+final class PapersEntries {
     private PapersEntries() {}
 
     /**
@@ -18,9 +18,13 @@ public final class PapersEntries {
      * @param member the gear a drawer about one gear is for
      * @return entries by field name; empty when the papers name no such stage
      */
-    public static Map<String, EnteredNumber> of(UnitPapers unit, int stage, Member member) {
+    static Map<String, EnteredNumber> of(UnitPapers unit, int stage, Member member) {
         var entries = new HashMap<String, EnteredNumber>();
         put(entries, "duty", unit.duty().name(), "");
+        unit.otherStages().stream()
+                .filter(o -> o.kind().equals("WORM") || o.kind().equals("BEVEL"))
+                .findFirst()
+                .ifPresent(o -> entries.putAll(o.values()));
         if (stage < 1 || stage > unit.train().stages().size()) {
             return entries;
         }

@@ -1,0 +1,154 @@
+package app.yunque.server.drawer;
+
+import app.yunque.drive.PlanetarySet;
+import app.yunque.drive.Stage;
+import app.yunque.measure.Refused;
+import app.yunque.server.drawer.Field.Option;
+import app.yunque.server.quantity.EnteredNumber;
+import java.util.Arrays;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Function;
+
+/** Stages of other kinds than a pair on parallel shafts, as papers describe them: what is asked for, and what it makes. */
+public final class StageSheets {
+    private static final double USUAL_FRICTION = 0.06;
+
+    /**
+     * A kind of stage.
+     *
+     * @param kind   name on the wire
+     * @param words  the same in words
+     * @param fields what is asked for
+     */
+    public record Kind(String kind, String words, List<Field> fields) {}
+
+    private record Maker(Kind kind, Function<DrawerSheet, Stage> make) {}
+
+    private static final Map<String, Maker> KINDS = kinds();
+
+    private StageSheets() {}
+
+    /** Every kind, in the order they are offered. */
+    public static List<Kind> all() {
+        return KINDS.values().stream().map(Maker::kind).toList();
+    }
+
+    /** @throws Refused naming every field that is missing or not what it should be, and a kind that does not exist */
+    public static Stage read(String kind, Map<String, EnteredNumber> values) {
+        var maker = KINDS.get(kind);
+        if (maker == null) {
+            throw Refused.because("kind", "There is no kind of stage “" + kind + "”.");
+        }
+        var sheet =
+                DrawerSheet.read(
+                        maker.kind.fields(), new DrawerEntries(values, Map.of(), null), null);
+        return maker.make.apply(sheet);
+    }
+
+    private static Map<String, Maker> kinds() {
+        var kinds = new LinkedHashMap<String, Maker>();
+        add(
+                kinds,
+                "WORM",
+                "worm and wheel",
+                GearFields.worm(),
+                s -> new Stage.Worm(GearFields.worm(s), USUAL_FRICTION));
+        add(
+                kinds,
+                "BEVEL",
+                "bevel pair",
+                GearFields.bevel(),
+                s -> new Stage.Bevel(GearFields.bevel(s)));
+        add(
+                kinds,
+                "PLANETARY",
+                "planetary set",
+                planetary(),
+                s ->
+                        new Stage.Planetary(
+                                new PlanetarySet(
+                                        s.count("sunTeeth"),
+                                        s.count("planetTeeth"),
+                                        s.count("ringTeeth"),
+                                        s.count("planets")),
+                                s.choice("path", PlanetarySet.Path.class)));
+        add(
+                kinds,
+                "RING",
+                "pinion in a ring",
+                GearFields.pair().stream()
+                        .map(f -> f.name().equals("wheelKind") ? f.starting("INSIDE") : f)
+                        .toList(),
+                s -> new Stage.Parallel(GearFields.pair(s)));
+        add(
+                kinds,
+                "CHAIN",
+                "chain or toothed belt",
+                List.of(
+                        Field.count("driverTeeth", "Teeth of the driver", "").in("The stage"),
+                        Field.count("drivenTeeth", "Teeth of the driven", "").in("The stage")),
+                s -> new Stage.Chain(s.count("driverTeeth"), s.count("drivenTeeth")));
+        add(
+                kinds,
+                "CYCLOIDAL",
+                "cycloidal disc",
+                List.of(
+                        Field.count("lobes", "Lobes of the disc", "").in("The stage"),
+                        Field.count("pins", "Pins of the ring", "").in("The stage"),
+                        Field.choice(
+                                        "output",
+                                        "Output is",
+                                        "DISC",
+                                        new Option("DISC", "the disc, pins held"),
+                                        new Option("PINS", "the pin ring, disc held"))
+                                .in("The stage")),
+                s ->
+                        new Stage.Cycloidal(
+                                s.count("lobes"), s.count("pins"), s.is("output", "PINS")));
+        add(
+                kinds,
+                "FRICTION",
+                "friction disc",
+                List.of(
+                        Field.length("wheelRadiusMm", "Radius of the friction wheel", "")
+                                .in("The stage"),
+                        Field.length("fromCentreMm", "Distance from the disc’s centre", "")
+                                .in("The stage"),
+                        Field.quantity("slipPercent", "Slip", "3", "%").in("The stage")),
+                s ->
+                        new Stage.FrictionDisc(
+                                s.number("wheelRadiusMm"),
+                                s.number("fromCentreMm"),
+                                s.number("slipPercent")));
+        return kinds;
+    }
+
+    private static List<Field> planetary() {
+        return List.<Field>of(
+                        Field.count("sunTeeth", "Teeth of the sun", ""),
+                        Field.count("planetTeeth", "Teeth of a planet", ""),
+                        Field.count("ringTeeth", "Teeth of the ring", ""),
+                        Field.count("planets", "Number of planets", "3"),
+                        Field.choice(
+                                "path",
+                                "Held and driven",
+                                PlanetarySet.Path.SUN_TO_CARRIER.name(),
+                                Arrays.stream(PlanetarySet.Path.values())
+                                        .map(p -> new Option(p.name(), p.words()))
+                                        .toArray(Option[]::new)))
+                .stream()
+                .map(f -> f.in("The stage"))
+                .toList();
+    }
+
+    private static void add(
+            Map<String, Maker> kinds,
+            String kind,
+            String words,
+            List<Field> fields,
+            Function<DrawerSheet, Stage> make) {
+        kinds.put(kind, new Maker(new Kind(kind, words, fields), make));
+    }
+}
