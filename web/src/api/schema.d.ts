@@ -1514,7 +1514,7 @@ export interface components {
             label: string;
             group: string;
             /** @enum {string} */
-            kind: "COUNT" | "QUANTITY" | "CHOICE" | "READINGS";
+            kind: "COUNT" | "QUANTITY" | "CHOICE" | "TEXT" | "READINGS";
             units: string[];
             start: string;
             optional: boolean;

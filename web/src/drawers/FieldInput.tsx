@@ -44,7 +44,7 @@ export function FieldInput({ field, value, error, onChange }: Props) {
   ) : (
     <TextInput
       {...common}
-      inputMode="numeric"
+      inputMode={field.kind === "COUNT" ? "numeric" : "text"}
       autoComplete="off"
       onChange={(e) => onChange({ text: e.currentTarget.value, unit: "" })}
     />

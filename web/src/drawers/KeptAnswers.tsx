@@ -1,5 +1,5 @@
 import { Button } from "@mantine/core";
-import type { JobView } from "../api/types";
+import type { JobView, KeptAnswerView } from "../api/types";
 import { useKeep } from "../job/bench";
 import measuring from "../measuring/Measuring.module.css";
 import { Fault } from "../shared/Caution";
@@ -35,6 +35,7 @@ export function KeptAnswers({ view, station }: { view: JobView; station: "INSPEC
             </span>
             {kept.answer.verdict !== "NOT_JUDGED" && <Verdict verdict={kept.answer.verdict} small />}
           </summary>
+          <Before view={view} kept={kept} />
           <Answer answer={kept.answer} entries={kept.given.entries} />
           {!view.job.signedAt && (
             <Button
@@ -55,4 +56,20 @@ export function KeptAnswers({ view, station }: { view: JobView; station: "INSPEC
       ))}
     </section>
   );
+}
+
+/** What the same drawer said of the same thing before the rebuild. */
+function Before({ view, kept }: { view: JobView; kept: KeptAnswerView }) {
+  const found =
+    kept.given.station === "SET"
+      ? view.answers
+          .filter(
+            (a) =>
+              a.given.station === "INSPECT" &&
+              a.given.drawer === kept.given.drawer &&
+              a.given.subject.toLowerCase() === kept.given.subject.toLowerCase(),
+          )
+          .at(-1)
+      : undefined;
+  return found ? <p className={measuring.earlier}>As found: {found.answer.sentence}</p> : null;
 }

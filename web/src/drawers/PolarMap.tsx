@@ -35,7 +35,7 @@ export function PolarMap({ map }: { map: Map }) {
         {rings.map((mm) => (
           <g key={mm}>
             <circle cx={C} cy={C} r={r(mm)} className={classes.grid} />
-            <text x={at(18, r(mm))[0]} y={at(18, r(mm))[1] + 4} className={classes.gridText}>
+            <text x={at(12, r(mm))[0]} y={at(12, r(mm))[1] + 4} className={classes.gridText}>
               {mm.toFixed(2)}
             </text>
           </g>

@@ -7,10 +7,6 @@ alter table strip_action add column batch uuid;
 update strip_action set batch = gen_random_uuid();
 alter table strip_action alter column batch set not null;
 
--- A move is undone by where the step stood among the others, since places can be spread anew in between.
-alter table strip_action add column moved boolean not null default false;
-alter table strip_action add column stood_after uuid;
-
 -- What is said at the bench about the order.
 create table statement (
     id uuid not null,

@@ -84,3 +84,7 @@ create table kept_answer_aud (
 -- Stages of other kinds than a pair on parallel shafts.
 alter table unit add column other_stages text;
 alter table unit_aud add column other_stages text;
+
+-- A move is undone by where the step stood among the others, since places can be spread anew in between.
+alter table strip_action add column moved boolean not null default false;
+alter table strip_action add column stood_after uuid;

@@ -63,6 +63,24 @@ class WormAndBevelTest {
         assertThat(5.08 * stub.dedendum()).isCloseTo(4.53571, within(6e-6));
     }
 
+    // Worked out by hand: π m z for a turn; crossed pairs from the right triangle of the two
+    // helices.
+    @Test
+    void racksAndCrossedHelicalPairs() {
+        var rack = RackAndPinion.of(Gears.spur().teeth(18).moduleMm(2.5).build());
+        assertThat(rack.perTurnMm()).isCloseTo(141.372, within(6e-4));
+        assertThat(RackAndPinion.of(Gears.spur().teeth(20).build()).travelMm(90))
+                .isCloseTo(47.1239, within(6e-5));
+        assertThat(rack.turnDeg(rack.travelMm(123))).isCloseTo(123, within(1e-9));
+        assertThat(new CrossedHelicalPair(20, 30, 2, 45, 45).centreDistanceMm())
+                .isCloseTo(70.7107, within(6e-5));
+        assertThat(new CrossedHelicalPair(15, 24, 2.5, 30, 60).centreDistanceMm())
+                .isCloseTo(81.6506, within(6e-5));
+        assertThatThrownBy(() -> new CrossedHelicalPair(20, 30, 2, 45, -45))
+                .isInstanceOf(Refused.class)
+                .hasMessageContaining("the shafts are parallel");
+    }
+
     // Source: least teeth without undercut of full-depth rack-cut gears, handbooks: 17.1 at 20°,
     // 31.9 at 14.5°.
     @Test

@@ -133,6 +133,7 @@ public class JobViews {
         var facts =
                 facts(
                         job,
+                        papers,
                         received,
                         strip,
                         decisionViews,
@@ -369,6 +370,7 @@ public class JobViews {
 
     private static JobFacts facts(
             JobRef job,
+            UnitPapers papers,
             ReceiveView received,
             List<TeardownStep> strip,
             List<DecisionView> decisions,
@@ -396,10 +398,12 @@ public class JobViews {
                         ledger.missing(),
                         ledger.isBalanced()),
                 new JobFacts.Meshes(
-                        meshes.size(),
-                        (int) meshes.stream().filter(m -> m.before() != null).count(),
+                        meshes.size() + OtherMeshes.of(papers),
+                        (int) meshes.stream().filter(m -> m.before() != null).count()
+                                + OtherMeshes.measured(papers, answered, Station.INSPECT),
                         worst(taken, answered, Station.INSPECT),
-                        (int) meshes.stream().filter(m -> m.after() != null).count(),
+                        (int) meshes.stream().filter(m -> m.after() != null).count()
+                                + OtherMeshes.measured(papers, answered, Station.SET),
                         worst(taken, answered, Station.SET)),
                 new JobFacts.Proof(
                         filled,

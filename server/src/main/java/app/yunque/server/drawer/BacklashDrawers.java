@@ -26,6 +26,8 @@ import app.yunque.measure.Verdict;
 import app.yunque.server.drawer.Drawer.Section;
 import app.yunque.server.drawer.Drawer.Takes;
 import app.yunque.server.drawer.Field.Option;
+import app.yunque.tooth.WearLimit;
+import app.yunque.tooth.WearLimit.ToothMaterial;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -101,7 +103,8 @@ class BacklashDrawers {
                                 GearFields.duty(),
                                 Field.length("makersLimitMm", "Maker’s largest backlash", "")
                                         .mayBeEmpty()
-                                        .in(LIMITS))),
+                                        .in(LIMITS),
+                                GearFields.makersReference())),
                 BacklashDrawers::anyWay);
     }
 
@@ -158,6 +161,7 @@ class BacklashDrawers {
                         .figure("pinion, wheel held", teeth.pinionAngleMin(), "′", 1)
                         .figure("wheel, pinion held", teeth.wheelAngleMin(), "′", 1)
                         .mm("uncertainty (95 %)", uncertainty)
+                        .warn(sheet.makersReference("makersLimitMm"))
                         .warn(ToothDrawers.oddOne(readings, sheet))
                         .warn(sheet.gaugeWarnings())
                         .bar(
@@ -361,7 +365,8 @@ class BacklashDrawers {
                                         .onlyWhen("way", "WORM")
                                         .in(READINGS),
                                 Field.length("endFloatMm", "End float of the worm", "0")
-                                        .in(READINGS))),
+                                        .in(READINGS),
+                                GearFields.duty())),
                 BacklashDrawers::worm);
     }
 
@@ -383,30 +388,41 @@ class BacklashDrawers {
                     WormBacklash.atWorm(
                             set, sheet.number("wormAngleDeg"), sheet.number("endFloatMm"));
         }
+        var limit = WearLimit.of(sheet.choice("duty", ServiceDuty.class), ToothMaterial.BRONZE);
+        double tooth = set.wheelToothThicknessMm();
+        double uncertainty = 2 * sheet.gauge().standardUncertaintyMm();
+        double renew =
+                (lash.guideLowMm() + lash.guideHighMm()) / 2 + limit.renewPercent() / 100 * tooth;
         return DrawerAnswer.saying(
                         "Backlash %s mm at the rim of the wheel; usual at this size %s to %s mm."
                                 .formatted(
                                         PlainDigits.rounded(lash.rimMm(), 3),
                                         PlainDigits.rounded(lash.guideLowMm(), 2),
                                         PlainDigits.rounded(lash.guideHighMm(), 2)))
+                .verdict(GuardBand.atMost(lash.rimMm(), uncertainty, renew))
                 .mm("at the rim j_t2", lash.rimMm())
                 .mm("square to the flanks j_bn", lash.normalMm())
                 .figure("wheel, worm held", lash.wheelAngleMin(), "′", 1)
                 .figure("worm, wheel held, float included", lash.wormAngleDeg(), "°", 2)
                 .mm("worm could come nearer by", lash.radialMm())
                 .figure("bronze gone, if the worm is unworn", lash.thinningPercent(), "%", 1)
+                .words(
+                        "renewed at",
+                        PlainDigits.exact(limit.renewPercent())
+                                + " % of the tooth: "
+                                + limit.reason())
                 .warn(lash.warnings())
                 .warn(odd)
                 .warn(sheet.gaugeWarnings())
                 .bar(
                         new DrawerAnswer.Bar(
                                 lash.rimMm(),
-                                0,
+                                uncertainty,
                                 lash.rimMm(),
                                 lash.rimMm(),
                                 lash.guideLowMm(),
                                 lash.guideHighMm(),
-                                3 * lash.guideHighMm(),
+                                renew,
                                 "mm"))
                 .working(lash.working())
                 .build();

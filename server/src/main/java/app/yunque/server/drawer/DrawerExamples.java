@@ -302,6 +302,18 @@ final class DrawerExamples {
                                 "centreDistanceMm",
                                 "60")));
         all.put(
+                "rack",
+                List.of(
+                        example(
+                                "quarter turn, module 3, z 20",
+                                "teeth",
+                                "20",
+                                "turnDeg",
+                                "90",
+                                "travelMm",
+                                "10")));
+        all.put("crossed-helical", List.of(example("20 and 30 at right angles")));
+        all.put(
                 "contact-pattern",
                 List.of(
                         example(

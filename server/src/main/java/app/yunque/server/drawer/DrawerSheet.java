@@ -22,6 +22,7 @@ import org.jspecify.annotations.Nullable;
  */
 final class DrawerSheet {
     private static final int MOST_READINGS = 500;
+    private static final int LONGEST_TEXT = 200;
 
     /** What stands in for an instrument that is not on the shop's list: a dial or caliper of 0.01 mm. */
     private static final Gauge UNLISTED = new Gauge(0.01, 0.01);
@@ -104,6 +105,23 @@ final class DrawerSheet {
                 : new Gauge(instrument.resolutionMm(), instrument.maxErrorMm());
     }
 
+    /**
+     * Where the maker's figure stands, as a warning for the reader.
+     *
+     * @throws Refused when a maker's figure was entered without saying where it stands
+     */
+    List<String> makersReference(String figure) {
+        if (!has(figure)) {
+            return List.of();
+        }
+        if (choice("makersReference").isBlank()) {
+            throw Refused.because(
+                    "makersReference",
+                    "A maker's figure overrules: say where it stands, for example manual and page.");
+        }
+        return List.of("The maker's figure overrules: " + choice("makersReference") + ".");
+    }
+
     /** What the instrument's card says against these readings. */
     List<String> gaugeWarnings() {
         var told = new ArrayList<String>();
@@ -157,10 +175,23 @@ final class DrawerSheet {
     private Object readNumber(Field field, DrawerEntries entries) {
         return switch (field.kind()) {
             case CHOICE -> "";
+            case TEXT -> readText(field, entries.fields().get(field.name()));
             case COUNT -> readCount(field, entries.fields().get(field.name()));
             case QUANTITY -> readQuantity(field, entries.fields().get(field.name()));
             case READINGS -> readReadings(field, entries.readings().get(field.name()));
         };
+    }
+
+    private Object readText(Field field, @Nullable EnteredNumber given) {
+        var text = given == null ? "" : given.text().strip();
+        if (text.length() > LONGEST_TEXT) {
+            throw Refused.because(
+                    field.name(),
+                    "%s has %d characters; at most %d fit. Shorten it."
+                            .formatted(field.label(), text.length(), LONGEST_TEXT));
+        }
+        choices.put(field.name(), text);
+        return text;
     }
 
     private Object readCount(Field field, @Nullable EnteredNumber given) {

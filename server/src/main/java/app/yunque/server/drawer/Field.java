@@ -34,6 +34,7 @@ public record Field(
         COUNT,
         QUANTITY,
         CHOICE,
+        TEXT,
         READINGS
     }
 
@@ -59,6 +60,11 @@ public record Field(
     static Field readings(String name, String label, String... units) {
         return new Field(
                 name, label, "", Kind.READINGS, List.of(units), "", false, "", List.of(), null);
+    }
+
+    /** Words, such as where a maker's figure stands; may stay empty. */
+    static Field text(String name, String label) {
+        return new Field(name, label, "", Kind.TEXT, List.of(), "", true, "", List.of(), null);
     }
 
     static Field choice(String name, String label, String start, Option... choices) {

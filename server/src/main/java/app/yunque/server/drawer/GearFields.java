@@ -235,6 +235,10 @@ final class GearFields {
                 .in("Limits");
     }
 
+    static Field makersReference() {
+        return Field.text("makersReference", "Maker’s figure from").in("Limits");
+    }
+
     static Field material() {
         return Field.choice(
                         "material",

@@ -2,9 +2,12 @@ package app.yunque.server.drawer;
 
 import static app.yunque.server.drawer.GearFields.all;
 
+import app.yunque.gear.CrossedHelicalPair;
 import app.yunque.gear.CylindricalGear;
 import app.yunque.gear.GearPair;
+import app.yunque.gear.RackAndPinion;
 import app.yunque.measure.PlainDigits;
+import app.yunque.measure.Working;
 import app.yunque.mesh.ActualTeeth;
 import app.yunque.mesh.CentreDistance;
 import app.yunque.mesh.Material;
@@ -209,6 +212,112 @@ class MeshDrawers {
                                 4);
                     }
                     return answer.working(tight.working()).build();
+                });
+    }
+
+    @Bean
+    Drawer rack() {
+        return new Drawer(
+                "rack",
+                "Rack and pinion",
+                "How far a turn of the pinion moves the rack, and the other way round.",
+                Section.MESH,
+                Takes.NONE,
+                all(
+                        GearFields.gear(false),
+                        List.of(
+                                Field.quantity("turnDeg", "Pinion turns by", "360", "°")
+                                        .in(AS_IT_IS),
+                                Field.length("travelMm", "or the rack moves by", "")
+                                        .mayBeEmpty()
+                                        .in(AS_IT_IS))),
+                sheet -> {
+                    var rack = RackAndPinion.of(GearFields.gear(sheet));
+                    double travel = rack.travelMm(sheet.number("turnDeg"));
+                    var answer =
+                            DrawerAnswer.saying(
+                                            "%s° of the pinion move the rack %s mm."
+                                                    .formatted(
+                                                            PlainDigits.exact(
+                                                                    sheet.number("turnDeg")),
+                                                            PlainDigits.rounded(travel, 3)))
+                                    .mm("travel", travel)
+                                    .mm("travel for one turn", rack.perTurnMm())
+                                    .mm("pitch of the rack", rack.pitchMm());
+                    sheet.optional("travelMm")
+                            .ifPresent(
+                                    t ->
+                                            answer.figure(
+                                                    "turn for that travel",
+                                                    rack.turnDeg(t),
+                                                    "°",
+                                                    3));
+                    return answer.working(
+                                    new Working(
+                                            List.of(
+                                                    Working.line(
+                                                            "travel = π mₜ z φ / 360°",
+                                                            PlainDigits.rounded(travel, 4)
+                                                                    + " mm")),
+                                            "definition"))
+                            .build();
+                });
+    }
+
+    @Bean
+    Drawer crossed() {
+        return new Drawer(
+                "crossed-helical",
+                "Crossed helical gears",
+                "Shaft angle and centre distance of two helical gears on crossed shafts.",
+                Section.MESH,
+                Takes.NONE,
+                List.<Field>of(
+                                Field.count("teeth1", "Teeth of gear 1", "20"),
+                                Field.count("teeth2", "Teeth of gear 2", "30"),
+                                Field.quantity(
+                                        "normalModuleMm", "Module or DP", "2", "module", "DP"),
+                                Field.quantity("helix1Deg", "Helix of gear 1", "45", "°")
+                                        .hinting("Minus for left hand."),
+                                Field.quantity("helix2Deg", "Helix of gear 2", "45", "°")
+                                        .hinting("Minus for left hand."))
+                        .stream()
+                        .map(f -> f.in("The pair"))
+                        .toList(),
+                sheet -> {
+                    var pair =
+                            new CrossedHelicalPair(
+                                    sheet.count("teeth1"),
+                                    sheet.count("teeth2"),
+                                    sheet.number("normalModuleMm"),
+                                    sheet.number("helix1Deg"),
+                                    sheet.number("helix2Deg"));
+                    return DrawerAnswer.saying(
+                                    "The shafts cross at %s°, %s mm apart. The teeth touch in a point: light loads only."
+                                            .formatted(
+                                                    PlainDigits.rounded(pair.shaftAngleDeg(), 2),
+                                                    PlainDigits.rounded(
+                                                            pair.centreDistanceMm(), 3)))
+                            .figure("angle between the shafts", pair.shaftAngleDeg(), "°", 2)
+                            .mm("centre distance", pair.centreDistanceMm())
+                            .mm("reference diameter, gear 1", pair.diameter1Mm())
+                            .mm("reference diameter, gear 2", pair.diameter2Mm())
+                            .working(
+                                    new Working(
+                                            List.of(
+                                                    Working.line(
+                                                            "a = mₙ/2 (z₁/cos β₁ + z₂/cos β₂)",
+                                                            PlainDigits.rounded(
+                                                                            pair.centreDistanceMm(),
+                                                                            4)
+                                                                    + " mm"),
+                                                    Working.line(
+                                                            "Σ = β₁ + β₂, signed by hand",
+                                                            PlainDigits.rounded(
+                                                                            pair.shaftAngleDeg(), 2)
+                                                                    + "°")),
+                                            "machinist's handbooks, from memory"))
+                            .build();
                 });
     }
 }

@@ -125,7 +125,8 @@ class ToothDrawers {
                                         .mayBeEmpty()
                                         .in(LIMITS),
                                 GearFields.duty(),
-                                makersRenewal())),
+                                makersRenewal(),
+                                GearFields.makersReference())),
                 ToothDrawers::span);
     }
 
@@ -166,6 +167,7 @@ class ToothDrawers {
                 .mm("span when new", wear.referenceSpanMm())
                 .mm("uncertainty of the wear (95 %)", wear.uncertaintyMm())
                 .warn(wear.warnings())
+                .warn(sheet.makersReference("renewalPercent"))
                 .warn(oddOne(readings, sheet))
                 .warn(sheet.gaugeWarnings())
                 .bar(
@@ -206,7 +208,8 @@ class ToothDrawers {
                                         .in(LIMITS),
                                 GearFields.duty(),
                                 GearFields.material(),
-                                makersRenewal())),
+                                makersRenewal(),
+                                GearFields.makersReference())),
                 ToothDrawers::pins);
     }
 
@@ -275,7 +278,8 @@ class ToothDrawers {
                                         .in(READINGS),
                                 GearFields.duty(),
                                 GearFields.material(),
-                                makersRenewal())),
+                                makersRenewal(),
+                                GearFields.makersReference())),
                 ToothDrawers::caliper);
     }
 
@@ -434,6 +438,7 @@ class ToothDrawers {
                 .mm("depth on a flank, if one is worn", loss.flankMm())
                 .figure("bending strength left, about", 100 * loss.strengthShare(), "%", 0)
                 .words("limit from", loss.limit().reason())
+                .warn(sheet.makersReference("renewalPercent"))
                 .warn(oddOne(readings, sheet))
                 .warn(sheet.gaugeWarnings())
                 .bar(

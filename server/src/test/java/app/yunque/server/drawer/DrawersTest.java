@@ -83,6 +83,26 @@ class DrawersTest {
     }
 
     @Test
+    void aMakersFigureOverrulesWhenItSaysWhereItStands() {
+        var bare =
+                bench.post("/api/drawers/span", worn(Map.of("renewalPercent", entered("5", "%"))));
+        assertThat(bare.at("makersReference")).contains("say where it stands");
+        var referred =
+                bench.post(
+                        "/api/drawers/span",
+                        worn(
+                                Map.of(
+                                        "renewalPercent", entered("5", "%"),
+                                        "makersReference", entered("manual, page 12", ""))));
+        assertThat(referred.body().path("verdict").asString()).isEqualTo("CLEAR_FAIL");
+        assertThat(referred.body().path("warnings").toString()).contains("manual, page 12");
+    }
+
+    private static Map<String, Object> worn(Map<String, Object> more) {
+        return entries(more, Map.of("readings", List.of(entered("31.95", "mm"))));
+    }
+
+    @Test
     void warnsOfALateCalibrationAndRefusesReadingsTheInstrumentCannotRead() {
         var late = instrument("No. 7 lever dial 0.8 mm");
         var fields =
