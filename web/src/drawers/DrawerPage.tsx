@@ -1,6 +1,10 @@
+import { NativeSelect } from "@mantine/core";
 import { useQuery } from "@tanstack/react-query";
+import { useState } from "react";
 import { Link, useParams } from "react-router";
-import { Fault } from "../shared/Caution";
+import type { DrawerEntries } from "../api/types";
+import { openJobsQuery, useKeep } from "../job/bench";
+import { Fault, Remark } from "../shared/Caution";
 import classes from "./Drawers.module.css";
 import { drawersQuery } from "./queries";
 import { Sheet } from "./Sheet";
@@ -9,7 +13,21 @@ import { Sheet } from "./Sheet";
 export function DrawerPage() {
   const { name } = useParams();
   const drawers = useQuery(drawersQuery);
+  const jobs = useQuery(openJobsQuery);
+  const [job, setJob] = useState("");
+  const [said, setSaid] = useState<string>();
+  const { keep, problem } = useKeep(Number(job));
   const drawer = drawers.data?.find((d) => d.name === name);
+  const save = async (entries: DrawerEntries) => {
+    const kept = await keep(
+      "PUT",
+      `/answers/${crypto.randomUUID()}`,
+      { station: "INSPECT", drawer: name, subject: "", remark: "kept from the Drawers", entries },
+      drawer?.title ?? "answer",
+    );
+    setSaid(kept ? `Kept to job ${job}; it stands at Inspect.` : undefined);
+    return kept;
+  };
   if (drawers.isPending) {
     return <p>Opening…</p>;
   }
@@ -22,7 +40,28 @@ export function DrawerPage() {
         <>
           <h1>{drawer.title}</h1>
           <p className={classes.soft}>{drawer.purpose}</p>
-          <Sheet key={drawer.name} drawer={drawer} draftKey={`drawer.${drawer.name}`} />
+          <NativeSelect
+            className={classes.keepTo}
+            label="Keep the answer to a job"
+            value={job}
+            onChange={(e) => setJob(e.currentTarget.value)}
+            data={[
+              { value: "", label: "not kept" },
+              ...(jobs.data ?? []).map((card) => ({
+                value: String(card.number),
+                label: `job ${card.number}, ${card.tag}: ${card.complaint}`,
+              })),
+            ]}
+          />
+          {problem && <Fault>{problem.detail}</Fault>}
+          {said && <Remark>{said}</Remark>}
+          <Sheet
+            key={drawer.name}
+            drawer={drawer}
+            draftKey={`drawer.${drawer.name}`}
+            keep={job === "" ? undefined : save}
+            keepLabel={`Keep to job ${job}`}
+          />
         </>
       ) : (
         <Fault>There is no such drawer. Look under Drawers.</Fault>

@@ -129,6 +129,47 @@ class GearMeasuringRoomTest {
     }
 
     @Test
+    void keepsAnAnswerOfADrawerToAJobChosenThere() {
+        try (var m = Mechanic.signedIn("Tomás Vega", "1470")) {
+            open(m, "Rack and pinion");
+            m.field("Keep the answer to a job")
+                    .selectOption(
+                            new SelectOption()
+                                    .setLabel("job 4, PAN-2: Growls, and leaks at the sheave"));
+            m.press("Keep to job 4");
+            assertThat(m.text("Kept to job 4; it stands at Inspect.")).isVisible();
+            m.page.navigate(PackagedApp.address("/jobs/4/inspect"));
+            var kept = m.region("Kept answers");
+            kept.getByText("Rack and pinion").click();
+            kept.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Remove"))
+                    .click();
+            assertThat(kept).hasCount(0);
+        }
+    }
+
+    @Test
+    void describesAUnitWithAWormAndABevelStage() {
+        try (var m = Mechanic.signedIn("Tomás Vega", "1470")) {
+            m.page.navigate(PackagedApp.address("/units/new"));
+            m.field("Tag").fill("TST-9");
+            m.field("Name").fill("Test bench drive");
+            m.field("Kind of gearbox").fill("bevel and worm");
+            m.field("Input speed").fill("1200");
+            m.field("Add a stage of another kind").selectOption("bevel pair");
+            m.press("Take the last stage away");
+            m.field("Add a stage of another kind").selectOption("worm and wheel");
+            m.field("Worm, reference diameter").fill("5");
+            m.press("Keep the unit");
+            assertThat(m.text("would have no core left")).isVisible();
+            m.field("Worm, reference diameter").fill("40");
+            m.expectAccessible("a unit of other stages");
+            m.press("Keep the unit");
+            assertThat(m.text("80.000")).isVisible();
+            assertThat(m.text("worm 1 start, wheel z 40")).isVisible();
+        }
+    }
+
+    @Test
     void namesAnUnknownGearAndSaysWhatToMeasureNext() {
         try (var m = Mechanic.signedIn("Tomás Vega", "1470")) {
             open(m, "What gear is this?");

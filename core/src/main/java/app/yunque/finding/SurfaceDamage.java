@@ -31,6 +31,7 @@ public record SurfaceDamage(Verdict verdict, String sentence, Working working) {
     /**
      * @param mode        what is seen
      * @param areaPercent share of one damaged flank (%), the worst tooth
+     * @param severe      true when it is at its worst: deep, torn, growing
      * @param teethHit    teeth that show it, at most all of them
      * @param teeth       teeth of the gear
      * @param hardened    true for surface-hardened teeth
@@ -39,6 +40,7 @@ public record SurfaceDamage(Verdict verdict, String sentence, Working working) {
     public static SurfaceDamage of(
             WearMode mode,
             double areaPercent,
+            boolean severe,
             int teethHit,
             int teeth,
             boolean hardened,
@@ -64,6 +66,13 @@ public record SurfaceDamage(Verdict verdict, String sentence, Working working) {
         boolean pits = mode == WearMode.INITIAL_PITTING || mode == WearMode.PROGRESSIVE_PITTING;
         if (pits) {
             return pitting(mode, areaPercent, whole, hardened, duty);
+        }
+        if (severe && duty == ServiceDuty.LIFTING) {
+            return told(
+                    Verdict.CLEAR_FAIL,
+                    "%s, severe, on lifting duty: renew.".formatted(capital(mode.words())),
+                    mode,
+                    whole);
         }
         return told(
                 Verdict.DOUBTFUL,

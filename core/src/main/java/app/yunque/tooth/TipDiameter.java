@@ -55,6 +55,15 @@ public record TipDiameter(double smallestMm, double largestMm) {
         return diameter;
     }
 
+    /**
+     * The root diameter from a reading with two blades in the nearest to opposite spaces, d_f = M/cos (90°/z) for an odd
+     * number of teeth (mm).
+     */
+    public static double rootDiameterMm(int teeth, double readingMm) {
+        Refused.ifAny(TEETH.judge(teeth), READING.judge(readingMm));
+        return teeth % 2 == 0 ? readingMm : readingMm / Math.cos(Math.PI / 2 / teeth);
+    }
+
     private static double acrossOdd(int teeth, double reading, double landHalfAngle) {
         return 2 * reading / (1 + Math.cos(Math.PI / teeth - landHalfAngle));
     }

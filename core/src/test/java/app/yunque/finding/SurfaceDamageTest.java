@@ -23,7 +23,13 @@ class SurfaceDamageTest {
                 .isEqualTo(Verdict.CLEAR_FAIL);
         var initial =
                 SurfaceDamage.of(
-                        WearMode.INITIAL_PITTING, 5, 2, 40, false, ServiceDuty.ENCLOSED_POWER);
+                        WearMode.INITIAL_PITTING,
+                        5,
+                        false,
+                        2,
+                        40,
+                        false,
+                        ServiceDuty.ENCLOSED_POWER);
         assertThat(initial.verdict()).isEqualTo(Verdict.CLEAR_PASS);
         assertThat(initial.sentence()).contains("0.25 % of all flank");
     }
@@ -34,10 +40,21 @@ class SurfaceDamageTest {
     void someFindingsRenewWhateverTheNumbersSay() {
         for (var mode :
                 new WearMode[] {WearMode.BENDING_CRACK, WearMode.SPALLING, WearMode.FEATHER_EDGE}) {
-            var told = SurfaceDamage.of(mode, 0, 1, 30, false, ServiceDuty.LIFTING);
+            var told = SurfaceDamage.of(mode, 0, false, 1, 30, false, ServiceDuty.LIFTING);
             assertThat(told.verdict()).as(mode.words()).isEqualTo(Verdict.CLEAR_FAIL);
             assertThat(told.sentence()).contains("its mate too");
         }
+        assertThat(
+                        SurfaceDamage.of(
+                                        WearMode.SCUFFING,
+                                        30,
+                                        true,
+                                        3,
+                                        30,
+                                        false,
+                                        ServiceDuty.LIFTING)
+                                .verdict())
+                .isEqualTo(Verdict.CLEAR_FAIL);
         assertThatThrownBy(() -> pitting(5, 31, 30, false))
                 .isInstanceOf(Refused.class)
                 .hasMessageContaining("31 teeth are said to show it, but the gear has 30");
@@ -47,6 +64,7 @@ class SurfaceDamageTest {
         return SurfaceDamage.of(
                 WearMode.PROGRESSIVE_PITTING,
                 area,
+                false,
                 hit,
                 teeth,
                 hardened,

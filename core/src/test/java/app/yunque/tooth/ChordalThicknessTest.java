@@ -75,6 +75,9 @@ class ChordalThicknessTest {
         var bounds = TipDiameter.of(z, reading);
         assertThat(tip).isBetween(bounds.smallestMm(), bounds.largestMm());
         assertThat(TipDiameter.of(18, 60).largestMm()).isEqualTo(60);
+        // Two points on the root circle half a pitch from opposite: the chord between them.
+        double chord = 2 * 20 * Math.sin(Math.PI / 2 * (z - 1) / z);
+        assertThat(TipDiameter.rootDiameterMm(z, chord)).isCloseTo(40, within(1e-9));
     }
 
     private static ChordalThickness nominal(CylindricalGear gear) {

@@ -8,6 +8,7 @@ import app.yunque.server.drawer.Drawer.Takes;
 import app.yunque.server.drawer.Field.Option;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 
@@ -33,6 +34,22 @@ class FindingDrawers {
                                                 .map(m -> new Option(m.name(), m.words()))
                                                 .toArray(Option[]::new))
                                 .in(SEEN),
+                        Field.choice(
+                                        "severity",
+                                        "How bad",
+                                        "MODERATE",
+                                        new Option("SLIGHT", "slight"),
+                                        new Option("MODERATE", "moderate"),
+                                        new Option("SEVERE", "severe"))
+                                .in(SEEN),
+                        Field.choice(
+                                        "flank",
+                                        "On",
+                                        "DRIVE",
+                                        new Option("DRIVE", "the drive flanks"),
+                                        new Option("COAST", "the coast flanks"),
+                                        new Option("BOTH", "both flanks"))
+                                .in(SEEN),
                         Field.quantity("areaPercent", "Share of the worst flank", "10", "%")
                                 .in(SEEN),
                         Field.count("teethHit", "Teeth that show it", "1").in(SEEN),
@@ -53,17 +70,33 @@ class FindingDrawers {
                             SurfaceDamage.of(
                                     mode,
                                     sheet.number("areaPercent"),
+                                    sheet.is("severity", "SEVERE"),
                                     sheet.count("teethHit"),
                                     sheet.count("teeth"),
                                     sheet.is("hardened", "YES"),
                                     sheet.choice("duty", ServiceDuty.class));
                     return DrawerAnswer.saying(told.sentence())
                             .verdict(told.verdict())
+                            .words(
+                                    "where",
+                                    where(
+                                            sheet.count("firstTooth"),
+                                            sheet.count("teethHit"),
+                                            sheet.count("teeth"),
+                                            sheet.choice("flank").toLowerCase(Locale.ROOT)))
                             .words("looks like", mode.looks())
                             .words("usual cause", mode.cause())
                             .words("usually done", mode.remedy())
                             .working(told.working())
                             .build();
                 });
+    }
+
+    private static String where(int first, int hit, int teeth, String flank) {
+        int last = (first + hit - 2) % teeth + 1;
+        var on = flank.equals("both") ? "both flanks" : flank + " flank";
+        return hit == 1
+                ? "tooth %d, %s".formatted(first, on)
+                : "teeth %d to %d, %s".formatted(first, last, on);
     }
 }

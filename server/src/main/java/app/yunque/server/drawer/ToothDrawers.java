@@ -11,6 +11,7 @@ import app.yunque.mesh.ActualTeeth;
 import app.yunque.mesh.GearDrawing;
 import app.yunque.server.drawer.Drawer.Section;
 import app.yunque.server.drawer.Drawer.Takes;
+import app.yunque.server.drawer.Field.Option;
 import app.yunque.tooth.ChordalThickness;
 import app.yunque.tooth.HardnessByDimple;
 import app.yunque.tooth.PinMeasurement;
@@ -326,22 +327,47 @@ class ToothDrawers {
     Drawer tip() {
         return new Drawer(
                 "tip-diameter",
-                "Tip diameter, odd teeth",
-                "A caliper across an odd number of teeth reads small: what the tip diameter really is.",
+                "Tip and root diameter",
+                "A caliper across an odd number of teeth reads small: what the diameter really is.",
                 Section.TEETH,
                 Takes.CALIPER,
                 List.of(
+                        Field.choice(
+                                        "circle",
+                                        "Measured",
+                                        "TIP",
+                                        new Option("TIP", "over the tips"),
+                                        new Option("ROOT", "at the roots, with two blades"))
+                                .in(READINGS),
                         Field.count("teeth", "Number of teeth", "17").in(READINGS),
-                        Field.length("readingMm", "Reading across the tips", "")
+                        Field.length("readingMm", "Reading across", "")
                                 .hinting("The smallest steady reading, one jaw square on a tip.")
                                 .in(READINGS),
-                        Field.length("landMm", "Width of the tip", "").mayBeEmpty().in(READINGS)),
+                        Field.length("landMm", "Width of the tip", "")
+                                .mayBeEmpty()
+                                .onlyWhen("circle", "TIP")
+                                .in(READINGS)),
                 ToothDrawers::tip);
     }
 
     private static DrawerAnswer tip(DrawerSheet sheet) {
         int teeth = sheet.count("teeth");
         double reading = sheet.number("readingMm");
+        if (sheet.is("circle", "ROOT")) {
+            double root = TipDiameter.rootDiameterMm(teeth, reading);
+            return DrawerAnswer.saying(
+                            "The root diameter is %s mm.".formatted(PlainDigits.rounded(root, 3)))
+                    .mm("root diameter d_f", root)
+                    .mm("more than read", root - reading)
+                    .working(
+                            new Working(
+                                    List.of(
+                                            Working.line(
+                                                    "d_f = M / cos(90°/z), odd teeth",
+                                                    PlainDigits.rounded(root, 4) + " mm")),
+                                    "geometry of a chord"))
+                    .build();
+        }
         var bounds = TipDiameter.of(teeth, reading);
         var working =
                 new Working(
