@@ -1,0 +1,88 @@
+package app.yunque.lubricant;
+
+import java.util.Set;
+
+/**
+ * A place that is lubricated, with what it touches.
+ *
+ * @param touches      what the lubricant meets there
+ * @param seal         what the seals are made of
+ * @param plastic      plastics the lubricant meets
+ * @param sumpDegC     working temperature (°C)
+ * @param velocity     pitch-line velocity (m/s); 0 when nothing turns
+ */
+public record LubricatedPlace(
+        Set<Thing> touches, Seal seal, Plastic plastic, double sumpDegC, double velocity) {
+
+    /** What a lubricant meets. */
+    public enum Thing {
+        BRONZE_WORM_WHEEL("bronze worm wheel"),
+        BRONZE_BUSH("bronze bush or cage"),
+        BRASS_SYNCHRONISER("brass synchroniser"),
+        BACKSTOP("backstop or sprag clutch in the oil"),
+        WET_CLUTCH("wet brake or clutch"),
+        FRICTION_CLUTCH("machine-tool friction clutch"),
+        PAWL("pawls and ratchet"),
+        ORDINARY_PAINT("ordinary or unknown inner paint"),
+        PLASTIC_SIGHT_GLASS("sight glass of plastic"),
+        WATER("water or wash-down"),
+        SALT("salt spray"),
+        FOOD("food or drinking water"),
+        FINE_FILTER("fine filter"),
+        SPLASH_GEARS("splash-lubricated gears");
+
+        private final String words;
+
+        Thing(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+    }
+
+    /** Seal materials with their continuous range (°C). Common practice; the seal maker decides. */
+    public enum Seal {
+        NBR(-30, 100),
+        HNBR(-30, 140),
+        FKM(-20, 200),
+        EPDM(-45, 130),
+        VMQ(-55, 150),
+        PU(-30, 80),
+        PTFE(-100, 250);
+
+        private final double low;
+        private final double high;
+
+        Seal(double low, double high) {
+            this.low = low;
+            this.high = high;
+        }
+
+        double low() {
+            return low;
+        }
+
+        double high() {
+            return high;
+        }
+    }
+
+    /** Plastics in contact. */
+    public enum Plastic {
+        NONE,
+        NYLON,
+        ACETAL,
+        CLEAR_PLASTIC,
+        POLYETHYLENE
+    }
+
+    public LubricatedPlace {
+        touches = Set.copyOf(touches);
+    }
+
+    boolean meets(Thing thing) {
+        return touches.contains(thing);
+    }
+}

@@ -1,0 +1,91 @@
+package app.yunque.lubricant;
+
+import app.yunque.measure.Range;
+import app.yunque.measure.Refused;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+
+/**
+ * Flushing and drawing: share of old oil after k fills c = (r/(r + f))^k, containers with the least left over and then the
+ * fewest of them, cold fill for a hot mark. Source: arithmetic; the share to reach common practice.
+ */
+public final class OilChange {
+    public static final Range RESIDUE =
+            Range.of("residueL", "oil that stays in the box", 0, 10_000, "L");
+    public static final Range FILL = Range.of("fillL", "one fill", 0.01, 100_000, "L");
+    public static final Range SHARE =
+            Range.of("share", "share of old oil that may stay", 0.0001, 0.5, "");
+    public static final Range NEEDED = Range.of("litres", "litres needed", 0.01, 5000, "L");
+    private static final double WHOLE = 1e-9;
+
+    private OilChange() {}
+
+    /** Share of old oil after k fills, the last one counted. */
+    public static double oldShare(double residueL, double fillL, int fills) {
+        Refused.ifAny(RESIDUE.judge(residueL), FILL.judge(fillL));
+        return Math.pow(residueL / (residueL + fillL), fills);
+    }
+
+    /** Fills until no more than a share of the old oil stays, the last one counted. */
+    public static int fillsNeeded(double residueL, double fillL, double share) {
+        Refused.ifAny(RESIDUE.judge(residueL), FILL.judge(fillL), SHARE.judge(share));
+        int fills = 1;
+        while (oldShare(residueL, fillL, fills) > share) {
+            fills++;
+        }
+        return fills;
+    }
+
+    /** Litres to fill cold so that the hot oil reaches its mark: V/(1 + α (t_hot − t_fill)). */
+    public static double coldLitres(
+            double litresAtMark, BaseOil base, double hotDegC, double fillDegC) {
+        return litresAtMark / (1 + base.expansionPerKelvin() * (hotDegC - fillDegC));
+    }
+
+    /**
+     * Containers to draw, largest first: the least left over, then the fewest, then the larger ones.
+     *
+     * @param litres needed (L)
+     * @param sizes  whole litres of the containers there are
+     */
+    public static List<Integer> containers(double litres, List<Integer> sizes) {
+        Refused.ifAny(NEEDED.judge(litres));
+        int wanted = (int) Math.ceil(litres - WHOLE);
+        int top = wanted + sizes.stream().max(Comparator.naturalOrder()).orElse(1);
+        var best = new ArrayList<List<Integer>>();
+        best.add(List.of());
+        for (int total = 1; total <= top; total++) {
+            List<Integer> found = null;
+            for (int size : sizes) {
+                if (size <= total && best.get(total - size) != null) {
+                    var candidate = new ArrayList<>(best.get(total - size));
+                    candidate.add(size);
+                    candidate.sort(Comparator.reverseOrder());
+                    if (found == null || isBetter(candidate, found)) {
+                        found = candidate;
+                    }
+                }
+            }
+            best.add(found);
+        }
+        for (int total = wanted; total <= top; total++) {
+            if (best.get(total) != null) {
+                return List.copyOf(best.get(total));
+            }
+        }
+        throw Refused.because("litres", "No container is on the shelf. Enter their sizes.");
+    }
+
+    private static boolean isBetter(List<Integer> one, List<Integer> two) {
+        if (one.size() != two.size()) {
+            return one.size() < two.size();
+        }
+        for (int i = 0; i < one.size(); i++) {
+            if (!one.get(i).equals(two.get(i))) {
+                return one.get(i) > two.get(i);
+            }
+        }
+        return false;
+    }
+}

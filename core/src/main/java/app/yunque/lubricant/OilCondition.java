@@ -1,0 +1,190 @@
+package app.yunque.lubricant;
+
+import app.yunque.measure.PlainDigits;
+import app.yunque.measure.Range;
+import app.yunque.measure.Refused;
+import app.yunque.measure.Verdict;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * What a used oil says: change of viscosity, water, acid number, ISO 4406 code, wear metals. Source: ISO 4406 limits, from
+ * memory; the other limits common practice, no source.
+ */
+public final class OilCondition {
+    /** Upper limits of the range numbers 0 to 28, particles a millilitre, inclusive. */
+    private static final double[] RANGES = {
+        0.01, 0.02, 0.04, 0.08, 0.16, 0.32, 0.64, 1.3, 2.5, 5, 10, 20, 40, 80, 160, 320, 640, 1300,
+        2500, 5000, 10_000, 20_000, 40_000, 80_000, 160_000, 320_000, 640_000, 1_300_000, 2_500_000
+    };
+
+    public static final Range COUNT =
+            Range.of("count4", "particles a millilitre", 0, 1e9, "per mL");
+    public static final Range WATER = Range.of("waterPpm", "water", 0, 1e6, "ppm");
+    public static final Range ACID =
+            Range.of("acidRise", "rise of the acid number", -5, 50, "mg KOH/g");
+    public static final Range METAL = Range.of("iron", "metal", 0, 100_000, "ppm");
+    private static final int ENOUGH_SAMPLES = 5;
+
+    private OilCondition() {}
+
+    /** One finding with its verdict. */
+    public record Finding(String what, Verdict verdict, String sentence) {}
+
+    /** The range number of a count; ">28" above the table. */
+    public static String rangeNumber(double perMl) {
+        for (int i = 0; i < RANGES.length; i++) {
+            if (perMl <= RANGES[i]) {
+                return String.valueOf(i);
+            }
+        }
+        return ">28";
+    }
+
+    /**
+     * The ISO 4406 code of counts at 4, 6 and 14 µm(c).
+     *
+     * @throws Refused for counts that grow with size
+     */
+    public static String cleanliness(double at4, double at6, double at14) {
+        Refused.ifAny(
+                COUNT.judge(at4),
+                COUNT.named("count6", "particles from 6 µm").judge(at6),
+                COUNT.named("count14", "particles from 14 µm").judge(at14));
+        if (at4 < at6 || at6 < at14) {
+            throw Refused.because(
+                    "count6",
+                    "Counts must not grow with size, %s, %s, %s: each includes the larger ones."
+                            .formatted(
+                                    PlainDigits.exact(at4),
+                                    PlainDigits.exact(at6),
+                                    PlainDigits.exact(at14)));
+        }
+        return rangeNumber(at4) + "/" + rangeNumber(at6) + "/" + rangeNumber(at14);
+    }
+
+    /** Viscosity against the new oil of the same batch: watched from 10 %, changed from 15 %. */
+    public static Finding viscosity(double used, double fresh) {
+        Refused.ifAny(
+                ViscosityLine.VISCOSITY.named("used", "viscosity of the used oil").judge(used),
+                ViscosityLine.VISCOSITY.named("fresh", "viscosity of the new oil").judge(fresh));
+        double change = 100 * (used - fresh) / fresh;
+        var cause =
+                change > 0
+                        ? "Thicker: oxidised, or topped up with a thicker oil."
+                        : "Thinner: solvent, a thin top-up, or sheared.";
+        return new Finding(
+                "viscosity",
+                grade(Math.abs(change), 10, 15),
+                "%s %% against new. %s"
+                        .formatted(
+                                PlainDigits.rounded(change, 1),
+                                Math.abs(change) < 10 ? "As it should be." : cause));
+    }
+
+    /** Water by base oil: polyglycol dissolves much, esters bear little. */
+    public static Finding water(double ppm, BaseOil base) {
+        Refused.ifAny(WATER.judge(ppm));
+        double warn = base == BaseOil.PAG ? 5000 : 500;
+        double act = base == BaseOil.PAG ? 10_000 : base == BaseOil.ESTER ? 1000 : 2000;
+        return new Finding(
+                "water",
+                grade(ppm, warn, act),
+                "%s ppm (%s %%); watched from %s, changed from %s."
+                        .formatted(
+                                PlainDigits.exact(ppm),
+                                PlainDigits.rounded(ppm / 10_000, 3),
+                                PlainDigits.exact(warn),
+                                PlainDigits.exact(act)));
+    }
+
+    /** Rise of the acid number over the new oil. */
+    public static Finding acid(double rise) {
+        Refused.ifAny(ACID.judge(rise));
+        return new Finding(
+                "acid number",
+                grade(rise, 0.5, 1.0),
+                "%s mg KOH/g over new; only the rise counts."
+                        .formatted(PlainDigits.rounded(rise, 2)));
+    }
+
+    /**
+     * A wear metal against earlier samples of the same box: mean + 2 σ watched, + 3 σ alarm; with fewer than five samples
+     * against fixed limits.
+     */
+    public static Finding metal(
+            String name, double ppm, List<Double> earlier, double fixedWarn, double fixedAct) {
+        Refused.ifAny(METAL.named(name, name).judge(ppm));
+        if (earlier.size() < ENOUGH_SAMPLES) {
+            return new Finding(
+                    name,
+                    grade(ppm, fixedWarn, fixedAct),
+                    "%s ppm; too few samples for statistics, fixed limits %s and %s."
+                            .formatted(
+                                    PlainDigits.exact(ppm),
+                                    PlainDigits.exact(fixedWarn),
+                                    PlainDigits.exact(fixedAct)));
+        }
+        double mean = earlier.stream().mapToDouble(v -> v).average().orElseThrow();
+        double squares = earlier.stream().mapToDouble(v -> (v - mean) * (v - mean)).sum();
+        double sigma = Math.sqrt(squares / (earlier.size() - 1));
+        return new Finding(
+                name,
+                grade(ppm, mean + 2 * sigma, mean + 3 * sigma),
+                "%s ppm; earlier %s ± %s, watched above %s, alarm above %s."
+                        .formatted(
+                                PlainDigits.exact(ppm),
+                                PlainDigits.rounded(mean, 1),
+                                PlainDigits.rounded(sigma, 1),
+                                PlainDigits.rounded(mean + 2 * sigma, 1),
+                                PlainDigits.rounded(mean + 3 * sigma, 1)));
+    }
+
+    /** Wear a thousand hours, the lost oil taken as having had the first value (ppm per 1000 h). */
+    public static double ratePer1000h(
+            double first, double second, double sumpLitres, double toppedUpLitres, double hours) {
+        return (second - first * (1 - toppedUpLitres / sumpLitres)) / hours * 1000;
+    }
+
+    /** Which part the metals point to, by the pairs that rose. */
+    public static List<String> parts(
+            boolean iron,
+            boolean chromium,
+            boolean copper,
+            boolean tin,
+            boolean aluminium,
+            boolean silicon) {
+        var told = new ArrayList<String>();
+        if (silicon && aluminium && iron) {
+            told.add(
+                    "Silicon with aluminium and iron: sand or dust came in; look at breather and seals.");
+        }
+        if (iron && chromium) {
+            told.add("Iron with chromium: a rolling bearing or a case-hardened part.");
+        } else if (iron) {
+            told.add("Iron alone: gears or shafts.");
+        }
+        if (copper && tin) {
+            told.add("Copper with tin: bronze wheel or bush.");
+        } else if (copper) {
+            told.add("Copper alone: brass cage, nut or synchroniser; bronze tints oil normally.");
+        }
+        if (aluminium && !silicon) {
+            told.add("Aluminium: housing or thrust plate.");
+        }
+        return List.copyOf(told);
+    }
+
+    private static Verdict grade(double value, double warn, double act) {
+        if (value > act) {
+            return Verdict.CLEAR_FAIL;
+        }
+        return value > warn ? Verdict.DOUBTFUL : Verdict.CLEAR_PASS;
+    }
+
+    /** The worst of several findings. */
+    public static Optional<Verdict> worst(List<Finding> findings) {
+        return findings.stream().map(Finding::verdict).reduce(Verdict::worse);
+    }
+}

@@ -1,0 +1,260 @@
+package app.yunque.lubricant;
+
+import app.yunque.measure.PlainDigits;
+import app.yunque.measure.Range;
+import app.yunque.measure.Refused;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * The inside of a sump as a body that is filled from its lowest point: volume up to a level, without anything in it. Source:
+ * geometry; checked by numeric integration.
+ */
+public sealed interface SumpShape {
+    Range LENGTH = Range.of("lengthMm", "inside length", 1, 20_000, "mm");
+    Range WIDTH = Range.of("widthMm", "inside width", 1, 20_000, "mm");
+    Range HEIGHT = Range.of("heightMm", "inside height", 1, 20_000, "mm");
+    Range RADIUS = Range.of("radiusMm", "inside radius", 1, 10_000, "mm");
+
+    /** Up to the lowest opening or the joint (mm). */
+    double heightMm();
+
+    /** Volume below a level, which lies between floor and height (mm³). */
+    double volumeMm3(double levelMm);
+
+    /**
+     * Litres up to a level.
+     *
+     * @throws Refused for a level below the floor or above the case
+     */
+    default double litres(double levelMm) {
+        if (!(levelMm >= 0 && levelMm <= heightMm())) {
+            throw Refused.because(
+                    "levelMm",
+                    "Oil level %s mm is outside 0 to %s mm, the inside height of the sump. Measure from the lowest floor point."
+                            .formatted(
+                                    PlainDigits.exact(levelMm),
+                                    PlainDigits.rounded(heightMm(), 1)));
+        }
+        return volumeMm3(levelMm) / 1e6;
+    }
+
+    /**
+     * The level that so many litres reach (mm), by bisection.
+     *
+     * @throws Refused when the case holds less
+     */
+    default double levelMm(double litres) {
+        double whole = volumeMm3(heightMm()) / 1e6;
+        if (!(litres >= 0 && litres <= whole)) {
+            throw Refused.because(
+                    "litres",
+                    "The case holds only %s L, not %s L."
+                            .formatted(PlainDigits.rounded(whole, 2), PlainDigits.exact(litres)));
+        }
+        double low = 0;
+        double high = heightMm();
+        for (int i = 0; i < 200; i++) {
+            double middle = (low + high) / 2;
+            if (volumeMm3(middle) / 1e6 < litres) {
+                low = middle;
+            } else {
+                high = middle;
+            }
+        }
+        return (low + high) / 2;
+    }
+
+    /** A box, its floor sloping up by a rise over its length; 0 for a level floor. */
+    record Box(double lengthMm, double widthMm, double heightMm, double riseMm)
+            implements SumpShape {
+        public Box {
+            Refused.ifAny(
+                    LENGTH.judge(lengthMm),
+                    WIDTH.judge(widthMm),
+                    HEIGHT.judge(heightMm),
+                    Range.of("riseMm", "rise of the floor", 0, heightMm, "mm").judge(riseMm));
+        }
+
+        @Override
+        public double volumeMm3(double h) {
+            return h <= riseMm && riseMm > 0
+                    ? widthMm * lengthMm * h * h / (2 * riseMm)
+                    : widthMm * lengthMm * (h - riseMm / 2);
+        }
+    }
+
+    /** How the ends of a lying cylinder are closed. */
+    enum Ends {
+        FLAT,
+        ELLIPSOID
+    }
+
+    /** A lying cylinder, with flat or half-ellipsoid ends of a depth each. */
+    record LyingCylinder(double radiusMm, double lengthMm, Ends ends, double endDepthMm)
+            implements SumpShape {
+        public LyingCylinder {
+            Refused.ifAny(RADIUS.judge(radiusMm), LENGTH.judge(lengthMm));
+            if (ends == Ends.ELLIPSOID) {
+                Refused.ifAny(
+                        Range.of("endDepthMm", "depth of an end", 1, 10_000, "mm")
+                                .judge(endDepthMm));
+            }
+        }
+
+        @Override
+        public double heightMm() {
+            return 2 * radiusMm;
+        }
+
+        @Override
+        public double volumeMm3(double h) {
+            double barrel = CircleSegment.areaMm2(radiusMm, h) * lengthMm;
+            double end =
+                    ends == Ends.FLAT
+                            ? 0
+                            : Math.PI * endDepthMm * h * h * (3 * radiusMm - h) / (6 * radiusMm);
+            return barrel + 2 * end;
+        }
+    }
+
+    /** A standing cylinder. */
+    record StandingCylinder(double radiusMm, double heightMm) implements SumpShape {
+        public StandingCylinder {
+            Refused.ifAny(RADIUS.judge(radiusMm), HEIGHT.judge(heightMm));
+        }
+
+        @Override
+        public double volumeMm3(double h) {
+            return Math.PI * radiusMm * radiusMm * h;
+        }
+    }
+
+    /**
+     * A table of measured sections, the area going straight from one to the next.
+     *
+     * @param rows heights above the floor (mm), rising from 0, and areas there (mm²)
+     */
+    record Sections(List<Section> rows) implements SumpShape {
+        /** One measured section. */
+        public record Section(double heightMm, double areaMm2) {}
+
+        public Sections {
+            rows = List.copyOf(rows);
+            if (rows.size() < 2 || rows.get(0).heightMm != 0) {
+                throw Refused.because(
+                        "rows",
+                        "A table needs two sections or more, the first at the floor, height 0.");
+            }
+            for (int i = 0; i < rows.size(); i++) {
+                if (rows.get(i).areaMm2 < 0
+                        || (i > 0 && rows.get(i).heightMm <= rows.get(i - 1).heightMm)) {
+                    throw Refused.because(
+                            "rows",
+                            "Section %d at %s mm: heights must rise from row to row and areas cannot be negative."
+                                    .formatted(i + 1, PlainDigits.exact(rows.get(i).heightMm)));
+                }
+            }
+        }
+
+        @Override
+        public double heightMm() {
+            return rows.get(rows.size() - 1).heightMm;
+        }
+
+        @Override
+        public double volumeMm3(double h) {
+            double volume = 0;
+            for (int i = 1; i < rows.size(); i++) {
+                var below = rows.get(i - 1);
+                var above = rows.get(i);
+                double top = Math.min(h, above.heightMm);
+                if (top <= below.heightMm) {
+                    break;
+                }
+                double share = (top - below.heightMm) / (above.heightMm - below.heightMm);
+                double area = below.areaMm2 + share * (above.areaMm2 - below.areaMm2);
+                volume += (top - below.heightMm) * (below.areaMm2 + area) / 2;
+            }
+            return volume;
+        }
+    }
+
+    /**
+     * A section drawn as a polygon, drawn out over a length.
+     *
+     * @param corners  corners in order (mm), y up from the lowest
+     * @param lengthMm length square to the section (mm)
+     */
+    record Extruded(List<Corner> corners, double lengthMm) implements SumpShape {
+        /** One corner. */
+        public record Corner(double x, double y) {}
+
+        public Extruded {
+            corners = List.copyOf(corners);
+            Refused.ifAny(LENGTH.judge(lengthMm));
+            if (corners.size() < 3) {
+                throw Refused.because("corners", "A section needs three corners or more.");
+            }
+        }
+
+        @Override
+        public double heightMm() {
+            double low = corners.stream().mapToDouble(Corner::y).min().orElseThrow();
+            double high = corners.stream().mapToDouble(Corner::y).max().orElseThrow();
+            return high - low;
+        }
+
+        /** Area of the polygon below the level, clipped edge by edge, times the length. */
+        @Override
+        public double volumeMm3(double h) {
+            double level = corners.stream().mapToDouble(Corner::y).min().orElseThrow() + h;
+            double twice = 0;
+            var clipped = clip(level);
+            for (int i = 0; i < clipped.size(); i++) {
+                var p = clipped.get(i);
+                var q = clipped.get((i + 1) % clipped.size());
+                twice += p.x * q.y - q.x * p.y;
+            }
+            return Math.abs(twice) / 2 * lengthMm;
+        }
+
+        private List<Corner> clip(double level) {
+            var kept = new ArrayList<Corner>();
+            for (int i = 0; i < corners.size(); i++) {
+                var p = corners.get(i);
+                var q = corners.get((i + 1) % corners.size());
+                if (p.y <= level) {
+                    kept.add(p);
+                }
+                if ((p.y <= level) != (q.y <= level)) {
+                    double t = (level - p.y) / (q.y - p.y);
+                    kept.add(new Corner(p.x + t * (q.x - p.x), level));
+                }
+            }
+            return kept;
+        }
+    }
+
+    /**
+     * A box tilted by an angle along its length: what it holds when the middle stands at a depth, by integration.
+     *
+     * @param box      the box, level floor
+     * @param middleMm depth in its middle (mm)
+     * @param tiltDeg  θ along the length (degrees), below 45
+     */
+    static double tiltedBoxLitres(Box box, double middleMm, double tiltDeg) {
+        Refused.ifAny(
+                Range.of("tiltDeg", "tilt", -45, 45, "degrees")
+                        .advising("More is another mounting position.")
+                        .judge(tiltDeg));
+        double k = Math.tan(Math.toRadians(tiltDeg));
+        int steps = 20_000;
+        double sum = 0;
+        for (int i = 0; i < steps; i++) {
+            double x = ((i + 0.5) / steps - 0.5) * box.lengthMm();
+            sum += Math.max(0, Math.min(box.heightMm(), middleMm + k * x));
+        }
+        return sum / steps * box.lengthMm() * box.widthMm() / 1e6;
+    }
+}
