@@ -1306,6 +1306,22 @@ export interface components {
             /** Format: int32 */
             moves: number;
         };
+        ChartPoint: {
+            /** Format: double */
+            temperatureDegC: number;
+            /** Format: double */
+            viscosity: number;
+            /** Format: double */
+            across: number;
+            /** Format: double */
+            up: number;
+        };
+        ChartTick: {
+            /** Format: double */
+            value: number;
+            /** Format: double */
+            place: number;
+        };
         Choice: {
             part: string;
             name: string;
@@ -1424,6 +1440,7 @@ export interface components {
             mesh?: components["schemas"]["MeshPicture"];
             schools?: components["schemas"]["BacklashSchools"];
             identity?: components["schemas"]["GearIdentity"];
+            chart?: components["schemas"]["ViscosityChart"];
             gear?: components["schemas"]["GearDrawing"];
         };
         DrawerEntries: {
@@ -2123,6 +2140,11 @@ export interface components {
             /** Format: double */
             apart: number;
         };
+        Oil: {
+            name: string;
+            cold: components["schemas"]["ChartPoint"];
+            hot: components["schemas"]["ChartPoint"];
+        };
         OilGrade: {
             /** @enum {string} */
             proposed: "VG_2" | "VG_3" | "VG_5" | "VG_7" | "VG_10" | "VG_15" | "VG_22" | "VG_32" | "VG_46" | "VG_68" | "VG_100" | "VG_150" | "VG_220" | "VG_320" | "VG_460" | "VG_680" | "VG_1000" | "VG_1500" | "VG_2200" | "VG_3200";
@@ -2820,6 +2842,14 @@ export interface components {
             layout: components["schemas"]["UnitLayout"];
             /** Format: int64 */
             version: number;
+        };
+        ViscosityChart: {
+            oils: components["schemas"]["Oil"][];
+            sump: components["schemas"]["ChartPoint"];
+            start: components["schemas"]["ChartPoint"];
+            wanted?: components["schemas"]["ChartPoint"][];
+            temperatures: components["schemas"]["ChartTick"][];
+            viscosities: components["schemas"]["ChartTick"][];
         };
         Warning: {
             /** @enum {string} */

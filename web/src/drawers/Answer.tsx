@@ -11,6 +11,7 @@ import { Identity } from "./Identity";
 import { MeshView } from "./MeshView";
 import { PolarMap } from "./PolarMap";
 import { Schools } from "./Schools";
+import { ViscosityChart } from "./ViscosityChart";
 
 interface Props {
   answer: DrawerAnswer;
@@ -41,6 +42,7 @@ export function Answer({ answer, entries, set }: Props) {
       {answer.bar && <LimitBar {...answer.bar} />}
       {answer.mesh && <MeshView picture={answer.mesh} entries={entries} set={set} />}
       {answer.map && <PolarMap map={answer.map} />}
+      {answer.chart && <ViscosityChart chart={answer.chart} />}
       {answer.schools && <Schools schools={answer.schools} value={answer.bar?.value} />}
       {answer.identity && <Identity identity={answer.identity} />}
       {answer.figures.length > 0 && (
@@ -58,8 +60,10 @@ export function Answer({ answer, entries, set }: Props) {
           <table className={classes.table}>
             <thead>
               <tr>
-                {answer.table.heads.map((head) => (
-                  <th key={head}>{head}</th>
+                {answer.table.heads.map((head, i) => (
+                  <th key={head} data-words={ofWords(answer.table?.rows ?? [], i)}>
+                    {head}
+                  </th>
                 ))}
               </tr>
             </thead>
@@ -68,7 +72,9 @@ export function Answer({ answer, entries, set }: Props) {
                 <tr key={row.join()}>
                   {row.map((cell, i) => (
                     // biome-ignore lint/suspicious/noArrayIndexKey: cells are told apart by their column
-                    <td key={i}>{cell}</td>
+                    <td key={i} data-words={ofWords(answer.table?.rows ?? [], i)}>
+                      {cell}
+                    </td>
                   ))}
                 </tr>
               ))}
@@ -86,4 +92,9 @@ export function Answer({ answer, entries, set }: Props) {
       ))}
     </div>
   );
+}
+
+/** A column with anything but numbers in it is read from the left. */
+function ofWords(rows: string[][], column: number): boolean {
+  return rows.some((row) => !/^([-−+]?[\d.,]|–$|$)/.test(row[column] ?? ""));
 }

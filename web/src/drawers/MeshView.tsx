@@ -154,7 +154,6 @@ function Travel(p: {
         </b>
       </span>
       <Slider
-        aria-label={p.label}
         thumbLabel={p.label}
         size="lg"
         thumbSize={28}

@@ -80,7 +80,7 @@ class GearMeasuringRoomTest {
     void movesTheCentresOfATrueMeshAndSaysWhenItCannotBe() {
         try (var m = Mechanic.signedIn("Aitana Luna", "3690")) {
             open(m, "The mesh as it stands");
-            m.field("Centre distance").fill("90.2");
+            m.field("Centre distance").first().fill("90.2");
             var picture =
                     m.page.getByRole(
                             AriaRole.IMG,

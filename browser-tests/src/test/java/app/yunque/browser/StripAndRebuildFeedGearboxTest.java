@@ -161,7 +161,12 @@ class StripAndRebuildFeedGearboxTest {
             assertThat(m.text("picture waits…")).isVisible();
             m.context.setOffline(false);
             assertThat(m.text("picture waits…")).hasCount(0);
-            assertThat(m.button("Open picture of step 1, oil seal")).hasCount(2);
+            assertThat(
+                            m.page.getByRole(
+                                    AriaRole.BUTTON,
+                                    new Page.GetByRoleOptions()
+                                            .setName("Open picture of step 1, oil seal")))
+                    .hasCount(2);
 
             m.page.getByLabel("Picture file for step 1, oil seal")
                     .setInputFiles(

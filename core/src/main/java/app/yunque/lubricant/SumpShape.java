@@ -236,6 +236,13 @@ public sealed interface SumpShape {
         }
     }
 
+    /** The level that wets a leaning dipstick up to a mark: h = e + s cos φ (mm). */
+    static double levelOnStick(double zeroMm, double markMm, double leanDeg) {
+        Refused.ifAny(
+                Range.of("stickDeg", "lean of the dipstick", -89, 89, "degrees").judge(leanDeg));
+        return zeroMm + markMm * Math.cos(Math.toRadians(leanDeg));
+    }
+
     /**
      * A box tilted by an angle along its length: what it holds when the middle stands at a depth, by integration.
      *

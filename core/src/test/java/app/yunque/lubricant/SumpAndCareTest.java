@@ -75,6 +75,7 @@ class SumpAndCareTest {
     @Test
     void aTiltedBoxHoldsWhatItsDepthsAddUpTo() {
         var box = new SumpShape.Box(420, 260, 200, 0);
+        assertThat(SumpShape.levelOnStick(12, 100, 25)).isCloseTo(102.631, within(6e-4));
         assertThat(SumpShape.tiltedBoxLitres(box, 95, 5)).isCloseTo(10.3740, within(6e-4));
         assertThat(SumpShape.tiltedBoxLitres(box, 10, 5)).isCloseTo(1.19616, within(6e-4));
         assertThat(SumpShape.tiltedBoxLitres(box, 190, 5)).isCloseTo(20.6438, within(6e-4));

@@ -31,7 +31,9 @@ public record Drawer(
         CONTACT("Contact and shims"),
         TRAIN("Ratios and trains"),
         TIMING("Timing"),
-        UNKNOWN("What is it?");
+        UNKNOWN("What is it?"),
+        OIL("Oil"),
+        GREASE("Grease, and what goes where");
 
         private final String words;
 

@@ -25,6 +25,7 @@ import org.jspecify.annotations.Nullable;
  * @param mesh     the true picture of a mesh; missing elsewhere
  * @param schools  what each school says; missing elsewhere
  * @param identity ranked answers for an unknown gear; missing elsewhere
+ * @param chart    an oil on the viscosity chart; missing elsewhere
  * @param gear     a gear to draw at true scale; missing elsewhere
  */
 public record DrawerAnswer(
@@ -39,6 +40,7 @@ public record DrawerAnswer(
         @Nullable MeshPicture mesh,
         @Nullable BacklashSchools schools,
         @Nullable GearIdentity identity,
+        @Nullable ViscosityChart chart,
         @Nullable GearDrawing gear) {
 
     /**
@@ -86,7 +88,7 @@ public record DrawerAnswer(
     DrawerAnswer withoutMesh() {
         return new DrawerAnswer(
                 verdict, sentence, figures, warnings, workings, bar, table, map, null, schools,
-                identity, gear);
+                identity, chart, gear);
     }
 
     static Builder saying(String sentence) {
@@ -106,6 +108,7 @@ public record DrawerAnswer(
         private @Nullable MeshPicture mesh;
         private @Nullable BacklashSchools schools;
         private @Nullable GearIdentity identity;
+        private @Nullable ViscosityChart chart;
         private @Nullable GearDrawing gear;
 
         private Builder(String sentence) {
@@ -171,6 +174,11 @@ public record DrawerAnswer(
             return this;
         }
 
+        Builder chart(ViscosityChart value) {
+            chart = value;
+            return this;
+        }
+
         Builder gear(GearDrawing value) {
             gear = value;
             return this;
@@ -189,6 +197,7 @@ public record DrawerAnswer(
                     mesh,
                     schools,
                     identity,
+                    chart,
                     gear);
         }
     }

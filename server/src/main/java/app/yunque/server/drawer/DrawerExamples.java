@@ -396,6 +396,104 @@ final class DrawerExamples {
                                 "20 30 40 45 50 54 60 63 65 70 80 127")));
         all.put("spline-timing", List.of(example("ten splines, 27 teeth")));
         all.put("output-timing", List.of(example("two augers")));
+        all.put(
+                "viscosity",
+                List.of(
+                        example(
+                                "ISO VG 220, mineral, winter",
+                                "startDegC",
+                                "-15",
+                                "wantedLeast",
+                                "60",
+                                "wantedMost",
+                                "110"),
+                        example("old plate: 1000 Saybolt seconds", "known", "SAYBOLT"),
+                        example("two points of a data sheet", "known", "POINTS")));
+        all.put("oil-blend", List.of(example("68 into 220")));
+        all.put("sump-temperature", List.of(example("7.5 kW box", "churningW", "120")));
+        all.put(
+                "oil-sample",
+                List.of(
+                        example(
+                                "brine lift pump, fourth year",
+                                "used",
+                                "246",
+                                "waterPpm",
+                                "700",
+                                "acidRise",
+                                "0.4",
+                                "count4",
+                                "24500",
+                                "count6",
+                                "5200",
+                                "count14",
+                                "610",
+                                "iron",
+                                "64",
+                                "earlierIron",
+                                "41 38 45 40 43 39",
+                                "copper",
+                                "12")));
+        all.put(
+                "change-interval",
+                List.of(example("a warm dusty box", "sumpDegC", "86", "dirt", "DUSTY")));
+        all.put("flush-and-draw", List.of(example("a hot mark", "hotDegC", "70")));
+        all.put(
+                "does-it-go-there",
+                List.of(
+                        example(
+                                "sulphur oil on a bronze wheel",
+                                "additive",
+                                "ACTIVE_SULPHUR",
+                                "meets1",
+                                "BRONZE_WORM_WHEEL"),
+                        example(
+                                "lithium grease on pawls in salt spray",
+                                "thickener",
+                                "LITHIUM",
+                                "meets1",
+                                "PAWL",
+                                "meets2",
+                                "SALT"),
+                        example(
+                                "polyglycol after mineral oil",
+                                "base",
+                                "PAG",
+                                "additive",
+                                "NONE",
+                                "old",
+                                "YES",
+                                "meets1",
+                                "BRONZE_WORM_WHEEL",
+                                "meets2",
+                                "ORDINARY_PAINT")));
+        all.put(
+                "sump-volume",
+                List.of(
+                        example("box 420 × 260"),
+                        example(
+                                "lying cylinder, dished ends",
+                                "shape",
+                                "LYING",
+                                "lengthMm",
+                                "600",
+                                "diameterMm",
+                                "400",
+                                "endDepthMm",
+                                "100",
+                                "levelMm",
+                                "120"),
+                        example(
+                                "measured sections",
+                                "shape",
+                                "SECTIONS",
+                                "heights",
+                                "0 15 40 80 120",
+                                "areas",
+                                "18000 30000 42000 46000 46000",
+                                "levelMm",
+                                "60")));
+        all.put("grease-amount", List.of(example("6208 on a motor")));
         all.put("unknown-gear", unknownGears());
         all.put(
                 "broken-gear",
