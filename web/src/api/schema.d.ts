@@ -4,6 +4,22 @@
  */
 
 export interface paths {
+    "/api/lubricants/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["keepLubricant"];
+        post?: never;
+        delete: operations["removeLubricant"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{number}/turn-count": {
         parameters: {
             query?: never;
@@ -837,6 +853,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/lubricants": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["lubricants"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/kinds": {
         parameters: {
             query?: never;
@@ -1436,6 +1468,7 @@ export interface components {
             workings: components["schemas"]["Working"][];
             bar?: components["schemas"]["Bar"];
             table?: components["schemas"]["Table"];
+            shelf?: components["schemas"]["Table"];
             map?: components["schemas"]["BacklashMap"];
             mesh?: components["schemas"]["MeshPicture"];
             schools?: components["schemas"]["BacklashSchools"];
@@ -2031,6 +2064,37 @@ export interface components {
             expected?: number;
             /** Format: int32 */
             found?: number;
+        };
+        LubricantRequest: {
+            /** Format: int64 */
+            version?: number;
+            name: string;
+            /** @enum {string} */
+            base: "MINERAL" | "PAO" | "ESTER" | "PAG" | "SILICONE";
+            /** @enum {string} */
+            additive: "NONE" | "MILD_EP" | "ACTIVE_SULPHUR" | "COMPOUNDED" | "FRICTION_MODIFIED" | "UNKNOWN";
+            /** @enum {string} */
+            thickener?: "ALUMINIUM_COMPLEX" | "CALCIUM" | "CALCIUM_12" | "CALCIUM_COMPLEX" | "CALCIUM_SULFONATE" | "CLAY" | "LITHIUM" | "LITHIUM_COMPLEX" | "POLYUREA" | "POLYUREA_SHEAR_STABLE";
+            /** Format: int32 */
+            nlgi?: number;
+            viscosity: components["schemas"]["EnteredNumber"];
+            /** Format: int32 */
+            viscosityIndex?: number;
+            food: boolean;
+            solids: boolean;
+            lot: string;
+            amount: components["schemas"]["EnteredNumber"];
+            /** Format: date */
+            openedOn?: string;
+            /** Format: date */
+            useBy?: string;
+        };
+        LubricantView: {
+            /** Format: uuid */
+            id: string;
+            given: components["schemas"]["LubricantRequest"];
+            sort: string;
+            past: boolean;
         };
         MeasurementRequest: {
             /** Format: int64 */
@@ -2898,6 +2962,60 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    keepLubricant: {
+        parameters: {
+            query?: never;
+            header: {
+                "Write-Id": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LubricantRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LubricantView"][];
+                };
+            };
+        };
+    };
+    removeLubricant: {
+        parameters: {
+            query: {
+                version: number;
+            };
+            header: {
+                "Write-Id": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LubricantView"][];
+                };
+            };
+        };
+    };
     countTurns: {
         parameters: {
             query?: never;
@@ -4457,6 +4575,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SignedIn"];
+                };
+            };
+        };
+    };
+    lubricants: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LubricantView"][];
                 };
             };
         };

@@ -55,33 +55,8 @@ export function Answer({ answer, entries, set }: Props) {
           ))}
         </dl>
       )}
-      {answer.table && answer.table.rows.length > 0 && (
-        <div className={classes.scroll}>
-          <table className={classes.table}>
-            <thead>
-              <tr>
-                {answer.table.heads.map((head, i) => (
-                  <th key={head} data-words={ofWords(answer.table?.rows ?? [], i)}>
-                    {head}
-                  </th>
-                ))}
-              </tr>
-            </thead>
-            <tbody>
-              {answer.table.rows.map((row) => (
-                <tr key={row.join()}>
-                  {row.map((cell, i) => (
-                    // biome-ignore lint/suspicious/noArrayIndexKey: cells are told apart by their column
-                    <td key={i} data-words={ofWords(answer.table?.rows ?? [], i)}>
-                      {cell}
-                    </td>
-                  ))}
-                </tr>
-              ))}
-            </tbody>
-          </table>
-        </div>
-      )}
+      {answer.table && <WordTable table={answer.table} />}
+      {answer.shelf && <WordTable table={answer.shelf} />}
       {answer.gear && <GearAtScale gear={answer.gear} />}
       {answer.workings.map((working, i) => (
         <Working
@@ -90,6 +65,39 @@ export function Answer({ answer, entries, set }: Props) {
           {...(i > 0 ? { title: "More working" } : {})}
         />
       ))}
+    </div>
+  );
+}
+
+function WordTable({ table }: { table: NonNullable<DrawerAnswer["table"]> }) {
+  if (table.rows.length === 0) {
+    return null;
+  }
+  return (
+    <div className={classes.scroll}>
+      <table className={classes.table}>
+        <thead>
+          <tr>
+            {table.heads.map((head, i) => (
+              <th key={head} data-words={ofWords(table.rows, i)}>
+                {head}
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {table.rows.map((row) => (
+            <tr key={row.join()}>
+              {row.map((cell, i) => (
+                // biome-ignore lint/suspicious/noArrayIndexKey: cells are told apart by their column
+                <td key={i} data-words={ofWords(table.rows, i)}>
+                  {cell}
+                </td>
+              ))}
+            </tr>
+          ))}
+        </tbody>
+      </table>
     </div>
   );
 }

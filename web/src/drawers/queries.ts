@@ -1,11 +1,16 @@
 import { queryOptions } from "@tanstack/react-query";
 import { request } from "../api/http";
-import type { DrawerView, InstrumentView } from "../api/types";
+import type { DrawerView, InstrumentView, LubricantView } from "../api/types";
 
 export const drawersQuery = queryOptions({
   queryKey: ["drawers"],
   queryFn: () => request<DrawerView[]>("GET", "/api/drawers"),
   staleTime: Number.POSITIVE_INFINITY,
+});
+
+export const lubricantsQuery = queryOptions({
+  queryKey: ["lubricants"],
+  queryFn: () => request<LubricantView[]>("GET", "/api/lubricants"),
 });
 
 export const instrumentsQuery = queryOptions({

@@ -1,16 +1,14 @@
 import { Button, NativeSelect, TextInput } from "@mantine/core";
-import { useQuery, useQueryClient } from "@tanstack/react-query";
+import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
-import { request } from "../api/http";
-import { elsewhere, fieldErrors, type Problem, ProblemError } from "../api/problem";
 import type { EnteredNumber, InstrumentRequest, InstrumentView } from "../api/types";
 import { instrumentsQuery } from "../drawers/queries";
-import { Fault } from "../shared/Caution";
 import { day } from "../shared/format";
 import { MeasureInput } from "../shared/MeasureInput";
 import { Panel } from "../shared/Panel";
-import { t } from "../wording/en";
+import { CardButtons } from "./CardButtons";
 import classes from "./Shop.module.css";
+import { useCard } from "./useCard";
 
 type Kind = InstrumentRequest["kind"];
 
@@ -88,27 +86,13 @@ export function Instruments() {
 }
 
 function Card({ instrument, onDone }: { instrument?: InstrumentView; onDone: () => void }) {
-  const client = useQueryClient();
-  const [id] = useState(() => instrument?.id ?? crypto.randomUUID());
-  const [card, setCard] = useState<InstrumentRequest>(instrument?.given ?? fresh());
-  const [problem, setProblem] = useState<Problem>();
-  const errors = fieldErrors(problem);
-  const change = (part: Partial<InstrumentRequest>) => setCard({ ...card, ...part });
-  const send = async (method: "PUT" | "DELETE") => {
-    try {
-      const path = `/api/instruments/${id}${method === "DELETE" ? `?version=${card.version}` : ""}`;
-      const all = await request<InstrumentView[]>(method, path, method === "PUT" ? card : undefined);
-      client.setQueryData(instrumentsQuery.queryKey, all);
-      onDone();
-    } catch (fault) {
-      if (fault instanceof ProblemError) {
-        setProblem(fault.problem);
-      } else {
-        setProblem({ status: 0, detail: "No connection: this card is not kept yet. Try again.", fields: [] });
-      }
-    }
-  };
-  const stray = elsewhere(problem, Object.keys(card));
+  const { card, change, errors, stray, send } = useCard({
+    path: "/api/instruments",
+    queryKey: instrumentsQuery.queryKey,
+    id: instrument?.id,
+    given: instrument?.given ?? fresh(),
+    onDone,
+  });
   const length = (name: "resolution" | "maxError" | "low" | "high", label: string) => (
     <MeasureInput
       label={label}
@@ -129,7 +113,7 @@ function Card({ instrument, onDone }: { instrument?: InstrumentView; onDone: () 
   );
   return (
     <div className={classes.card}>
-      {stray && <Fault>{stray}</Fault>}
+      {stray}
       <TextInput
         label="Number and name"
         value={card.name}
@@ -148,17 +132,7 @@ function Card({ instrument, onDone }: { instrument?: InstrumentView; onDone: () 
       {length("high", "Reads to")}
       {date("calibratedOn", "Calibrated on")}
       {date("dueOn", "Due again on")}
-      <div className={classes.buttons}>
-        <Button onClick={() => void send("PUT")}>{t.actions.keep}</Button>
-        <Button variant="default" onClick={onDone}>
-          Leave it
-        </Button>
-        {instrument && (
-          <Button variant="default" onClick={() => void send("DELETE")}>
-            Put away for good
-          </Button>
-        )}
-      </div>
+      <CardButtons isNew={!instrument} onDone={onDone} send={send} />
     </div>
   );
 }

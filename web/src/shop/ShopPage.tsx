@@ -5,9 +5,10 @@ import { Panel } from "../shared/Panel";
 import { type Preferences, usePreferences } from "../shared/preferences";
 import { t } from "../wording/en";
 import { Instruments } from "./Instruments";
+import { Lubricants } from "./Lubricants";
 import classes from "./Shop.module.css";
 
-/** People and instruments of the shop, and how this device shows things. */
+/** People, instruments and lubricants of the shop, and how this device shows things. */
 export function ShopPage() {
   const people = useQuery(peopleQuery);
   const { preferences, change } = usePreferences();
@@ -61,6 +62,7 @@ export function ShopPage() {
         </Panel>
       </div>
       <Instruments />
+      <Lubricants />
     </>
   );
 }

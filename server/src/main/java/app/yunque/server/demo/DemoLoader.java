@@ -32,6 +32,8 @@ import app.yunque.server.photo.PhotoRequest;
 import app.yunque.server.photo.PhotoService;
 import app.yunque.server.proof.ProofService;
 import app.yunque.server.quantity.EnteredNumber;
+import app.yunque.server.store.LubricantRequest;
+import app.yunque.server.store.StoreService;
 import app.yunque.server.teardown.StatementRequest;
 import app.yunque.server.teardown.StatementService;
 import app.yunque.server.teardown.StepService;
@@ -47,6 +49,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.ApplicationArguments;
@@ -86,6 +89,7 @@ class DemoLoader implements ApplicationRunner {
     private final BuildOrderService orders;
     private final KeptAnswerService answers;
     private final InstrumentService instruments;
+    private final StoreService store;
 
     DemoLoader(
             DemoSettings settings,
@@ -108,7 +112,8 @@ class DemoLoader implements ApplicationRunner {
             PhotoService photos,
             BuildOrderService orders,
             KeptAnswerService answers,
-            InstrumentService instruments) {
+            InstrumentService instruments,
+            StoreService store) {
         this.settings = settings;
         this.people = people;
         this.units = units;
@@ -130,6 +135,7 @@ class DemoLoader implements ApplicationRunner {
         this.orders = orders;
         this.answers = answers;
         this.instruments = instruments;
+        this.store = store;
     }
 
     /** A person of the demo; the PIN is for the demo only. */
@@ -159,6 +165,28 @@ class DemoLoader implements ApplicationRunner {
         }
     }
 
+    /** A lubricant of the demo, its figures invented; its days count from today. */
+    private record DemoLubricant(
+            LubricantRequest can, @Nullable Integer openedDaysAgo, int goodForDays) {
+        LubricantRequest request(LocalDate today) {
+            return new LubricantRequest(
+                    null,
+                    can.name(),
+                    can.base(),
+                    can.additive(),
+                    can.thickener(),
+                    can.nlgi(),
+                    can.viscosity(),
+                    can.viscosityIndex(),
+                    can.food(),
+                    can.solids(),
+                    can.lot(),
+                    can.amount(),
+                    openedDaysAgo == null ? null : today.minusDays(openedDaysAgo),
+                    today.plusDays(goodForDays));
+        }
+    }
+
     @Override
     public void run(ApplicationArguments arguments) {
         if (settings.demo() && people.names().isEmpty()) {
@@ -185,6 +213,9 @@ class DemoLoader implements ApplicationRunner {
                             .orElseThrow());
             for (var card : read("instruments", new TypeReference<List<DemoInstrument>>() {})) {
                 instruments.keep(UUID.randomUUID(), card.request(LocalDate.now(clock)));
+            }
+            for (var can : read("lubricants", new TypeReference<List<DemoLubricant>>() {})) {
+                store.keep(UUID.randomUUID(), can.request(LocalDate.now(clock)));
             }
             for (var unit : read("units", new TypeReference<List<UnitRequest>>() {})) {
                 units.describe(UUID.randomUUID(), unit);

@@ -21,6 +21,7 @@ import org.jspecify.annotations.Nullable;
  * @param workings formulas and numbers
  * @param bar      the value on a scale with its limits; missing where there is none
  * @param table    a table, such as ranked gear trains; missing where there is none
+ * @param shelf    lubricants on the shelf and whether they go there; missing elsewhere
  * @param map      backlash round a turn; missing elsewhere
  * @param mesh     the true picture of a mesh; missing elsewhere
  * @param schools  what each school says; missing elsewhere
@@ -36,6 +37,7 @@ public record DrawerAnswer(
         List<Working> workings,
         @Nullable Bar bar,
         @Nullable Table table,
+        @Nullable Table shelf,
         @Nullable BacklashMap map,
         @Nullable MeshPicture mesh,
         @Nullable BacklashSchools schools,
@@ -87,8 +89,8 @@ public record DrawerAnswer(
     /** The same without the picture of the mesh, which is drawn anew when it is opened. */
     DrawerAnswer withoutMesh() {
         return new DrawerAnswer(
-                verdict, sentence, figures, warnings, workings, bar, table, map, null, schools,
-                identity, chart, gear);
+                verdict, sentence, figures, warnings, workings, bar, table, shelf, map, null,
+                schools, identity, chart, gear);
     }
 
     static Builder saying(String sentence) {
@@ -104,6 +106,7 @@ public record DrawerAnswer(
         private final List<Working> workings = new ArrayList<>();
         private @Nullable Bar bar;
         private @Nullable Table table;
+        private @Nullable Table shelf;
         private @Nullable BacklashMap map;
         private @Nullable MeshPicture mesh;
         private @Nullable BacklashSchools schools;
@@ -154,6 +157,11 @@ public record DrawerAnswer(
             return this;
         }
 
+        Builder shelf(Table value) {
+            shelf = value;
+            return this;
+        }
+
         Builder map(BacklashMap value) {
             map = value;
             return this;
@@ -193,6 +201,7 @@ public record DrawerAnswer(
                     List.copyOf(workings),
                     bar,
                     table,
+                    shelf,
                     map,
                     mesh,
                     schools,

@@ -445,6 +445,8 @@ final class DrawerExamples {
                                 "sulphur oil on a bronze wheel",
                                 "additive",
                                 "ACTIVE_SULPHUR",
+                                "wantedAt40",
+                                "460",
                                 "meets1",
                                 "BRONZE_WORM_WHEEL"),
                         example(

@@ -14,6 +14,7 @@ import app.yunque.measure.Working;
 import app.yunque.server.drawer.Drawer.Section;
 import app.yunque.server.drawer.Drawer.Takes;
 import app.yunque.server.drawer.Field.Option;
+import app.yunque.server.store.StoreService;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.EnumSet;
@@ -33,10 +34,21 @@ class PlaceDrawers {
     private static final String BEARING = "The bearing";
     private static final int THINGS = 4;
 
+    private final StoreService store;
+
+    PlaceDrawers(StoreService store) {
+        this.store = store;
+    }
+
     @Bean
     Drawer compatibility() {
         var fields = new ArrayList<Field>();
         fields.addAll(lubricant("", NEW));
+        fields.add(
+                Field.quantity("wantedAt40", "Wanted at 40 °C, mm²/s", "", "")
+                        .mayBeEmpty()
+                        .hinting("Of what stands on the shelf. Empty: any grade.")
+                        .in(NEW));
         fields.add(
                 Field.choice(
                                 "old",
@@ -98,7 +110,7 @@ class PlaceDrawers {
                 Section.GREASE,
                 Takes.NONE,
                 List.copyOf(fields),
-                PlaceDrawers::compatibility);
+                this::compatibility);
     }
 
     private static List<Field> lubricant(String p, String group) {
@@ -151,7 +163,7 @@ class PlaceDrawers {
                 false);
     }
 
-    private static DrawerAnswer compatibility(DrawerSheet sheet) {
+    private DrawerAnswer compatibility(DrawerSheet sheet) {
         var meets = EnumSet.noneOf(LubricatedPlace.Thing.class);
         for (int i = 1; i <= THINGS; i++) {
             if (!sheet.is("meets" + i, "NOTHING")) {
@@ -172,7 +184,15 @@ class PlaceDrawers {
                                         read(sheet, "old."),
                                         sheet.number("old.sharePercent") / 100))
                         : Optional.<Compatibility.Remains>empty();
-        var told = Compatibility.of(read(sheet, ""), place, remains);
+        var asked = read(sheet, "");
+        var told = Compatibility.of(asked, place, remains);
+        var shelf =
+                OnTheShelf.of(
+                        store.all(),
+                        asked.isGrease(),
+                        sheet.optional("wantedAt40"),
+                        place,
+                        remains);
         return DrawerAnswer.saying(
                         told.findings().isEmpty()
                                 ? "Nothing stands against it. The plate and the maker's list come first."
@@ -191,6 +211,8 @@ class PlaceDrawers {
                                                         f.reason(),
                                                         f.instead()))
                                 .toList())
+                .shelf(shelf.table())
+                .warn(shelf.nothing().map(List::of).orElse(List.of()))
                 .working(
                         new Working(
                                 List.of(

@@ -1,0 +1,42 @@
+package app.yunque.server.store;
+
+import app.yunque.lubricant.BaseOil;
+import app.yunque.lubricant.Lubricant;
+import app.yunque.lubricant.Thickener;
+import app.yunque.server.quantity.EnteredNumber;
+import java.time.LocalDate;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A lubricant as its data sheet and its can tell it.
+ *
+ * @param version        version that was seen; missing for a new one
+ * @param name           name on the can, 1 to 80 characters
+ * @param base           base oil
+ * @param additive       what is added against wear
+ * @param thickener      of a grease; missing for an oil
+ * @param nlgi           consistency of a grease, −2 (000) to 6; missing for an oil
+ * @param viscosity      ν at 40 °C (mm²/s), of a grease that of its base oil
+ * @param viscosityIndex missing: what is usual for the base oil
+ * @param food           registered for incidental food contact
+ * @param solids         graphite, molybdenum or other solids in it
+ * @param lot            lot number, may be empty
+ * @param amount         what is left: litres or quarts of an oil, kilograms or pounds of a grease
+ * @param openedOn       day the can was opened; missing while it is sealed
+ * @param useBy          last good day; missing when the can names none
+ */
+public record LubricantRequest(
+        @Nullable Long version,
+        String name,
+        BaseOil base,
+        Lubricant.Additive additive,
+        @Nullable Thickener thickener,
+        @Nullable Integer nlgi,
+        EnteredNumber viscosity,
+        @Nullable Integer viscosityIndex,
+        boolean food,
+        boolean solids,
+        String lot,
+        EnteredNumber amount,
+        @Nullable LocalDate openedOn,
+        @Nullable LocalDate useBy) {}

@@ -1,0 +1,218 @@
+import { Button, Checkbox, NativeSelect, TextInput } from "@mantine/core";
+import { useQuery } from "@tanstack/react-query";
+import { useState } from "react";
+import type { LubricantRequest, LubricantView } from "../api/types";
+import { lubricantsQuery } from "../drawers/queries";
+import { day } from "../shared/format";
+import { MeasureInput } from "../shared/MeasureInput";
+import { Panel } from "../shared/Panel";
+import { CardButtons } from "./CardButtons";
+import classes from "./Shop.module.css";
+import { useCard } from "./useCard";
+
+type Base = LubricantRequest["base"];
+type Additive = LubricantRequest["additive"];
+type Thickener = NonNullable<LubricantRequest["thickener"]>;
+
+const BASES: { value: Base; label: string }[] = [
+  { value: "MINERAL", label: "mineral" },
+  { value: "PAO", label: "synthetic hydrocarbon (PAO)" },
+  { value: "ESTER", label: "ester" },
+  { value: "PAG", label: "polyglycol (PAG)" },
+  { value: "SILICONE", label: "silicone" },
+];
+
+const ADDITIVES: { value: Additive; label: string }[] = [
+  { value: "NONE", label: "none, or rust and oxidation only" },
+  { value: "MILD_EP", label: "mild EP, spares copper (CKC, CKD)" },
+  { value: "ACTIVE_SULPHUR", label: "active sulphur EP (GL-5 kind)" },
+  { value: "COMPOUNDED", label: "compounded with fatty oil (CKE)" },
+  { value: "FRICTION_MODIFIED", label: "friction modified or tackified" },
+  { value: "UNKNOWN", label: "not known" },
+];
+
+const THICKENERS: { value: Thickener | ""; label: string }[] = [
+  { value: "", label: "an oil" },
+  { value: "ALUMINIUM_COMPLEX", label: "grease, aluminium complex" },
+  { value: "CALCIUM", label: "grease, hydrated calcium" },
+  { value: "CALCIUM_12", label: "grease, anhydrous calcium" },
+  { value: "CALCIUM_COMPLEX", label: "grease, calcium complex" },
+  { value: "CALCIUM_SULFONATE", label: "grease, calcium sulfonate" },
+  { value: "CLAY", label: "grease, clay" },
+  { value: "LITHIUM", label: "grease, lithium" },
+  { value: "LITHIUM_COMPLEX", label: "grease, lithium complex" },
+  { value: "POLYUREA", label: "grease, polyurea, ordinary" },
+  { value: "POLYUREA_SHEAR_STABLE", label: "grease, polyurea, shear stable" },
+];
+
+const NLGI = [-2, -1, 0, 1, 2, 3, 4, 5, 6].map((n) => ({
+  value: String(n),
+  label: n < 0 ? "0".repeat(1 - n) : String(n),
+}));
+
+const fresh = (): LubricantRequest => ({
+  name: "",
+  base: "MINERAL",
+  additive: "MILD_EP",
+  viscosity: { text: "220", unit: "" },
+  food: false,
+  solids: false,
+  lot: "",
+  amount: { text: "20", unit: "L" },
+});
+
+/** What stands on the shelf: the proposal for a place chooses among these first. */
+export function Lubricants() {
+  const lubricants = useQuery(lubricantsQuery);
+  const [open, setOpen] = useState<string>();
+  return (
+    <section className={classes.instruments}>
+      <Panel title="Oil and grease on the shelf" aside="figures from the can and its data sheet">
+        <ul className={classes.cards}>
+          {lubricants.data?.map((lubricant) => (
+            <li key={lubricant.id} data-overdue={lubricant.past}>
+              <button
+                type="button"
+                aria-expanded={open === lubricant.id}
+                onClick={() => setOpen(open === lubricant.id ? undefined : lubricant.id)}
+              >
+                <b>{lubricant.given.name}</b>
+                <span>{lubricant.sort}</span>
+                <span>
+                  {lubricant.given.amount.text} {lubricant.given.amount.unit} left, lot{" "}
+                  {lubricant.given.lot || "not noted"}
+                  {lubricant.given.food && ", food-grade"},{" "}
+                  {lubricant.given.openedOn ? `opened ${day(lubricant.given.openedOn)}` : "sealed"}
+                </span>
+                {lubricant.given.useBy && (
+                  <span className={classes.due}>
+                    {lubricant.past ? "past its last good day, " : "good until "}
+                    {day(lubricant.given.useBy)}
+                  </span>
+                )}
+              </button>
+              {open === lubricant.id && <Can lubricant={lubricant} onDone={() => setOpen(undefined)} />}
+            </li>
+          ))}
+        </ul>
+        {open === "new" ? (
+          <Can onDone={() => setOpen(undefined)} />
+        ) : (
+          <Button variant="default" onClick={() => setOpen("new")}>
+            Add a lubricant
+          </Button>
+        )}
+      </Panel>
+    </section>
+  );
+}
+
+function Can({ lubricant, onDone }: { lubricant?: LubricantView; onDone: () => void }) {
+  const { card, change, errors, stray, send } = useCard({
+    path: "/api/lubricants",
+    queryKey: lubricantsQuery.queryKey,
+    id: lubricant?.id,
+    given: lubricant?.given ?? fresh(),
+    onDone,
+  });
+  const grease = card.thickener !== undefined;
+  const sort = (thickener: Thickener | "") => {
+    const { thickener: _, nlgi: __, ...rest } = card;
+    const kg = thickener !== "";
+    const unit = kg === grease ? card.amount.unit : kg ? "kg" : "L";
+    change(
+      kg
+        ? { ...rest, thickener, nlgi: card.nlgi ?? 2, amount: { ...card.amount, unit } }
+        : { thickener: undefined, nlgi: undefined, amount: { ...card.amount, unit } },
+    );
+  };
+  const text = (name: "name" | "lot", label: string) => (
+    <TextInput
+      label={label}
+      value={card[name]}
+      error={errors[name]}
+      onChange={(e) => change({ [name]: e.currentTarget.value })}
+    />
+  );
+  const date = (name: "openedOn" | "useBy", label: string) => (
+    <TextInput
+      type="date"
+      label={label}
+      value={card[name] ?? ""}
+      error={errors[name]}
+      onChange={(e) => change({ [name]: e.currentTarget.value || undefined })}
+    />
+  );
+  return (
+    <div className={classes.card}>
+      {stray}
+      {text("name", "Name on the can")}
+      <NativeSelect
+        label="It is"
+        data={THICKENERS}
+        value={card.thickener ?? ""}
+        onChange={(e) => sort(e.currentTarget.value as Thickener | "")}
+      />
+      {grease && (
+        <NativeSelect
+          label="NLGI"
+          data={NLGI}
+          value={String(card.nlgi ?? 2)}
+          error={errors.nlgi}
+          onChange={(e) => change({ nlgi: Number(e.currentTarget.value) })}
+        />
+      )}
+      <NativeSelect
+        label="Base oil"
+        data={BASES}
+        value={card.base}
+        onChange={(e) => change({ base: e.currentTarget.value as Base })}
+      />
+      <NativeSelect
+        label="Against wear"
+        data={ADDITIVES}
+        value={card.additive}
+        onChange={(e) => change({ additive: e.currentTarget.value as Additive })}
+      />
+      <MeasureInput
+        label="Viscosity at 40 °C, mm²/s"
+        units={[""]}
+        value={card.viscosity}
+        error={errors.viscosity}
+        onChange={(viscosity) => change({ viscosity })}
+      />
+      <TextInput
+        label="Viscosity index"
+        inputMode="numeric"
+        description="Empty: what is usual for the base oil."
+        value={card.viscosityIndex ?? ""}
+        error={errors.viscosityIndex}
+        onChange={(e) => {
+          const digits = e.currentTarget.value.replaceAll(/\D/g, "");
+          change({ viscosityIndex: digits === "" ? undefined : Number(digits) });
+        }}
+      />
+      <MeasureInput
+        label="Left"
+        units={grease ? ["kg", "lb"] : ["L", "US qt"]}
+        value={card.amount}
+        error={errors.amount}
+        onChange={(amount) => change({ amount })}
+      />
+      {text("lot", "Lot")}
+      {date("openedOn", "Opened on")}
+      {date("useBy", "Last good day")}
+      <Checkbox
+        label="registered for food contact"
+        checked={card.food}
+        onChange={(e) => change({ food: e.currentTarget.checked })}
+      />
+      <Checkbox
+        label="solids in it, graphite or molybdenum"
+        checked={card.solids}
+        onChange={(e) => change({ solids: e.currentTarget.checked })}
+      />
+      <CardButtons isNew={!lubricant} onDone={onDone} send={send} />
+    </div>
+  );
+}
