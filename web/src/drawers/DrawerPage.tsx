@@ -6,7 +6,7 @@ import type { DrawerEntries } from "../api/types";
 import { openJobsQuery, useKeep } from "../job/bench";
 import { Fault, Remark } from "../shared/Caution";
 import classes from "./Drawers.module.css";
-import { drawersQuery } from "./queries";
+import { drawersQuery, isOfTheOilRoom } from "./queries";
 import { Sheet } from "./Sheet";
 
 /** One drawer on its own. */
@@ -18,14 +18,17 @@ export function DrawerPage() {
   const [said, setSaid] = useState<string>();
   const { keep, problem } = useKeep(Number(job));
   const drawer = drawers.data?.find((d) => d.name === name);
+  const station = drawer && isOfTheOilRoom(drawer) ? "FILL" : "INSPECT";
   const save = async (entries: DrawerEntries) => {
     const kept = await keep(
       "PUT",
       `/answers/${crypto.randomUUID()}`,
-      { station: "INSPECT", drawer: name, subject: "", remark: "kept from the Drawers", entries },
+      { station, drawer: name, subject: "", remark: "kept from the Drawers", entries },
       drawer?.title ?? "answer",
     );
-    setSaid(kept ? `Kept to job ${job}; it stands at Inspect.` : undefined);
+    setSaid(
+      kept ? `Kept to job ${job}; it stands at ${station === "FILL" ? "Fill" : "Inspect"}.` : undefined,
+    );
     return kept;
   };
   if (drawers.isPending) {

@@ -12,7 +12,7 @@ export function DrawersPage() {
       <h1>Drawers</h1>
       <p className={classes.soft}>
         Each drawer measures, converts or works out one thing, without a job. Inside a job the same drawers
-        stand at Inspect and Set, with the unit’s papers already filled in.
+        stand at Inspect, Set and Fill, with the unit’s papers already filled in.
       </p>
       <div className={classes.chest}>
         {sections.map((section) => (

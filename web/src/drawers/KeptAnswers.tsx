@@ -8,8 +8,11 @@ import { Verdict } from "../shared/Verdict";
 import { t } from "../wording/en";
 import { Answer } from "./Answer";
 
+/** Stations at which answers of drawers are kept. */
+export type Room = "INSPECT" | "SET" | "FILL";
+
 /** Answers of drawers kept at a station, newest first; before and after stand together by what they are about. */
-export function KeptAnswers({ view, station }: { view: JobView; station: "INSPECT" | "SET" }) {
+export function KeptAnswers({ view, station }: { view: JobView; station: Room }) {
   const { keep, problem } = useKeep(view.job.number);
   const here = view.answers.filter((a) => a.given.station === station).reverse();
   if (here.length === 0) {
@@ -25,7 +28,7 @@ export function KeptAnswers({ view, station }: { view: JobView; station: "INSPEC
             <span>
               <b>
                 {kept.title}
-                {kept.given.subject && `: ${kept.given.subject}`}
+                {kept.given.subject && `${kept.title.endsWith("?") ? "" : ":"} ${kept.given.subject}`}
               </b>
               <small>{kept.answer.sentence}</small>
               <small>

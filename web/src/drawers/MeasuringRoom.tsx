@@ -7,20 +7,23 @@ import { useKeep } from "../job/bench";
 import { Fault } from "../shared/Caution";
 import { Panel } from "../shared/Panel";
 import classes from "./Drawers.module.css";
-import { KeptAnswers } from "./KeptAnswers";
-import { drawersQuery } from "./queries";
+import { KeptAnswers, type Room } from "./KeptAnswers";
+import { drawersQuery, isOfTheOilRoom } from "./queries";
 import { Sheet } from "./Sheet";
 
 interface Props {
   view: JobView;
-  station: "INSPECT" | "SET";
+  station: Room;
 }
 
-/** Every way of measuring there is, at a job: the papers of the unit are filled in, answers are kept. */
+const PLACES = ["sump", "bearings", "pawls", "screw and nut", "open gears", "chain", "splines", "seal lips"];
+
+/** Every way of measuring and working out there is, at a job: the papers of the unit are filled in, answers are kept. */
 export function MeasuringRoom({ view, station }: Props) {
   const drawers = useQuery(drawersQuery);
   const [name, setName] = useState("");
-  const stages = view.unit.stages;
+  const filling = station === "FILL";
+  const stages = filling ? [] : view.unit.stages;
   const gears = stages.flatMap((s) => [
     { value: `${s.stage} PINION`, label: `pinion ${s.stage}, z ${s.given.pinionTeeth}` },
     { value: `${s.stage} WHEEL`, label: `wheel ${s.stage}, z ${s.given.wheelTeeth}` },
@@ -39,8 +42,10 @@ export function MeasuringRoom({ view, station }: Props) {
       ),
   });
   const { keep, problem } = useKeep(view.job.number);
-  const drawer = drawers.data?.find((d) => d.name === name);
-  const sections = [...new Set(drawers.data?.map((d) => d.section))];
+  const offered = drawers.data?.filter((d) => !filling || isOfTheOilRoom(d)) ?? [];
+  const drawer = offered.find((d) => d.name === name);
+  const sections = [...new Set(offered.map((d) => d.section))];
+  const named = filling ? PLACES : [...new Set(view.steps.map((step) => step.given.part))];
 
   const save = async (entries: DrawerEntries, _answer: DrawerAnswer) => {
     const kept = await keep(
@@ -58,18 +63,25 @@ export function MeasuringRoom({ view, station }: Props) {
 
   return (
     <>
-      <Panel title="Measuring room" aside="every other way to measure and work out, kept to this job">
+      <Panel
+        title={filling ? "Oil room" : "Measuring room"}
+        aside={
+          filling
+            ? "each lubricated place with its own lubricant, kept to this job"
+            : "every other way to measure and work out, kept to this job"
+        }
+      >
         {!view.job.signedAt && (
           <div className={classes.choose}>
             <NativeSelect
-              label="Measure or work out"
+              label={filling ? "Work out" : "Measure or work out"}
               value={name}
               onChange={(e) => setName(e.currentTarget.value)}
               data={[
                 { value: "", label: "choose a drawer" },
                 ...sections.map((section) => ({
                   group: section,
-                  items: (drawers.data ?? [])
+                  items: offered
                     .filter((d) => d.section === section)
                     .map((d) => ({ value: d.name, label: d.title })),
                 })),
@@ -86,15 +98,19 @@ export function MeasuringRoom({ view, station }: Props) {
             {drawer && (
               <>
                 <TextInput
-                  label="What it is about"
-                  description="A part named here takes the verdict to Decide."
+                  label={filling ? "Lubricated place" : "What it is about"}
+                  description={
+                    filling
+                      ? "Sump, bearings, pawls: each place for itself."
+                      : "A part named here takes the verdict to Decide."
+                  }
                   inputWrapperOrder={["label", "input", "description", "error"]}
                   list="parts-off"
                   value={subject}
                   onChange={(e) => setTyped(e.currentTarget.value)}
                 />
                 <datalist id="parts-off">
-                  {[...new Set(view.steps.map((step) => step.given.part))].map((part) => (
+                  {named.map((part) => (
                     <option key={part} value={part} />
                   ))}
                 </datalist>
@@ -119,8 +135,9 @@ export function MeasuringRoom({ view, station }: Props) {
         )}
         {!drawer && (
           <p className={classes.soft}>
-            Over pins, gear-tooth caliper, maps round a turn, worm and bevel, screw and nut, the true mesh,
-            contact pattern, shims, timing, unknown gears.
+            {filling
+              ? "Viscosity hot and cold, blends, sump temperature, samples, change interval, what goes where and what stands on the shelf, litres of any sump, grease."
+              : "Over pins, gear-tooth caliper, maps round a turn, worm and bevel, screw and nut, the true mesh, contact pattern, shims, timing, unknown gears."}
           </p>
         )}
       </Panel>

@@ -17,3 +17,7 @@ export const instrumentsQuery = queryOptions({
   queryKey: ["instruments"],
   queryFn: () => request<InstrumentView[]>("GET", "/api/instruments"),
 });
+
+/** Drawers of oil and grease stand at Fill, all others at Inspect and Set. */
+export const isOfTheOilRoom = (drawer: DrawerView) =>
+  drawer.section === "Oil" || drawer.section === "Grease, and what goes where";

@@ -129,6 +129,27 @@ class GearMeasuringRoomTest {
     }
 
     @Test
+    void findsForALubricatedPlaceWhatGoesThereOnTheShelf() {
+        try (var m = Mechanic.signedIn("Tomás Vega", "1470")) {
+            m.page.navigate(PackagedApp.address("/jobs/10/fill"));
+            assertThat(m.heading("Oil room")).isVisible();
+            m.field("Work out").selectOption("Does it go there?");
+            m.field("Lubricated place").fill("stem and nut");
+            m.field("It meets").selectOption("bronze worm wheel");
+            m.field("Wanted at 40 °C").fill("460");
+            var best =
+                    m.page.getByRole(AriaRole.ROW)
+                            .filter(
+                                    new Locator.FilterOptions()
+                                            .setHasText("Worm oil 460, compounded"));
+            assertThat(best).containsText("goes");
+            m.press("Keep to this job");
+            assertThat(m.region("Kept answers")).containsText("Does it go there? stem and nut");
+            m.expectAccessible("Fill with the oil room");
+        }
+    }
+
+    @Test
     void keepsAnAnswerOfADrawerToAJobChosenThere() {
         try (var m = Mechanic.signedIn("Tomás Vega", "1470")) {
             open(m, "Rack and pinion");

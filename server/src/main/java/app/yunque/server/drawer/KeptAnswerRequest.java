@@ -7,7 +7,7 @@ import org.jspecify.annotations.Nullable;
  * A drawer's answer kept to a job.
  *
  * @param version version that was seen; missing for a new one
- * @param station INSPECT as found, SET after the rebuild
+ * @param station INSPECT as found, SET after the rebuild, FILL for a lubricated place
  * @param drawer  name of the drawer
  * @param subject what it was about: "wheel 2, z 68", at most 120 characters
  * @param remark  anything worth knowing, at most 500 characters

@@ -9,7 +9,9 @@ import app.yunque.server.people.AtTheBench;
 import app.yunque.server.problem.NotThere;
 import java.time.Clock;
 import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.List;
+import java.util.Set;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -33,6 +35,9 @@ public class KeptAnswerService {
         this.clock = clock;
     }
 
+    private static final Set<Station> STATIONS =
+            EnumSet.of(Station.INSPECT, Station.SET, Station.FILL);
+
     /** Answers kept to a job in the order they were kept. */
     @Transactional(readOnly = true)
     public List<KeptAnswerView> views(UUID jobId) {
@@ -45,8 +50,8 @@ public class KeptAnswerService {
     @Transactional
     public void keep(JobRef job, UUID id, KeptAnswerRequest request) {
         drawers.answer(request.drawer(), request.entries());
-        if (request.station() != Station.INSPECT && request.station() != Station.SET) {
-            throw Refused.because("station", "An answer is kept at Inspect or at Set.");
+        if (!STATIONS.contains(request.station())) {
+            throw Refused.because("station", "An answer is kept at Inspect, at Set or at Fill.");
         }
         var subject =
                 JobText.optional("subject", "What it is about", request.subject(), LONGEST_SUBJECT);
