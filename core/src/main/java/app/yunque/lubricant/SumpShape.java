@@ -49,8 +49,8 @@ public sealed interface SumpShape {
         if (!(litres >= 0 && litres <= whole)) {
             throw Refused.because(
                     "litres",
-                    "The case holds only %s L, not %s L."
-                            .formatted(PlainDigits.rounded(whole, 2), PlainDigits.exact(litres)));
+                    "%s L is outside 0 to %s L, what the case holds up to its joint."
+                            .formatted(PlainDigits.exact(litres), PlainDigits.rounded(whole, 2)));
         }
         double low = 0;
         double high = heightMm();

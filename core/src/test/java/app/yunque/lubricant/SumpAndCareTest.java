@@ -83,7 +83,8 @@ class SumpAndCareTest {
                 .isInstanceOf(Refused.class)
                 .hasMessageContaining("another mounting position");
         assertThatThrownBy(() -> box.litres(250)).hasMessageContaining("outside 0 to 200");
-        assertThatThrownBy(() -> box.levelMm(99)).hasMessageContaining("holds only 21.84 L");
+        assertThatThrownBy(() -> box.levelMm(99))
+                .hasMessageContaining("99 L is outside 0 to 21.84 L");
     }
 
     // Source: ISO 4406 range numbers, from memory.

@@ -20,10 +20,12 @@ import app.yunque.measure.Working;
 import app.yunque.server.drawer.Drawer.Section;
 import app.yunque.server.drawer.Drawer.Takes;
 import app.yunque.server.drawer.Field.Option;
+import app.yunque.server.problem.AtField;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -87,11 +89,14 @@ class OilDrawers {
         double index = sheet.orElse("viscosityIndex", baseOf(sheet).usualIndex());
         return switch (sheet.choice("known")) {
             case "POINTS" ->
-                    ViscosityLine.through(
-                            sheet.number("t1"),
-                            sheet.number("v1"),
-                            sheet.number("t2"),
-                            sheet.number("v2"));
+                    AtField.named(
+                            Map.of("temperatureDegC", "t2", "viscosityMm2PerS", "v2"),
+                            () ->
+                                    ViscosityLine.through(
+                                            sheet.number("t1"),
+                                            sheet.number("v1"),
+                                            sheet.number("t2"),
+                                            sheet.number("v2")));
             case "SAYBOLT" ->
                     ViscosityLine.at(
                             37.7778, OldViscosity.fromSaybolt(sheet.number("saybolt")), index);
@@ -145,6 +150,7 @@ class OilDrawers {
         double at40 = oil.viscosityAt(40);
         double at100 = oil.viscosityAt(100);
         double sump = sheet.number("sumpDegC");
+        Refused.ifAny(ChangeInterval.SUMP.judge(sump));
         var start =
                 ColdStart.of(
                         oil,
@@ -173,6 +179,7 @@ class OilDrawers {
                                         PlainDigits.exact(sump),
                                         start.sentence()))
                 .verdict(start.verdict())
+                .warn(tooHot(baseOf(sheet), sump))
                 .figure("in the sump", oil.viscosityAt(sump), "mm²/s", 1)
                 .figure("at the coldest start", start.kinematic(), "mm²/s", 0)
                 .figure("the same, dynamic", start.dynamic(), "mPa·s", 0)
@@ -205,6 +212,23 @@ class OilDrawers {
                                 List.of(
                                         "Below 0 °C the line is stretched beyond what was measured: a real oil may be thicker near its pour point.")))
                 .build();
+    }
+
+    private static OilBlend.Part part(DrawerSheet sheet, String which) {
+        return AtField.named(
+                Map.of("litres", "litres" + which, "viscosityMm2PerS", "v" + which),
+                () -> new OilBlend.Part(sheet.number("litres" + which), sheet.number("v" + which)));
+    }
+
+    private static List<String> tooHot(BaseOil base, double sumpDegC) {
+        return sumpDegC <= base.limitDegC()
+                ? List.of()
+                : List.of(
+                        "%s °C is above what %s oil bears in a sump, %s °C: it ages fast. Cool the box or take another base oil."
+                                .formatted(
+                                        PlainDigits.exact(sumpDegC),
+                                        base.words(),
+                                        PlainDigits.exact(base.limitDegC())));
     }
 
     private static double @Nullable [] wanted(DrawerSheet sheet) {
@@ -244,10 +268,7 @@ class OilDrawers {
                                 .mayBeEmpty()
                                 .in("Poured in")),
                 sheet -> {
-                    var parts =
-                            List.of(
-                                    new OilBlend.Part(sheet.number("litres1"), sheet.number("v1")),
-                                    new OilBlend.Part(sheet.number("litres2"), sheet.number("v2")));
+                    var parts = List.of(part(sheet, "1"), part(sheet, "2"));
                     double v = OilBlend.viscosity(parts);
                     var answer =
                             DrawerAnswer.saying(

@@ -8,6 +8,7 @@ import app.yunque.lubricant.LubricatedPlace;
 import app.yunque.lubricant.SumpShape;
 import app.yunque.lubricant.Thickener;
 import app.yunque.measure.PlainDigits;
+import app.yunque.measure.Range;
 import app.yunque.measure.Refused;
 import app.yunque.measure.Verdict;
 import app.yunque.measure.Working;
@@ -33,6 +34,8 @@ class PlaceDrawers {
     private static final String SUMP = "The sump, inside";
     private static final String BEARING = "The bearing";
     private static final int THINGS = 4;
+    private static final Range DISPLACED =
+            Range.of("displaced", "what gears and shafts take away", 0, 10_000, "L");
 
     private final StoreService store;
 
@@ -332,6 +335,7 @@ class PlaceDrawers {
     private static DrawerAnswer sump(DrawerSheet sheet) {
         var shape = shape(sheet);
         double away = sheet.number("displaced");
+        Refused.ifAny(DISPLACED.judge(away));
         double level =
                 sheet.optional("litres")
                         .map(l -> shape.levelMm(l + away))
