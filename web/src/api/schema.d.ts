@@ -1369,6 +1369,12 @@ export interface components {
         ContradictionAnswer: {
             contradiction?: components["schemas"]["Contradiction"];
         };
+        Corner: {
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
+        };
         CylindricalGear: {
             /** Format: int32 */
             teeth: number;
@@ -1474,6 +1480,7 @@ export interface components {
             schools?: components["schemas"]["BacklashSchools"];
             identity?: components["schemas"]["GearIdentity"];
             chart?: components["schemas"]["ViscosityChart"];
+            sump?: components["schemas"]["SumpPicture"];
             gear?: components["schemas"]["GearDrawing"];
         };
         DrawerEntries: {
@@ -2738,6 +2745,12 @@ export interface components {
             /** @enum {string} */
             kind: "SPRING" | "CLOCK_SPRING" | "HANGING_LOAD" | "PRESSURE" | "HOT" | "TIPPING";
             madeSafe: string;
+        };
+        SumpPicture: {
+            outline: components["schemas"]["Corner"][];
+            oil: components["schemas"]["Corner"][];
+            /** Format: double */
+            levelMm: number;
         };
         Table: {
             heads: string[];

@@ -11,6 +11,7 @@ import { Identity } from "./Identity";
 import { MeshView } from "./MeshView";
 import { PolarMap } from "./PolarMap";
 import { Schools } from "./Schools";
+import { SumpPicture } from "./SumpPicture";
 import { ViscosityChart } from "./ViscosityChart";
 
 interface Props {
@@ -43,6 +44,7 @@ export function Answer({ answer, entries, set }: Props) {
       {answer.mesh && <MeshView picture={answer.mesh} entries={entries} set={set} />}
       {answer.map && <PolarMap map={answer.map} />}
       {answer.chart && <ViscosityChart chart={answer.chart} />}
+      {answer.sump && <SumpPicture picture={answer.sump} />}
       {answer.schools && <Schools schools={answer.schools} value={answer.bar?.value} />}
       {answer.identity && <Identity identity={answer.identity} />}
       {answer.figures.length > 0 && (

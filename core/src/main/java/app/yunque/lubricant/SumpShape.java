@@ -5,6 +5,7 @@ import app.yunque.measure.Range;
 import app.yunque.measure.Refused;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.IntStream;
 
 /**
  * The inside of a sump as a body that is filled from its lowest point: volume up to a level, without anything in it. Source:
@@ -14,10 +15,48 @@ public sealed interface SumpShape {
     Range LENGTH = Range.of("lengthMm", "inside length", 1, 20_000, "mm");
     Range WIDTH = Range.of("widthMm", "inside width", 1, 20_000, "mm");
     Range HEIGHT = Range.of("heightMm", "inside height", 1, 20_000, "mm");
+
+    /** Corners a circle is drawn with. */
+    int ROUND = 180;
+
     Range RADIUS = Range.of("radiusMm", "inside radius", 1, 10_000, "mm");
 
     /** Up to the lowest opening or the joint (mm). */
     double heightMm();
+
+    /**
+     * The section as a polygon (mm), y up from the lowest; empty where only areas are known. The side view of a box and a
+     * standing cylinder, the end view of a lying one.
+     */
+    List<Corner> outline();
+
+    /** One corner of a section (mm). */
+    record Corner(double x, double y) {}
+
+    /** The part of a polygon at or below a level (mm). */
+    static List<Corner> below(List<Corner> corners, double level) {
+        var kept = new ArrayList<Corner>();
+        for (int i = 0; i < corners.size(); i++) {
+            var p = corners.get(i);
+            var q = corners.get((i + 1) % corners.size());
+            if (p.y <= level) {
+                kept.add(p);
+            }
+            if ((p.y <= level) != (q.y <= level)) {
+                double t = (level - p.y) / (q.y - p.y);
+                kept.add(new Corner(p.x + t * (q.x - p.x), level));
+            }
+        }
+        return kept;
+    }
+
+    private static List<Corner> upright(double width, double height, double rise) {
+        return List.of(
+                new Corner(0, 0),
+                new Corner(width, rise),
+                new Corner(width, height),
+                new Corner(0, height));
+    }
 
     /** Volume below a level, which lies between floor and height (mm³). */
     double volumeMm3(double levelMm);
@@ -77,6 +116,11 @@ public sealed interface SumpShape {
         }
 
         @Override
+        public List<Corner> outline() {
+            return upright(lengthMm, heightMm, riseMm);
+        }
+
+        @Override
         public double volumeMm3(double h) {
             return h <= riseMm && riseMm > 0
                     ? widthMm * lengthMm * h * h / (2 * riseMm)
@@ -108,6 +152,14 @@ public sealed interface SumpShape {
         }
 
         @Override
+        public List<Corner> outline() {
+            return IntStream.range(0, ROUND)
+                    .mapToObj(i -> 2 * Math.PI * i / ROUND)
+                    .map(t -> new Corner(radiusMm * Math.sin(t), radiusMm * (1 - Math.cos(t))))
+                    .toList();
+        }
+
+        @Override
         public double volumeMm3(double h) {
             double barrel = CircleSegment.areaMm2(radiusMm, h) * lengthMm;
             double end =
@@ -122,6 +174,11 @@ public sealed interface SumpShape {
     record StandingCylinder(double radiusMm, double heightMm) implements SumpShape {
         public StandingCylinder {
             Refused.ifAny(RADIUS.judge(radiusMm), HEIGHT.judge(heightMm));
+        }
+
+        @Override
+        public List<Corner> outline() {
+            return upright(2 * radiusMm, heightMm, 0);
         }
 
         @Override
@@ -163,6 +220,11 @@ public sealed interface SumpShape {
         }
 
         @Override
+        public List<Corner> outline() {
+            return List.of();
+        }
+
+        @Override
         public double volumeMm3(double h) {
             double volume = 0;
             for (int i = 1; i < rows.size(); i++) {
@@ -187,15 +249,46 @@ public sealed interface SumpShape {
      * @param lengthMm length square to the section (mm)
      */
     record Extruded(List<Corner> corners, double lengthMm) implements SumpShape {
-        /** One corner. */
-        public record Corner(double x, double y) {}
-
         public Extruded {
             corners = List.copyOf(corners);
             Refused.ifAny(LENGTH.judge(lengthMm));
             if (corners.size() < 3) {
                 throw Refused.because("corners", "A section needs three corners or more.");
             }
+            if (crossed(corners)) {
+                throw Refused.because(
+                        "corners",
+                        "The outline crosses itself. Enter the corners in order round the section.");
+            }
+        }
+
+        private static boolean crossed(List<Corner> c) {
+            int n = c.size();
+            for (int i = 0; i < n; i++) {
+                for (int j = i + 2; j < n; j++) {
+                    boolean neighbours = i == 0 && j == n - 1;
+                    if (!neighbours
+                            && cross(c.get(i), c.get(i + 1), c.get(j), c.get((j + 1) % n))) {
+                        return true;
+                    }
+                }
+            }
+            return false;
+        }
+
+        /** True when p–q and r–s cross between their ends. */
+        private static boolean cross(Corner p, Corner q, Corner r, Corner s) {
+            return turn(p, q, r) * turn(p, q, s) < 0 && turn(r, s, p) * turn(r, s, q) < 0;
+        }
+
+        private static double turn(Corner p, Corner q, Corner r) {
+            return (q.x - p.x) * (r.y - p.y) - (q.y - p.y) * (r.x - p.x);
+        }
+
+        @Override
+        public List<Corner> outline() {
+            double low = corners.stream().mapToDouble(Corner::y).min().orElseThrow();
+            return corners.stream().map(c -> new Corner(c.x, c.y - low)).toList();
         }
 
         @Override
@@ -208,31 +301,14 @@ public sealed interface SumpShape {
         /** Area of the polygon below the level, clipped edge by edge, times the length. */
         @Override
         public double volumeMm3(double h) {
-            double level = corners.stream().mapToDouble(Corner::y).min().orElseThrow() + h;
             double twice = 0;
-            var clipped = clip(level);
+            var clipped = below(outline(), h);
             for (int i = 0; i < clipped.size(); i++) {
                 var p = clipped.get(i);
                 var q = clipped.get((i + 1) % clipped.size());
                 twice += p.x * q.y - q.x * p.y;
             }
             return Math.abs(twice) / 2 * lengthMm;
-        }
-
-        private List<Corner> clip(double level) {
-            var kept = new ArrayList<Corner>();
-            for (int i = 0; i < corners.size(); i++) {
-                var p = corners.get(i);
-                var q = corners.get((i + 1) % corners.size());
-                if (p.y <= level) {
-                    kept.add(p);
-                }
-                if ((p.y <= level) != (q.y <= level)) {
-                    double t = (level - p.y) / (q.y - p.y);
-                    kept.add(new Corner(p.x + t * (q.x - p.x), level));
-                }
-            }
-            return kept;
         }
     }
 

@@ -3,6 +3,7 @@ package app.yunque.lubricant;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
+import static org.assertj.core.api.Assertions.withinPercentage;
 
 import app.yunque.measure.Refused;
 import app.yunque.measure.Verdict;
@@ -51,12 +52,44 @@ class SumpAndCareTest {
         var drawn =
                 new SumpShape.Extruded(
                         List.of(
-                                new SumpShape.Extruded.Corner(0, 0),
-                                new SumpShape.Extruded.Corner(400, 0),
-                                new SumpShape.Extruded.Corner(400, 200),
-                                new SumpShape.Extruded.Corner(0, 200)),
+                                new SumpShape.Corner(0, 0),
+                                new SumpShape.Corner(400, 0),
+                                new SumpShape.Corner(400, 200),
+                                new SumpShape.Corner(0, 200)),
                         250);
         assertThat(drawn.litres(80)).isCloseTo(8.0, within(1e-12));
+        // a trough, 100 wide at the floor, 300 at 100 mm, with a step of 40 x 40 standing in it
+        var trough =
+                new SumpShape.Extruded(
+                        List.of(
+                                corner(100, 0),
+                                corner(130, 0),
+                                corner(130, 40),
+                                corner(170, 40),
+                                corner(170, 0),
+                                corner(200, 0),
+                                corner(300, 100),
+                                corner(0, 100)),
+                        1000);
+        assertThat(trough.litres(20)).isCloseTo((100 + 140) / 2.0 * 20 / 1000 - 0.8, within(1e-9));
+        assertThat(trough.litres(80)).isCloseTo((100 + 260) / 2.0 * 80 / 1000 - 1.6, within(1e-9));
+        assertThatThrownBy(
+                        () ->
+                                new SumpShape.Extruded(
+                                        List.of(
+                                                corner(0, 0),
+                                                corner(10, 10),
+                                                corner(10, 0),
+                                                corner(0, 10)),
+                                        100))
+                .hasMessageContaining("crosses itself");
+        // the drawn circle falls short of the true one by less than a tenth of a percent
+        assertThat(new SumpShape.Extruded(lying.outline(), 500).litres(90))
+                .isCloseTo(lying.litres(90), withinPercentage(0.1));
+    }
+
+    private static SumpShape.Corner corner(double x, double y) {
+        return new SumpShape.Corner(x, y);
     }
 
     private static SumpShape.Sections.Section row(double h, double a) {

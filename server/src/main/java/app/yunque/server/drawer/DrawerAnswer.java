@@ -27,6 +27,7 @@ import org.jspecify.annotations.Nullable;
  * @param schools  what each school says; missing elsewhere
  * @param identity ranked answers for an unknown gear; missing elsewhere
  * @param chart    an oil on the viscosity chart; missing elsewhere
+ * @param sump     the section of a sump with its oil; missing elsewhere
  * @param gear     a gear to draw at true scale; missing elsewhere
  */
 public record DrawerAnswer(
@@ -43,6 +44,7 @@ public record DrawerAnswer(
         @Nullable BacklashSchools schools,
         @Nullable GearIdentity identity,
         @Nullable ViscosityChart chart,
+        @Nullable SumpPicture sump,
         @Nullable GearDrawing gear) {
 
     /**
@@ -90,7 +92,7 @@ public record DrawerAnswer(
     DrawerAnswer withoutMesh() {
         return new DrawerAnswer(
                 verdict, sentence, figures, warnings, workings, bar, table, shelf, map, null,
-                schools, identity, chart, gear);
+                schools, identity, chart, sump, gear);
     }
 
     static Builder saying(String sentence) {
@@ -112,6 +114,7 @@ public record DrawerAnswer(
         private @Nullable BacklashSchools schools;
         private @Nullable GearIdentity identity;
         private @Nullable ViscosityChart chart;
+        private @Nullable SumpPicture sump;
         private @Nullable GearDrawing gear;
 
         private Builder(String sentence) {
@@ -187,6 +190,11 @@ public record DrawerAnswer(
             return this;
         }
 
+        Builder sump(SumpPicture value) {
+            sump = value;
+            return this;
+        }
+
         Builder gear(GearDrawing value) {
             gear = value;
             return this;
@@ -207,6 +215,7 @@ public record DrawerAnswer(
                     schools,
                     identity,
                     chart,
+                    sump,
                     gear);
         }
     }

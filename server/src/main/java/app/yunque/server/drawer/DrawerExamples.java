@@ -494,7 +494,19 @@ final class DrawerExamples {
                                 "areas",
                                 "18000 30000 42000 46000 46000",
                                 "levelMm",
-                                "60")));
+                                "60"),
+                        example(
+                                "cast trough with a sloping side",
+                                "shape",
+                                "DRAWN",
+                                "lengthMm",
+                                "380",
+                                "across",
+                                "60 200 260 260 0 0",
+                                "up",
+                                "0 0 70 190 190 60",
+                                "levelMm",
+                                "110")));
         all.put("grease-amount", List.of(example("6208 on a motor")));
         all.put("unknown-gear", unknownGears());
         all.put(

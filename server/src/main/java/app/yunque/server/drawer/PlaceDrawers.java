@@ -15,12 +15,15 @@ import app.yunque.measure.Working;
 import app.yunque.server.drawer.Drawer.Section;
 import app.yunque.server.drawer.Drawer.Takes;
 import app.yunque.server.drawer.Field.Option;
+import app.yunque.server.problem.AtField;
 import app.yunque.server.store.StoreService;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -252,10 +255,11 @@ class PlaceDrawers {
                                         new Option("BOX", "box, floor may slope"),
                                         new Option("LYING", "lying cylinder"),
                                         new Option("STANDING", "standing cylinder"),
-                                        new Option("SECTIONS", "measured sections"))
+                                        new Option("SECTIONS", "measured sections"),
+                                        new Option("DRAWN", "a section by its corners"))
                                 .in(SUMP),
                         Field.length("lengthMm", "Length", "420")
-                                .onlyWhen("shape", "BOX", "LYING")
+                                .onlyWhen("shape", "BOX", "LYING", "DRAWN")
                                 .in(SUMP),
                         Field.length("widthMm", "Width", "260").onlyWhen("shape", "BOX").in(SUMP),
                         Field.length("heightMm", "Height", "200")
@@ -280,6 +284,13 @@ class PlaceDrawers {
                                 .in(SUMP),
                         Field.readings("areas", "Area of a section, mm²", "")
                                 .onlyWhen("shape", "SECTIONS")
+                                .in(SUMP),
+                        Field.readings("across", "Corner, across", "mm", "in")
+                                .onlyWhen("shape", "DRAWN")
+                                .hinting("Corners in order round the section.")
+                                .in(SUMP),
+                        Field.readings("up", "Corner, up", "mm", "in")
+                                .onlyWhen("shape", "DRAWN")
                                 .in(SUMP),
                         Field.length("levelMm", "Oil level above the floor", "95").in("The level"),
                         Field.quantity("litres", "or so many litres", "", "L", "US qt")
@@ -307,6 +318,7 @@ class PlaceDrawers {
                     new SumpShape.StandingCylinder(
                             sheet.number("diameterMm") / 2, sheet.number("heightMm"));
             case "SECTIONS" -> sections(sheet);
+            case "DRAWN" -> drawn(sheet);
             default ->
                     new SumpShape.Box(
                             sheet.number("lengthMm"),
@@ -314,6 +326,26 @@ class PlaceDrawers {
                             sheet.number("heightMm"),
                             sheet.number("riseMm"));
         };
+    }
+
+    private static SumpShape drawn(DrawerSheet sheet) {
+        var across = sheet.readings("across");
+        var up = sheet.readings("up");
+        if (across.size() != up.size()) {
+            throw Refused.because(
+                    "up",
+                    "There are %d places across and %d up: each corner needs both."
+                            .formatted(across.size(), up.size()));
+        }
+        return AtField.named(
+                Map.of("corners", "up"),
+                () ->
+                        new SumpShape.Extruded(
+                                IntStream.range(0, up.size())
+                                        .mapToObj(
+                                                i -> new SumpShape.Corner(across.get(i), up.get(i)))
+                                        .toList(),
+                                sheet.number("lengthMm")));
     }
 
     private static SumpShape sections(DrawerSheet sheet) {
@@ -365,6 +397,11 @@ class PlaceDrawers {
                         .table(
                                 List.of("dipstick mm", "level mm", "litres"),
                                 dipstick(sheet, shape, away));
+        if (tilt == 0 && !shape.outline().isEmpty()) {
+            answer.sump(
+                    new SumpPicture(
+                            shape.outline(), SumpShape.below(shape.outline(), level), level));
+        }
         if (level > 0.95 * shape.heightMm()) {
             answer.warn(
                     List.of("Nearly full: hot oil needs room, about 4 % of its volume for 50 K."));
