@@ -5,10 +5,10 @@ import classes from "./Drawers.module.css";
 
 type Picture = NonNullable<DrawerAnswer["sump"]>;
 
-const WIDE = 460;
+const WIDE = 540;
 const HIGH = 300;
 const EDGE = 14;
-const LABEL = 110;
+const LABEL = 170;
 
 /** The section of a sump to scale, the oil in it and its line. */
 export function SumpPicture({ picture }: { picture: Picture }) {
