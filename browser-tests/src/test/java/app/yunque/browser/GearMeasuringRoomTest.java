@@ -136,7 +136,7 @@ class GearMeasuringRoomTest {
             m.field("Work out").selectOption("Does it go there?");
             m.field("Lubricated place").fill("stem and nut");
             m.field("It meets").selectOption("bronze worm wheel");
-            m.field("Wanted at 40 °C").fill("460");
+            m.field("Wanted at 40 °C, mm²/s").fill("460");
             var best =
                     m.page.getByRole(AriaRole.ROW)
                             .filter(

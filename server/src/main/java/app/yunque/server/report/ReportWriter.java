@@ -77,7 +77,7 @@ final class ReportWriter {
                         .collect(Collectors.joining("; "));
         return new Report.Measured(
                 a.given().subject().isBlank() ? a.title() : a.title() + ", " + a.given().subject(),
-                a.given().station() == Station.SET ? "after rebuild" : "as found",
+                when(a.given().station()),
                 a.answer().sentence(),
                 "",
                 words(a.answer().verdict()),
@@ -85,8 +85,16 @@ final class ReportWriter {
                 readings);
     }
 
+    private static String when(Station station) {
+        return switch (station) {
+            case SET -> "after rebuild";
+            case FILL -> "at the fill";
+            default -> "as found";
+        };
+    }
+
     private static Report.Measured measured(MeasurementView m) {
-        var station = m.given().station() == Station.SET ? "after rebuild" : "as found";
+        var station = when(m.given().station());
         var readings =
                 m.given().readings().stream()
                         .map(EnteredNumber::text)

@@ -193,7 +193,7 @@ class StationRulesTest {
                 .contains("PAN-2 BUILD", "CVB-4 RECEIVE");
         var report = bench.get("/api/jobs/3/report");
         assertThat(new String(report.bytes(), java.nio.charset.StandardCharsets.UTF_8))
-                .contains("BRP-03", "clear pass")
+                .contains("BRP-03", "clear pass", "at the fill")
                 .doesNotContain("clear fail", "not on record");
         var measured = bench.get("/api/jobs/3").body().path("measurements");
         assertThat(measured).hasSize(6);
