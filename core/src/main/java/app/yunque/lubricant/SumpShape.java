@@ -260,6 +260,11 @@ public sealed interface SumpShape {
                         "corners",
                         "The outline crosses itself. Enter the corners in order round the section.");
             }
+            if (!(area(corners) > 0)) {
+                throw Refused.because(
+                        "corners",
+                        "The corners lie on one line and enclose nothing. Enter them in order round the section.");
+            }
         }
 
         private static boolean crossed(List<Corner> c) {
@@ -301,14 +306,17 @@ public sealed interface SumpShape {
         /** Area of the polygon below the level, clipped edge by edge, times the length. */
         @Override
         public double volumeMm3(double h) {
+            return area(below(outline(), h)) * lengthMm;
+        }
+
+        private static double area(List<Corner> corners) {
             double twice = 0;
-            var clipped = below(outline(), h);
-            for (int i = 0; i < clipped.size(); i++) {
-                var p = clipped.get(i);
-                var q = clipped.get((i + 1) % clipped.size());
+            for (int i = 0; i < corners.size(); i++) {
+                var p = corners.get(i);
+                var q = corners.get((i + 1) % corners.size());
                 twice += p.x * q.y - q.x * p.y;
             }
-            return Math.abs(twice) / 2 * lengthMm;
+            return Math.abs(twice) / 2;
         }
     }
 

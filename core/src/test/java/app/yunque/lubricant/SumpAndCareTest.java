@@ -83,6 +83,11 @@ class SumpAndCareTest {
                                                 corner(0, 10)),
                                         100))
                 .hasMessageContaining("crosses itself");
+        assertThatThrownBy(
+                        () ->
+                                new SumpShape.Extruded(
+                                        List.of(corner(0, 0), corner(5, 5), corner(10, 10)), 100))
+                .hasMessageContaining("enclose nothing");
         // the drawn circle falls short of the true one by less than a tenth of a percent
         assertThat(new SumpShape.Extruded(lying.outline(), 500).litres(90))
                 .isCloseTo(lying.litres(90), withinPercentage(0.1));

@@ -234,8 +234,13 @@ class OilDrawers {
     private static double @Nullable [] wanted(DrawerSheet sheet) {
         var least = sheet.optional("wantedLeast");
         var most = sheet.optional("wantedMost");
-        if (least.isEmpty() || most.isEmpty()) {
+        if (least.isEmpty() && most.isEmpty()) {
             return null;
+        }
+        if (least.isEmpty() || most.isEmpty()) {
+            throw Refused.because(
+                    least.isEmpty() ? "wantedLeast" : "wantedMost",
+                    "A band has two ends. Enter this one too, or empty the other.");
         }
         if (least.get() <= 0 || most.get() <= least.get()) {
             throw Refused.because(

@@ -3,8 +3,10 @@ package app.yunque.server.store;
 import app.yunque.lubricant.BaseOil;
 import app.yunque.lubricant.Lubricant;
 import app.yunque.lubricant.Thickener;
+import app.yunque.measure.Refused;
 import app.yunque.server.quantity.EnteredNumber;
 import java.time.LocalDate;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -39,4 +41,20 @@ public record LubricantRequest(
         String lot,
         EnteredNumber amount,
         @Nullable LocalDate openedOn,
-        @Nullable LocalDate useBy) {}
+        @Nullable LocalDate useBy) {
+
+    /** What a caller left out is told like an empty field, never as a fault of the app. */
+    public LubricantRequest {
+        name = Objects.requireNonNullElse(name, "");
+        lot = Objects.requireNonNullElse(lot, "");
+        refuseMissing(base, "base", "Base oil");
+        refuseMissing(additive, "additive", "Against wear");
+    }
+
+    private static void refuseMissing(@Nullable Object given, String field, String label) {
+        if (given == null) {
+            throw Refused.because(
+                    field, label + " is missing. Choose one; not known is a choice for additives.");
+        }
+    }
+}

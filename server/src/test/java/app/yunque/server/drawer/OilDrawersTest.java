@@ -32,6 +32,7 @@ class OilDrawersTest {
                 "viscosity | startDegC | -120 | °C | outside −60 to 60 °C",
                 "viscosity | at40 | 0 | '' | outside 2 to 20000 mm²/s",
                 "viscosity | wantedMost | 20 | '' | Enter the thinner first",
+                "viscosity | wantedMost | '' | '' | A band has two ends",
                 "oil-blend | litres2 | -3 | L | −3 L is outside",
                 "grease-amount | massKg | 90 | '' | Mass and dimensions do not fit together",
                 "change-interval | sumpDegC | 130 | °C | above the limit of 95 °C for mineral oil"

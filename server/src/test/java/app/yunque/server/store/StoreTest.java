@@ -48,6 +48,22 @@ class StoreTest {
         assertThat(told.at("useBy")).contains("before the can was opened");
     }
 
+    @Test
+    void whatACallerLeftOutIsToldAndNeverAFaultOfTheApp() {
+        var path = "/api/lubricants/" + UUID.randomUUID();
+        for (var field : List.of("name", "base", "additive", "viscosity", "amount")) {
+            var can = oil("Trial oil without " + field);
+            can.remove(field);
+            var told = bench.put(path, can);
+            assertThat(told.status()).as(field).isEqualTo(422);
+            assertThat(told.at(field)).as(field).isNotBlank();
+        }
+        var unnamedLot = oil("Trial oil of no lot");
+        unnamedLot.put("lot", null);
+        assertThat(bench.put(path, unnamedLot).body().toString()).contains("Trial oil of no lot");
+        assertThat(bench.delete(path + "?version=0").status()).isEqualTo(200);
+    }
+
     // Common practice, no source: active sulphur attacks bronze, compounded oil and polyglycol are
     // for worms, pawls are oiled.
     @Test
