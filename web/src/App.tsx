@@ -12,6 +12,8 @@ const FloorPage = lazy(() => import("./floor"));
 const UnitsPage = lazy(() => import("./unit"));
 const NewUnitPage = lazy(() => import("./unit/NewUnitPage"));
 const UnitPage = lazy(() => import("./unit/UnitPage"));
+const PlacePage = lazy(() => import("./place"));
+const DuePage = lazy(() => import("./due"));
 const DrawersPage = lazy(() => import("./drawers"));
 const DrawerPage = lazy(() => import("./drawers/one"));
 const ShopPage = lazy(() => import("./shop"));
@@ -51,6 +53,8 @@ export function App() {
             <Route path="units" element={<UnitsPage />} />
             <Route path="units/new" element={<NewUnitPage />} />
             <Route path="units/:id" element={<UnitPage />} />
+            <Route path="units/:id/places/:placeId" element={<PlacePage />} />
+            <Route path="due" element={<DuePage />} />
             <Route path="drawers" element={<DrawersPage />} />
             <Route path="drawers/:name" element={<DrawerPage />} />
             <Route path="shop" element={<ShopPage />} />

@@ -4,6 +4,54 @@
  */
 
 export interface paths {
+    "/api/units/{unitId}/places/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["keepPlace"];
+        post?: never;
+        delete: operations["removePlace"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/places/{id}/samples/{sampleId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["keepSample"];
+        post?: never;
+        delete: operations["removeSample"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/places/{id}/fills/{fillId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["keepFillOfPlace"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/lubricants/{id}": {
         parameters: {
             query?: never;
@@ -116,6 +164,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{number}/places/{placeId}/fill": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["keepFill"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{number}/photos/{id}": {
         parameters: {
             query?: never;
@@ -206,22 +270,6 @@ export interface paths {
         };
         get?: never;
         put: operations["fit"];
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/jobs/{number}/fill": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put: operations["keepFill"];
         post?: never;
         delete?: never;
         options?: never;
@@ -479,22 +527,6 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["previewMeasurement"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/jobs/{number}/preview/fill": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["previewFill"];
         delete?: never;
         options?: never;
         head?: never;
@@ -789,6 +821,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/units/{unitId}/places": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["places"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/units/{id}": {
         parameters: {
             query?: never;
@@ -845,6 +893,38 @@ export interface paths {
             cookie?: never;
         };
         get: operations["me"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/places/{id}/samples": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["samples"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/places/{id}/fills": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["fills"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1134,6 +1214,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["instruments"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/due": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["due"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1459,7 +1555,7 @@ export interface components {
             says: string;
         };
         Dip: {
-            gear: string;
+            part: string;
             /** Format: double */
             dipMm: number;
             /** Format: double */
@@ -1473,8 +1569,7 @@ export interface components {
             warnings: string[];
             workings: components["schemas"]["Working"][];
             bar?: components["schemas"]["Bar"];
-            table?: components["schemas"]["Table"];
-            shelf?: components["schemas"]["Table"];
+            tables: components["schemas"]["Table"][];
             map?: components["schemas"]["BacklashMap"];
             mesh?: components["schemas"]["MeshPicture"];
             schools?: components["schemas"]["BacklashSchools"];
@@ -1501,7 +1596,20 @@ export interface components {
             /** @enum {string} */
             takes: "NONE" | "DIAL" | "CALIPER" | "TOOTH_CALIPER";
             fields: components["schemas"]["Field"][];
+            folded: string[];
             examples: components["schemas"]["Example"][];
+        };
+        DueLine: {
+            /** Format: uuid */
+            unitId: string;
+            tag: string;
+            unit: string;
+            /** Format: uuid */
+            placeId: string;
+            place: string;
+            task: string;
+            can: string;
+            next: components["schemas"]["NextView"];
         };
         /** @description A number as typed, point or comma as decimal separator, with the unit it was read in */
         EnteredNumber: {
@@ -1588,28 +1696,22 @@ export interface components {
             decimals: number;
             words?: string;
         };
-        FillAnswer: {
-            grade: components["schemas"]["OilGrade"];
-            /** Format: double */
-            proposedLevelMm: number;
-            quantity: components["schemas"]["FillQuantity"];
-        };
         FillInput: {
             /**
              * Format: double
-             * @description inside length of the sump, 10 to 10000 mm
+             * @description inside length, 1 to 20000 mm
              */
-            sumpLengthMm: number;
+            lengthMm: number;
             /**
              * Format: double
-             * @description inside width of the sump, 10 to 10000 mm
+             * @description inside width, 1 to 20000 mm
              */
-            sumpWidthMm: number;
+            widthMm: number;
             /**
              * Format: double
-             * @description inside height of the sump, 10 to 10000 mm
+             * @description inside height, 1 to 20000 mm
              */
-            sumpHeightMm: number;
+            heightMm: number;
             /** Format: double */
             levelMm: number;
             gears: components["schemas"]["ImmersedGearInput"][];
@@ -1630,25 +1732,41 @@ export interface components {
         FillRequest: {
             /** Format: int64 */
             version?: number;
-            coldest: components["schemas"]["EnteredNumber"];
-            hottest: components["schemas"]["EnteredNumber"];
-            sumpLength: components["schemas"]["EnteredNumber"];
-            sumpWidth: components["schemas"]["EnteredNumber"];
-            sumpHeight: components["schemas"]["EnteredNumber"];
-            shaftHeight: components["schemas"]["EnteredNumber"];
-            level: components["schemas"]["EnteredNumber"];
             /** @enum {string} */
-            grade: "VG_2" | "VG_3" | "VG_5" | "VG_7" | "VG_10" | "VG_15" | "VG_22" | "VG_32" | "VG_46" | "VG_68" | "VG_100" | "VG_150" | "VG_220" | "VG_320" | "VG_460" | "VG_680" | "VG_1000" | "VG_1500" | "VG_2200" | "VG_3200";
-            gradeSource: string;
-            oilName: string;
-            filled?: components["schemas"]["EnteredNumber"];
+            kind: "FILLED" | "TOPPED_UP" | "LEFT";
+            /** Format: date */
+            on?: string;
+            /** Format: uuid */
+            lubricant?: string;
+            can: string;
+            amount?: components["schemas"]["EnteredNumber"];
+            meter?: components["schemas"]["EnteredNumber"];
+            drained?: components["schemas"]["DrawerEntries"];
+            source: string;
+            despite: string;
         };
         FillView: {
+            /** Format: uuid */
+            id: string;
             given: components["schemas"]["FillRequest"];
-            answer: components["schemas"]["FillAnswer"];
+            can: string;
+            sort: string;
+            /** @enum {string} */
+            verdict: "CLEAR_PASS" | "NOT_JUDGED" | "DOUBTFUL" | "CLEAR_FAIL";
+            says: string;
+            drained?: components["schemas"]["DrawerAnswer"];
+            /** Format: int64 */
+            atJob?: number;
             keptBy: string;
             /** Format: date-time */
             keptAt: string;
+        };
+        Finding: {
+            rule: string;
+            /** @enum {string} */
+            weight: "FORBIDS" | "WARNS" | "INFORMS";
+            reason: string;
+            instead: string;
         };
         FittingRequest: {
             /** Format: int64 */
@@ -1753,6 +1871,13 @@ export interface components {
             stage: number;
             /** @enum {string} */
             member: "PINION" | "WHEEL";
+        };
+        GradeSchool: {
+            name: string;
+            /** @enum {string} */
+            grade: "VG_2" | "VG_3" | "VG_5" | "VG_7" | "VG_10" | "VG_15" | "VG_22" | "VG_32" | "VG_46" | "VG_68" | "VG_100" | "VG_150" | "VG_220" | "VG_320" | "VG_460" | "VG_680" | "VG_1000" | "VG_1500" | "VG_2200" | "VG_3200";
+            says: string;
+            source: string;
         };
         Guide: {
             /** Format: int64 */
@@ -1977,8 +2102,7 @@ export interface components {
             rebuild: components["schemas"]["Card"][];
             fittings: components["schemas"]["FittingView"][];
             ledger: components["schemas"]["Ledger"];
-            fill?: components["schemas"]["FillView"];
-            lastFill?: components["schemas"]["FillView"];
+            places: components["schemas"]["PlaceAtJob"][];
             proof?: components["schemas"]["ProofView"];
             /** Format: int64 */
             touched: number;
@@ -2087,6 +2211,8 @@ export interface components {
             viscosity: components["schemas"]["EnteredNumber"];
             /** Format: int32 */
             viscosityIndex?: number;
+            pour?: components["schemas"]["EnteredNumber"];
+            flash?: components["schemas"]["EnteredNumber"];
             food: boolean;
             solids: boolean;
             lot: string;
@@ -2102,6 +2228,8 @@ export interface components {
             given: components["schemas"]["LubricantRequest"];
             sort: string;
             past: boolean;
+            /** Format: double */
+            amount: number;
         };
         MeasurementRequest: {
             /** Format: int64 */
@@ -2211,6 +2339,14 @@ export interface components {
             /** Format: double */
             apart: number;
         };
+        NextView: {
+            /** Format: date */
+            due: string;
+            /** Format: int64 */
+            inDays: number;
+            runIn: boolean;
+            reason: string;
+        };
         Oil: {
             name: string;
             cold: components["schemas"]["ChartPoint"];
@@ -2224,6 +2360,7 @@ export interface components {
             /** @enum {string} */
             byFormula: "VG_2" | "VG_3" | "VG_5" | "VG_7" | "VG_10" | "VG_15" | "VG_22" | "VG_32" | "VG_46" | "VG_68" | "VG_100" | "VG_150" | "VG_220" | "VG_320" | "VG_460" | "VG_680" | "VG_1000" | "VG_1500" | "VG_2200" | "VG_3200";
             agree: boolean;
+            schools: components["schemas"]["GradeSchool"][];
             reason: string;
             warnings: string[];
             working: components["schemas"]["Working"];
@@ -2283,6 +2420,16 @@ export interface components {
              * @description centre distance, 1 to 10000 mm
              */
             centreDistanceMm: number;
+        };
+        PartInSump: {
+            name: string;
+            /** Format: double */
+            acrossMm: number;
+            /** Format: double */
+            upMm: number;
+            /** Format: double */
+            radiusMm: number;
+            gear: boolean;
         };
         PassageAnswer: {
             passes: boolean;
@@ -2368,6 +2515,40 @@ export interface components {
             /** Format: int32 */
             tooth: number;
             setAside: boolean;
+        };
+        PlaceAtJob: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            words: string;
+            takes: boolean;
+            fill?: components["schemas"]["FillView"];
+        };
+        PlaceRequest: {
+            /** Format: int64 */
+            version?: number;
+            name: string;
+            entries: components["schemas"]["DrawerEntries"];
+        };
+        PlaceView: {
+            /** Format: uuid */
+            id: string;
+            given: components["schemas"]["PlaceRequest"];
+            /** @enum {string} */
+            sort?: "GEARS" | "WORM" | "PLANETARY" | "CYCLOIDAL" | "HEADSTOCK" | "HEADSTOCK_FED" | "FEED_BOX" | "APRON" | "MILL_BOX" | "MILL_HEAD" | "DIVIDING_HEAD" | "DRILL_HEAD" | "SPINDLE" | "WAYS_LYING" | "WAYS_STANDING" | "MOWER_BOX" | "PUMP_CRANKCASE" | "PAWLS" | "CHAIN" | "BEVEL_HEAD" | "SMALL_BOX" | "ACTUATOR_BOX" | "STEM_NUT" | "WINCH_GEARS" | "OPEN_GEARS" | "BEARING" | "PLASTIC_GEARS" | "HYDROSTATIC" | "LININGS";
+            words: string;
+            wanted: string;
+            prefill: components["schemas"]["DrawerEntries"];
+            last?: components["schemas"]["FillView"];
+            next?: components["schemas"]["NextView"];
+            /** Format: int32 */
+            samples: number;
+        };
+        PlacesOfUnit: {
+            places: components["schemas"]["PlaceView"][];
+            apart: components["schemas"]["Finding"][];
+            papers: components["schemas"]["DrawerEntries"];
+            suggested: components["schemas"]["PlaceRequest"][];
         };
         Point: {
             /** Format: double */
@@ -2523,6 +2704,45 @@ export interface components {
              * @description maker's temperature limit, 20 to 200 °C
              */
             makersLimitDegC?: number;
+        };
+        SampleLine: {
+            name: string;
+            unit: string;
+            points: components["schemas"]["SamplePoint"][];
+            /** Format: double */
+            watch: number;
+            /** Format: double */
+            act: number;
+            trend: string;
+            /** Format: double */
+            hoursLeft?: number;
+        };
+        SamplePoint: {
+            /** Format: double */
+            hours: number;
+            /** Format: double */
+            value: number;
+            /** Format: int32 */
+            fillsAgo: number;
+        };
+        SampleRequest: {
+            /** Format: int64 */
+            version?: number;
+            /** Format: date */
+            takenOn: string;
+            meter?: components["schemas"]["EnteredNumber"];
+            entries: components["schemas"]["DrawerEntries"];
+        };
+        SampleSeries: {
+            samples: components["schemas"]["SampleView"][];
+            lines: components["schemas"]["SampleLine"][];
+        };
+        SampleView: {
+            /** Format: uuid */
+            id: string;
+            given: components["schemas"]["SampleRequest"];
+            answer: components["schemas"]["DrawerAnswer"];
+            keptBy: string;
         };
         School: {
             name: string;
@@ -2751,8 +2971,20 @@ export interface components {
             oil: components["schemas"]["Corner"][];
             /** Format: double */
             levelMm: number;
+            /** Format: double */
+            lineMm: number;
+            /** Format: double */
+            heightMm: number;
+            /** Format: double */
+            lowestMm?: number;
+            /** Format: double */
+            highestMm?: number;
+            /** Format: double */
+            hotMm?: number;
+            parts: components["schemas"]["PartInSump"][];
         };
         Table: {
+            title: string;
             heads: string[];
             rows: string[][];
         };
@@ -2975,6 +3207,147 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    keepPlace: {
+        parameters: {
+            query?: never;
+            header: {
+                "Write-Id": string;
+            };
+            path: {
+                unitId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PlaceRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlacesOfUnit"];
+                };
+            };
+        };
+    };
+    removePlace: {
+        parameters: {
+            query: {
+                version: number;
+            };
+            header: {
+                "Write-Id": string;
+            };
+            path: {
+                unitId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlacesOfUnit"];
+                };
+            };
+        };
+    };
+    keepSample: {
+        parameters: {
+            query?: never;
+            header: {
+                "Write-Id": string;
+            };
+            path: {
+                id: string;
+                sampleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SampleRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SampleSeries"];
+                };
+            };
+        };
+    };
+    removeSample: {
+        parameters: {
+            query: {
+                version: number;
+            };
+            header: {
+                "Write-Id": string;
+            };
+            path: {
+                id: string;
+                sampleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SampleSeries"];
+                };
+            };
+        };
+    };
+    keepFillOfPlace: {
+        parameters: {
+            query?: never;
+            header: {
+                "Write-Id": string;
+            };
+            path: {
+                id: string;
+                fillId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FillRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FillView"][];
+                };
+            };
+        };
+    };
     keepLubricant: {
         parameters: {
             query?: never;
@@ -3256,6 +3629,35 @@ export interface operations {
             };
         };
     };
+    keepFill: {
+        parameters: {
+            query?: never;
+            header: {
+                "Write-Id": string;
+            };
+            path: {
+                number: number;
+                placeId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FillRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
     picture: {
         parameters: {
             query?: never;
@@ -3492,34 +3894,6 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["FittingRequest"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["JobView"];
-                };
-            };
-        };
-    };
-    keepFill: {
-        parameters: {
-            query?: never;
-            header: {
-                "Write-Id": string;
-            };
-            path: {
-                number: number;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["FillRequest"];
             };
         };
         responses: {
@@ -4046,32 +4420,6 @@ export interface operations {
             };
         };
     };
-    previewFill: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                number: number;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["FillRequest"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["FillAnswer"];
-                };
-            };
-        };
-    };
     liftIsolation: {
         parameters: {
             query?: never;
@@ -4510,6 +4858,28 @@ export interface operations {
             };
         };
     };
+    places: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                unitId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlacesOfUnit"];
+                };
+            };
+        };
+    };
     unit: {
         parameters: {
             query?: never;
@@ -4588,6 +4958,50 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SignedIn"];
+                };
+            };
+        };
+    };
+    samples: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SampleSeries"];
+                };
+            };
+        };
+    };
+    fills: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FillView"][];
                 };
             };
         };
@@ -4989,6 +5403,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["InstrumentView"][];
+                };
+            };
+        };
+    };
+    due: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DueLine"][];
                 };
             };
         };

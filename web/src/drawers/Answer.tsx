@@ -1,3 +1,5 @@
+import { Button } from "@mantine/core";
+import { useState } from "react";
 import type { DrawerAnswer, DrawerEntries, EnteredNumber } from "../api/types";
 import { LimitBar } from "../measuring/LimitBar";
 import { Remark } from "../shared/Caution";
@@ -43,8 +45,7 @@ export function Answer({ answer, entries, set }: Props) {
       {answer.bar && <LimitBar {...answer.bar} />}
       {answer.mesh && <MeshView picture={answer.mesh} entries={entries} set={set} />}
       {answer.map && <PolarMap map={answer.map} />}
-      {answer.chart && <ViscosityChart chart={answer.chart} />}
-      {answer.sump && <SumpPicture picture={answer.sump} />}
+      {answer.sump && <SumpPicture picture={answer.sump} set={set} />}
       {answer.schools && <Schools schools={answer.schools} value={answer.bar?.value} />}
       {answer.identity && <Identity identity={answer.identity} />}
       {answer.figures.length > 0 && (
@@ -57,8 +58,10 @@ export function Answer({ answer, entries, set }: Props) {
           ))}
         </dl>
       )}
-      {answer.table && <WordTable table={answer.table} />}
-      {answer.shelf && <WordTable table={answer.shelf} />}
+      {answer.chart && <ViscosityChart chart={answer.chart} />}
+      {answer.tables.map((table) => (
+        <WordTable key={table.title + table.heads.join()} table={table} />
+      ))}
       {answer.gear && <GearAtScale gear={answer.gear} />}
       {answer.workings.map((working, i) => (
         <Working
@@ -71,12 +74,43 @@ export function Answer({ answer, entries, set }: Props) {
   );
 }
 
-function WordTable({ table }: { table: NonNullable<DrawerAnswer["table"]> }) {
-  if (table.rows.length === 0) {
-    return null;
+/** Tables longer than this stand folded. */
+const LONG = 12;
+
+function WordTable({ table }: { table: DrawerAnswer["tables"][number] }) {
+  if (table.rows.length > LONG) {
+    return (
+      <details className={classes.long}>
+        <summary>
+          {table.title || table.heads.join(", ")}, {table.rows.length} rows
+        </summary>
+        <Rows table={table} />
+        <Button variant="default" onClick={() => printed(table)}>
+          Print it
+        </Button>
+      </details>
+    );
   }
+  return <Rows table={table} />;
+}
+
+/** One table alone on paper. */
+function printed(table: DrawerAnswer["tables"][number]) {
+  document.body.dataset.printing = table.title;
+  window.addEventListener("afterprint", () => delete document.body.dataset.printing, { once: true });
+  window.print();
+}
+
+/** Of the cans on the shelf so many are shown at first; the best stand first. */
+const FIRST = 5;
+
+function Rows({ table: whole }: { table: DrawerAnswer["tables"][number] }) {
+  const [all, setAll] = useState(false);
+  const shortened = whole.title === "On the shelf" && !all && whole.rows.length > FIRST + 1;
+  const table = shortened ? { ...whole, rows: whole.rows.slice(0, FIRST) } : whole;
   return (
-    <div className={classes.scroll}>
+    <div className={classes.scroll} data-print={table.title || undefined}>
+      {table.title && <h3>{table.title}</h3>}
       <table className={classes.table}>
         <thead>
           <tr>
@@ -100,11 +134,16 @@ function WordTable({ table }: { table: NonNullable<DrawerAnswer["table"]> }) {
           ))}
         </tbody>
       </table>
+      {shortened && (
+        <button type="button" className={classes.link} onClick={() => setAll(true)}>
+          Show the other {whole.rows.length - FIRST}
+        </button>
+      )}
     </div>
   );
 }
 
 /** A column with anything but numbers in it is read from the left. */
 function ofWords(rows: string[][], column: number): boolean {
-  return rows.some((row) => !/^([-−+]?[\d.,]|–$|$)/.test(row[column] ?? ""));
+  return rows.some((row) => !/^([-−+]?[\d.,]+( ?[^\s\d]{1,6})?|–|)$/.test(row[column] ?? ""));
 }

@@ -1,5 +1,6 @@
 import { Button, NativeSelect } from "@mantine/core";
 import { useQuery } from "@tanstack/react-query";
+import { type ReactNode, useState } from "react";
 import { elsewhere, fieldErrors } from "../api/problem";
 import type { DrawerAnswer, DrawerEntries, DrawerField, DrawerView, EnteredNumber } from "../api/types";
 import { Fault } from "../shared/Caution";
@@ -20,15 +21,19 @@ interface Props {
   draftKey: string;
   /** What the papers already say. */
   prefill?: Record<string, EnteredNumber> | undefined;
+  /** Lists the papers already say. */
+  lists?: Record<string, EnteredNumber[]> | undefined;
+  /** A sheet that describes a thing keeps its lists after it was kept; one that takes readings starts anew. */
+  describes?: boolean;
   /** What can be done with an answer; gets entries, and empties the readings when it returns true. */
   keep?: ((entries: DrawerEntries, answer: DrawerAnswer) => Promise<boolean>) | undefined;
   keepLabel?: string;
 }
 
 /** One drawer opened: what it asks for at the left, what it answers at the right. */
-export function Sheet({ drawer, draftKey, prefill, keep, keepLabel }: Props) {
+export function Sheet({ drawer, draftKey, prefill, lists, describes, keep, keepLabel }: Props) {
   const instruments = useQuery(instrumentsQuery);
-  const draft = useDraft<DrawerEntries>(draftKey, initialEntries(drawer, prefill));
+  const draft = useDraft<DrawerEntries>(draftKey, initialEntries(drawer, prefill, lists));
   const entries = draft.value;
   const missing = stillMissing(drawer, entries);
   const { answer, problem } = useAnswer(drawer.name, missing.length === 0 ? entries : undefined);
@@ -99,15 +104,19 @@ export function Sheet({ drawer, draftKey, prefill, keep, keepLabel }: Props) {
               </button>
             ))}
             {draft.touched && (
-              <button type="button" onClick={() => draft.clear(initialEntries(drawer, prefill))}>
+              <button type="button" onClick={() => draft.clear(initialEntries(drawer, prefill, lists))}>
                 start over
               </button>
             )}
           </div>
         )}
         {groups(drawer, entries).map(([heading, fields]) => (
-          <fieldset key={heading} className={classes.group}>
-            <legend>{heading}</legend>
+          <Group
+            key={heading}
+            heading={heading}
+            folded={drawer.folded.includes(heading)}
+            faulty={fields.some((f) => errors[f.name] !== undefined)}
+          >
             {fields.map(input)}
             {fields.some((f) => f.kind === "READINGS") && tools.length > 0 && (
               <NativeSelect
@@ -129,7 +138,7 @@ export function Sheet({ drawer, draftKey, prefill, keep, keepLabel }: Props) {
                 onChange={(e) => draft.change({ instrument: e.currentTarget.value || undefined })}
               />
             )}
-          </fieldset>
+          </Group>
         ))}
       </div>
       <div className={classes.answer} aria-live="polite">
@@ -145,7 +154,7 @@ export function Sheet({ drawer, draftKey, prefill, keep, keepLabel }: Props) {
                   onClick={async () => {
                     if (await keep(entries, answer)) {
                       draft.clear({
-                        ...initialEntries(drawer, entries.fields),
+                        ...initialEntries(drawer, entries.fields, describes ? entries.readings : {}),
                         instrument: entries.instrument,
                       });
                     }
@@ -168,5 +177,34 @@ export function Sheet({ drawer, draftKey, prefill, keep, keepLabel }: Props) {
         )}
       </div>
     </section>
+  );
+}
+
+interface GroupProps {
+  heading: string;
+  folded: boolean;
+  /** A fault in a folded group unfolds it. */
+  faulty: boolean;
+  children: ReactNode;
+}
+
+/** Fields under one heading; those that are seldom needed stand folded. */
+function Group({ heading, folded, faulty, children }: GroupProps) {
+  const [open, setOpen] = useState(false);
+  if (!folded) {
+    return (
+      <fieldset className={classes.group}>
+        <legend>{heading}</legend>
+        {children}
+      </fieldset>
+    );
+  }
+  return (
+    <details className={classes.folded} open={open || faulty} onToggle={(e) => setOpen(e.currentTarget.open)}>
+      <summary>{heading}</summary>
+      <fieldset className={classes.group} aria-label={heading}>
+        {children}
+      </fieldset>
+    </details>
   );
 }

@@ -2,6 +2,7 @@ import type { DrawerAnswer } from "../api/types";
 import { fixed } from "../shared/format";
 import { usePreferences } from "../shared/preferences";
 import classes from "./Drawers.module.css";
+import { spread } from "./spread";
 
 type Chart = NonNullable<DrawerAnswer["chart"]>;
 type Point = Chart["sump"];
@@ -28,6 +29,7 @@ export function ViscosityChart({ chart }: { chart: Chart }) {
   );
   const say = (p: Point) =>
     `${fixed(p.viscosity, p.viscosity < 100 ? 1 : 0, preferences.decimal)} mm²/s at ${fixed(p.temperatureDegC, 0, preferences.decimal)} °C`;
+  const names = spread(chart.oils.map((oil) => up(oil.hot.up)));
   const [least, most] = chart.wanted ?? [];
   return (
     <figure className={classes.chart}>
@@ -85,13 +87,10 @@ export function ViscosityChart({ chart }: { chart: Chart }) {
             />
             <text
               x={WIDE - RIGHT + 6}
-              y={
-                up(oil.hot.up) +
-                (i === 0 ? 4 : oil.hot.viscosity > (chart.oils[0]?.hot.viscosity ?? 0) ? -4 : 14)
-              }
+              y={(names[i] ?? 0) + 4}
               className={i === 0 ? classes.oilName : classes.degree}
             >
-              {oil.name}
+              {short(oil.name)}
             </text>
           </g>
         ))}
@@ -103,11 +102,19 @@ export function ViscosityChart({ chart }: { chart: Chart }) {
         {least &&
           most &&
           ` Wanted in the sump: ${fixed(least.viscosity, 0, preferences.decimal)} to ${fixed(most.viscosity, 0, preferences.decimal)} mm²/s, the band.`}{" "}
-        The thin lines are the next grades.
+        The thin lines:{" "}
+        {chart.oils
+          .slice(1)
+          .map((oil) => oil.name)
+          .join(", ")}
+        .
       </figcaption>
     </figure>
   );
 }
+
+/** As much of a name as stands beside the chart. */
+const short = (name: string) => (name.length > 15 ? `${name.slice(0, 14)}…` : name);
 
 function Spot({ x, y, name }: { x: number; y: number; name: string }) {
   return (

@@ -4,12 +4,13 @@ import type { DrawerEntries, DrawerField, DrawerView, EnteredNumber, InstrumentV
 export function initialEntries(
   drawer: DrawerView,
   prefill: Record<string, EnteredNumber> = {},
+  lists: Record<string, EnteredNumber[]> = {},
 ): DrawerEntries {
   const fields: Record<string, EnteredNumber> = {};
   const readings: Record<string, EnteredNumber[]> = {};
   for (const field of drawer.fields) {
     if (field.kind === "READINGS") {
-      readings[field.name] = [];
+      readings[field.name] = lists[field.name] ?? [];
     } else {
       fields[field.name] = prefill[field.name] ?? { text: field.start, unit: field.units[0] ?? "" };
     }
@@ -17,14 +18,20 @@ export function initialEntries(
   return { fields, readings };
 }
 
-/** Whether a field is asked for, given what was chosen elsewhere. */
-export const isAsked = (field: DrawerField, entries: DrawerEntries): boolean =>
-  field.when === undefined || field.when.values.includes(entries.fields[field.when.field]?.text ?? "");
+/** Whether a field is asked for, given what was chosen elsewhere; one that rests on a field not asked for is not. */
+export const isAsked = (drawer: DrawerView, field: DrawerField, entries: DrawerEntries): boolean => {
+  const { when } = field;
+  return (
+    when === undefined ||
+    (when.values.includes(entries.fields[when.field]?.text ?? "") &&
+      drawer.fields.filter((f) => f.name === when.field).every((f) => isAsked(drawer, f, entries)))
+  );
+};
 
 /** Labels of what still has to be entered before the drawer can answer. */
 export function stillMissing(drawer: DrawerView, entries: DrawerEntries): string[] {
   return drawer.fields
-    .filter((field) => !field.optional && isAsked(field, entries))
+    .filter((field) => !field.optional && isAsked(drawer, field, entries))
     .filter((field) =>
       field.kind === "READINGS"
         ? (entries.readings[field.name] ?? []).length === 0
@@ -36,7 +43,7 @@ export function stillMissing(drawer: DrawerView, entries: DrawerEntries): string
 /** Fields by their headings, in the order they come. */
 export function groups(drawer: DrawerView, entries: DrawerEntries): [string, DrawerField[]][] {
   const found = new Map<string, DrawerField[]>();
-  for (const field of drawer.fields.filter((f) => isAsked(f, entries))) {
+  for (const field of drawer.fields.filter((f) => isAsked(drawer, f, entries))) {
     found.set(field.group, [...(found.get(field.group) ?? []), field]);
   }
   return [...found];
@@ -91,7 +98,7 @@ export function toCsv(
 ): string {
   const cell = (text: string) => (/[",;\n]/.test(text) ? `"${text.replaceAll('"', '""')}"` : text);
   const rows: string[][] = [["what", "value", "unit"]];
-  for (const field of drawer.fields.filter((f) => isAsked(f, entries))) {
+  for (const field of drawer.fields.filter((f) => isAsked(drawer, f, entries))) {
     if (field.kind === "READINGS") {
       (entries.readings[field.name] ?? []).forEach((reading, place) => {
         rows.push([`${field.label} ${place + 1}`, reading.text, reading.unit]);

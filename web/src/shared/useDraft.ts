@@ -15,10 +15,10 @@ export function useDraft<T extends object>(key: string, initial: T) {
   // An untouched form follows the record; a touched one keeps what was typed.
   const fresh = JSON.stringify(initial);
   useEffect(() => {
-    if (localStorage.getItem(store) === null) {
+    if (!touched && localStorage.getItem(store) === null) {
       setValue(JSON.parse(fresh) as T);
     }
-  }, [fresh, store]);
+  }, [fresh, store, touched]);
 
   const change = useCallback(
     (part: Partial<T>) => {

@@ -1,4 +1,10 @@
-import { IconBuildingFactory2, IconEngine, IconRulerMeasure, IconTools } from "@tabler/icons-react";
+import {
+  IconBuildingFactory2,
+  IconCalendarDue,
+  IconEngine,
+  IconRulerMeasure,
+  IconTools,
+} from "@tabler/icons-react";
 import { NavLink, Outlet } from "react-router";
 import { t } from "../wording/en";
 import { HeadBar } from "./HeadBar";
@@ -8,6 +14,7 @@ import classes from "./Shell.module.css";
 const PLACES = [
   { to: "/", label: t.places.floor, Sign: IconBuildingFactory2 },
   { to: "/units", label: t.places.units, Sign: IconEngine },
+  { to: "/due", label: t.places.due, Sign: IconCalendarDue },
   { to: "/drawers", label: t.places.drawers, Sign: IconRulerMeasure },
   { to: "/shop", label: t.places.shop, Sign: IconTools },
 ];

@@ -192,9 +192,20 @@ function Can({ lubricant, onDone }: { lubricant?: LubricantView; onDone: () => v
           change({ viscosityIndex: digits === "" ? undefined : Number(digits) });
         }}
       />
+      {(["pour", "flash"] as const).map((name) => (
+        <MeasureInput
+          key={name}
+          label={name === "pour" ? "Pour point" : "Flash point"}
+          hint="May stay empty."
+          units={["°C", "°F"]}
+          value={card[name] ?? { text: "", unit: "°C" }}
+          error={errors[name]}
+          onChange={(value) => change({ [name]: value })}
+        />
+      ))}
       <MeasureInput
         label="Left"
-        units={grease ? ["kg", "lb"] : ["L", "US qt"]}
+        units={grease ? ["kg", "g", "lb"] : ["L", "US qt"]}
         value={card.amount}
         error={errors.amount}
         onChange={(amount) => change({ amount })}

@@ -5,6 +5,7 @@ import { Link, useParams } from "react-router";
 import { ProblemError } from "../api/problem";
 import { OpenJob } from "../floor/OpenJob";
 import { jobsOfUnitQuery } from "../job/bench";
+import { UnitPlaces } from "../place/UnitPlaces";
 import { Fault } from "../shared/Caution";
 import { day, fixed, length } from "../shared/format";
 import { Panel } from "../shared/Panel";
@@ -127,6 +128,7 @@ export default function UnitPage() {
             {u.underWarranty ? ". Under warranty." : "."}
           </p>
         </Panel>
+        <UnitPlaces unitId={u.id} />
         <Panel title="Jobs">
           {jobs.data?.length === 0 && <p>No job yet on this unit.</p>}
           <ul className={classes.jobs}>

@@ -1,7 +1,7 @@
 /** All wording of the screens. A second language is another file of this shape. */
 export const en = {
   app: "Yunque",
-  places: { floor: "Floor", units: "Units", drawers: "Drawers", shop: "Shop" },
+  places: { floor: "Floor", units: "Units", due: "Due", drawers: "Drawers", shop: "Shop" },
   stations: {
     RECEIVE: "Receive",
     STRIP: "Strip",

@@ -25,6 +25,7 @@ class CoreStandsAloneTest {
                         "java.math..",
                         "java.time..",
                         "org.jgrapht..",
+                        "org.hipparchus..",
                         "org.jspecify..")
                 .check(core);
     }

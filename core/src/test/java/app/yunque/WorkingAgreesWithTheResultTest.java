@@ -13,7 +13,7 @@ import app.yunque.lubricant.FillQuantity;
 import app.yunque.lubricant.GearOilDuty;
 import app.yunque.lubricant.ImmersedGear;
 import app.yunque.lubricant.OilGrade;
-import app.yunque.lubricant.RectangularSump;
+import app.yunque.lubricant.SumpShape;
 import app.yunque.measure.Gauge;
 import app.yunque.measure.PlainDigits;
 import app.yunque.measure.RepeatedReadings;
@@ -106,7 +106,7 @@ class WorkingAgreesWithTheResultTest {
         endsIn(grade.working(), 2, grade.proposed().words());
 
         var wheel = new ImmersedGear("wheel 2", 204, 195, 40, 150);
-        var fill = FillQuantity.of(new RectangularSump(420, 260, 200), 95, List.of(wheel));
+        var fill = FillQuantity.of(new SumpShape.Box(420, 260, 200, 0), 95, List.of(wheel));
         endsIn(fill.working(), 0, "= " + PlainDigits.rounded(fill.grossLitres(), 3) + " L");
         endsIn(
                 fill.working(),

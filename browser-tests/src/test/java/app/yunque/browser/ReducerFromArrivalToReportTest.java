@@ -194,27 +194,25 @@ class ReducerFromArrivalToReportTest {
 
     private static void fill(Mechanic m) {
         m.goTo("Fill");
+        m.press("Describe the sump");
         m.field("Coldest start").fill("0");
         m.field("Hottest surroundings").fill("30");
-        m.field("Sump, inside length").fill("420");
-        m.field("Sump, inside width").fill("260");
-        m.field("Sump, inside height").fill("200");
-        m.field("Shafts above the floor").fill("150");
-        m.field("Oil level above the floor").fill("950");
+        m.field("Length").fill("420");
+        m.field("Width").fill("260");
+        m.field("Height").fill("200");
+        m.field("its axis above the floor").fill("150");
+        m.field("Level above the floor").fill("950");
         assertThat(m.text("Oil level 950 mm is outside 0 to 200 mm")).isVisible();
-        m.field("Oil level above the floor").fill("95");
-        assertThat(
-                        m.region("Grade")
-                                .getByText(
-                                        "ISO VG 320",
-                                        new Locator.GetByTextOptions().setExact(true)))
-                .isVisible();
-        assertThat(m.region("Quantity").getByText("10.37 L · 10.96 US qt")).isVisible();
-        m.field("Grade filled").selectOption("VG_320");
-        m.field("Filled").fill("10,4");
+        m.field("Level above the floor").fill("95");
+        assertThat(m.text("Fill 10.37 L to 95 mm.")).isVisible();
+        m.press("Keep the place");
+        assertThat(m.field("From")).containsText("Gear oil 320, mild EP: goes");
+        m.field("From").selectOption("a can that is not on the shelf");
         m.field("Name on the can").fill("Mineral gear oil");
-        m.press("Keep the fill");
+        m.field("Filled").fill("10,4");
+        m.press("Keep what went in");
         assertThat(m.button("Kept")).isVisible();
+        assertThat(m.text("10.4 L went in, 10.37 L were worked out: they agree.")).isVisible();
         m.expectAccessible("Fill");
     }
 

@@ -117,7 +117,8 @@ class SecondTimeOnOneUnitTest {
         m.press("Sign as Inés Roldán");
         assertThat(m.text("With something open: closed up unopened, runs well")).isVisible();
         m.goTo("Fill");
-        assertThat(m.button("Keep the fill")).isDisabled();
+        assertThat(m.text("Nothing was kept for this place.")).isVisible();
+        assertThat(m.button("Keep what went in")).hasCount(0);
     }
 
     @Test

@@ -62,6 +62,14 @@ public record Compatibility(List<Finding> findings) {
         return new Compatibility(List.copyOf(found));
     }
 
+    /** The same with one more finding in its place. */
+    Compatibility with(Optional<Finding> more) {
+        var all = new ArrayList<>(findings);
+        more.ifPresent(all::add);
+        all.sort(Comparator.comparing(Finding::weight));
+        return new Compatibility(List.copyOf(all));
+    }
+
     /** Clear fail when anything forbids, doubtful when anything warns. */
     public Verdict verdict() {
         return findings.stream()
@@ -367,6 +375,14 @@ public record Compatibility(List<Finding> findings) {
                             Weight.WARNS,
                             "Polyethylene swells in petroleum.",
                             "Polyglycol or silicone."));
+        }
+        if (place.plastic() == Plastic.FIBRE && base == BaseOil.MINERAL) {
+            found.add(
+                    new Finding(
+                            "fibre",
+                            Weight.WARNS,
+                            "Petroleum softens the binder of many fibre and laminate gears, and grit held in it laps the teeth.",
+                            "A PAO grease for plastic gears; the maker's word on the laminate comes first."));
         }
         if (place.plastic() == Plastic.NYLON && base == BaseOil.PAG) {
             found.add(

@@ -3,6 +3,7 @@ package app.yunque.lubricant;
 import app.yunque.measure.PlainDigits;
 import app.yunque.measure.Range;
 import app.yunque.measure.Refused;
+import java.util.Optional;
 
 /**
  * What an enclosed spur, helical or bevel drive asks of its oil.
@@ -10,9 +11,13 @@ import app.yunque.measure.Refused;
  * @param pitchLineVelocityMPerS pitch-line velocity of the last, slowest stage (m/s), 0.001 to 60
  * @param coldestAmbientDegC     lowest temperature at start (°C), −40 to 55
  * @param hottestAmbientDegC     highest surrounding temperature in service (°C), −40 to 55
+ * @param load                   how hard the flanks are pressed; empty when unknown
  */
 public record GearOilDuty(
-        double pitchLineVelocityMPerS, double coldestAmbientDegC, double hottestAmbientDegC) {
+        double pitchLineVelocityMPerS,
+        double coldestAmbientDegC,
+        double hottestAmbientDegC,
+        Optional<ToothLoad> load) {
     public static final Range VELOCITY =
             Range.of("pitchLineVelocityMPerS", "pitch-line velocity", 0.001, 60, "m/s");
     public static final Range COLDEST =
@@ -37,5 +42,11 @@ public record GearOilDuty(
                             + PlainDigits.exact(hottestAmbientDegC)
                             + " °C. Exchange the two.");
         }
+    }
+
+    /** A drive whose load is unknown. */
+    public GearOilDuty(
+            double pitchLineVelocityMPerS, double coldestAmbientDegC, double hottestAmbientDegC) {
+        this(pitchLineVelocityMPerS, coldestAmbientDegC, hottestAmbientDegC, Optional.empty());
     }
 }

@@ -18,7 +18,8 @@ public record ImmersedGear(
         double tipDiameterMm,
         double rootDiameterMm,
         double faceWidthMm,
-        double centreAboveFloorMm) {
+        double centreAboveFloorMm)
+        implements Immersed {
     public static final Range TIP_DIAMETER =
             Range.of("tipDiameterMm", "tip diameter", 1, 5000, "mm");
     public static final Range ROOT_DIAMETER =
@@ -50,16 +51,22 @@ public record ImmersedGear(
         }
     }
 
-    /** How deep the tip dips below an oil level (mm); 0 when it stays dry. */
-    public double dipMm(double levelMm) {
-        return Math.max(0, levelMm - (centreAboveFloorMm - tipDiameterMm / 2));
+    @Override
+    public double lowestMm() {
+        return centreAboveFloorMm - tipDiameterMm / 2;
+    }
+
+    @Override
+    public double highestMm() {
+        return centreAboveFloorMm + tipDiameterMm / 2;
     }
 
     /**
      * Volume below the level (mm³): segment of a disc of radius r_e = (d_a + d_f)/4, times the face width. Within 0.4 %
      * of a real gear as a whole, 4 % from a dip of five modules on; less sure for a mere wetting of the tips.
      */
-    double displacedMm3(double levelMm) {
+    @Override
+    public double displacedMm3(double levelMm) {
         double effective = (tipDiameterMm + rootDiameterMm) / 4;
         return CircleSegment.areaMm2(effective, levelMm - (centreAboveFloorMm - effective))
                 * faceWidthMm;

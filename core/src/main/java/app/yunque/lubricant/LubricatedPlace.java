@@ -75,7 +75,8 @@ public record LubricatedPlace(
         NYLON,
         ACETAL,
         CLEAR_PLASTIC,
-        POLYETHYLENE
+        POLYETHYLENE,
+        FIBRE
     }
 
     public LubricatedPlace {

@@ -1,5 +1,6 @@
 package app.yunque.lubricant;
 
+import app.yunque.measure.PlainDigits;
 import app.yunque.measure.Range;
 import app.yunque.measure.Refused;
 import java.util.ArrayList;
@@ -41,6 +42,29 @@ public final class OilChange {
     public static double coldLitres(
             double litresAtMark, BaseOil base, double hotDegC, double fillDegC) {
         return litresAtMark / (1 + base.expansionPerKelvin() * (hotDegC - fillDegC));
+    }
+
+    /** Litres the oil takes at its working temperature: V (1 + α (t_hot − t_fill)). */
+    public static double hotLitres(
+            double litresCold, BaseOil base, double hotDegC, double fillDegC) {
+        return litresCold * (1 + base.expansionPerKelvin() * (hotDegC - fillDegC));
+    }
+
+    /**
+     * Litres to pour where some of the old oil is still in the box (L).
+     *
+     * @throws Refused when more is left than the box holds at its line
+     */
+    public static double toFill(double neededL, double residueL) {
+        Refused.ifAny(RESIDUE.judge(residueL));
+        if (residueL > neededL) {
+            throw Refused.because(
+                    "residueL",
+                    "%s L are left in the box, more than the %s L it holds at this line. Check both."
+                            .formatted(
+                                    PlainDigits.exact(residueL), PlainDigits.rounded(neededL, 2)));
+        }
+        return neededL - residueL;
     }
 
     /**

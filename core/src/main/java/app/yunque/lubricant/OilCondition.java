@@ -27,6 +27,14 @@ public final class OilCondition {
     public static final Range METAL = Range.of("iron", "metal", 0, 100_000, "ppm");
     private static final int ENOUGH_SAMPLES = 5;
 
+    /** A laboratory repeats a metal within about 1 ppm: equal figures do not make the next one an alarm. */
+    private static final double REPEATABILITY_PPM = 1;
+
+    /** Range numbers at 4, 6 and 14 µm a gear sump is watched from and acted on. Common practice, no source. */
+    private static final int[] WATCHED = {20, 18, 15};
+
+    private static final int[] ACTED_ON = {22, 20, 17};
+
     private OilCondition() {}
 
     /** One finding with its verdict. */
@@ -62,6 +70,21 @@ public final class OilCondition {
                                     PlainDigits.exact(at14)));
         }
         return rangeNumber(at4) + "/" + rangeNumber(at6) + "/" + rangeNumber(at14);
+    }
+
+    /** The code against what a gear sump bears: watched from 20/18/15, changed or filtered from 22/20/17. */
+    public static Finding particles(double at4, double at6, double at14) {
+        var code = cleanliness(at4, at6, at14);
+        double[] counts = {at4, at6, at14};
+        var worst = Verdict.CLEAR_PASS;
+        for (int i = 0; i < counts.length; i++) {
+            worst = worst.worse(grade(counts[i], RANGES[WATCHED[i]], RANGES[ACTED_ON[i]]));
+        }
+        return new Finding(
+                "particles",
+                worst,
+                "%s after ISO 4406; watched above 20/18/15, filtered or changed above 22/20/17. The trend says more than the class."
+                        .formatted(code));
     }
 
     /** Viscosity against the new oil of the same batch: watched from 10 %, changed from 15 %. */
@@ -110,8 +133,8 @@ public final class OilCondition {
     }
 
     /**
-     * A wear metal against earlier samples of the same box: mean + 2 σ watched, + 3 σ alarm; with fewer than five samples
-     * against fixed limits.
+     * A wear metal against earlier samples of the same box: mean + 2 σ watched, + 3 σ alarm, σ taken as 1 ppm or more; with
+     * fewer than five samples against fixed limits.
      */
     public static Finding metal(
             String name, double ppm, List<Double> earlier, double fixedWarn, double fixedAct) {
@@ -128,7 +151,7 @@ public final class OilCondition {
         }
         double mean = earlier.stream().mapToDouble(v -> v).average().orElseThrow();
         double squares = earlier.stream().mapToDouble(v -> (v - mean) * (v - mean)).sum();
-        double sigma = Math.sqrt(squares / (earlier.size() - 1));
+        double sigma = Math.max(REPEATABILITY_PPM, Math.sqrt(squares / (earlier.size() - 1)));
         return new Finding(
                 name,
                 grade(ppm, mean + 2 * sigma, mean + 3 * sigma),

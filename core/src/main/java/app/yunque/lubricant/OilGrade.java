@@ -6,6 +6,9 @@ import app.yunque.measure.PlainDigits;
 import app.yunque.measure.Working;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * The oil grade for an enclosed spur, helical or bevel drive without a plate: the velocity-and-ambient table by
@@ -19,6 +22,7 @@ import java.util.List;
  * @param byTable   what the table says
  * @param byFormula what 500/√v says
  * @param agree     true when the two schools are at most one grade apart
+ * @param schools   what each school says, the default first
  * @param reason    one sentence a mechanic can repeat
  * @param warnings  what to check before pouring
  * @param working   the table cell, the formula and the sources
@@ -28,6 +32,7 @@ public record OilGrade(
         IsoViscosityGrade byTable,
         IsoViscosityGrade byFormula,
         boolean agree,
+        List<GradeSchool> schools,
         String reason,
         List<String> warnings,
         Working working) {
@@ -45,9 +50,86 @@ public record OilGrade(
                 table,
                 formula,
                 agree,
+                schools(duty, proposed, table, formula),
                 reason(duty, proposed, table, formula, agree),
                 warnings(duty, agree),
                 working(duty, table, formula, proposed));
+    }
+
+    private static List<GradeSchool> schools(
+            GearOilDuty duty,
+            IsoViscosityGrade proposed,
+            IsoViscosityGrade table,
+            IsoViscosityGrade formula) {
+        double v = duty.pitchLineVelocityMPerS();
+        return List.of(
+                new GradeSchool(
+                        "velocity and ambient",
+                        Optional.of(table),
+                        VelocityAmbientTable.cellInWords(duty),
+                        "in the manner of AGMA 9005-D94, from memory"),
+                new GradeSchool(
+                        "500/√v",
+                        Optional.of(formula),
+                        "%s mm²/s at %s m/s, with the step for the climate"
+                                .formatted(
+                                        PlainDigits.rounded(VelocityFormula.viscosityMm2PerS(v), 0),
+                                        PlainDigits.rounded(v, 2)),
+                        "gear-failure literature, from memory"),
+                loadSpeed(duty),
+                film(duty, proposed));
+    }
+
+    private static GradeSchool loadSpeed(GearOilDuty duty) {
+        var source = "after DIN 51509-1, a fit of three remembered points";
+        var name = "load against speed";
+        if (duty.load().isEmpty()) {
+            return new GradeSchool(name, Optional.empty(), "needs the tooth load", source);
+        }
+        double factor = LoadSpeedFactor.factor(duty.load().get(), duty.pitchLineVelocityMPerS());
+        if (!LoadSpeedFactor.FACTOR.holds(factor)) {
+            return new GradeSchool(
+                    name,
+                    Optional.empty(),
+                    "k_s/v = %s is outside %s"
+                            .formatted(
+                                    PlainDigits.rounded(factor, 3),
+                                    LoadSpeedFactor.FACTOR.inWords()),
+                    source);
+        }
+        double viscosity = LoadSpeedFactor.viscosityMm2PerS(factor);
+        return new GradeSchool(
+                name,
+                Optional.of(IsoViscosityGrade.nearest(viscosity)),
+                "k_s/v = %s MPa·s/m: about %s mm²/s, a cross-check"
+                        .formatted(
+                                PlainDigits.rounded(factor, 3), PlainDigits.rounded(viscosity, 0)),
+                source);
+    }
+
+    /** Names no grade: it says what film each candidate makes. */
+    private static GradeSchool film(GearOilDuty duty, IsoViscosityGrade proposed) {
+        var says =
+                duty.load()
+                        .map(
+                                load ->
+                                        Stream.of(-1, 0, 1)
+                                                .map(proposed::shifted)
+                                                .distinct()
+                                                .map(g -> lambda(g, load, duty))
+                                                .collect(Collectors.joining("; ")))
+                        .orElse("needs the tooth load and the roughness");
+        return new GradeSchool(
+                "film between the flanks",
+                Optional.empty(),
+                says,
+                "Dowson and Higginson, handbook formula, from memory");
+    }
+
+    private static String lambda(IsoViscosityGrade grade, ToothLoad load, GearOilDuty duty) {
+        var oil = ViscosityLine.of(grade.midpointMm2PerS(), BaseOil.MINERAL.usualIndex());
+        var film = load.film(oil, BaseOil.MINERAL, duty.pitchLineVelocityMPerS());
+        return "%s λ %s".formatted(grade.words(), PlainDigits.rounded(film.lambda(), 2));
     }
 
     private static String reason(
@@ -126,7 +208,8 @@ public record OilGrade(
                 "Table in the manner of AGMA 9005-D94, grades ISO 3448, from memory; 500/√v: gear-failure literature,"
                         + " from memory",
                 List.of(
-                        "The plate and the maker's table win over both.",
-                        "Load-speed factor (DIN 51509): thicker for slow, heavy drives; needs the load."));
+                        "The plate and the maker's table win over every school.",
+                        "The table is the default: it counts the climate, needs no load, and errs thick where most boxes run.",
+                        "λ below 1 is mostly boundary friction, as in many sound gears with an EP oil; it never forbids a grade."));
     }
 }

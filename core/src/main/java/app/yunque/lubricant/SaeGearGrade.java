@@ -29,6 +29,11 @@ public enum SaeGearGrade {
         return "SAE " + words;
     }
 
+    /** Geometric middle of its band at 100 °C (mm²/s); the open band of 250 by its lower end. */
+    double middle() {
+        return Double.isInfinite(below) ? from : Math.sqrt(from * below);
+    }
+
     /** The grade of an oil by its viscosity at 100 °C (mm²/s); empty below SAE 80. */
     public static Optional<SaeGearGrade> of(double at100) {
         for (var grade : values()) {

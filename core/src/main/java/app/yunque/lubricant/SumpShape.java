@@ -11,7 +11,14 @@ import java.util.stream.IntStream;
  * The inside of a sump as a body that is filled from its lowest point: volume up to a level, without anything in it. Source:
  * geometry; checked by numeric integration.
  */
-public sealed interface SumpShape {
+public sealed interface SumpShape
+        permits SumpShape.Box,
+                SumpShape.LyingCylinder,
+                SumpShape.StandingCylinder,
+                SumpShape.Sections,
+                SumpShape.Extruded,
+                PouredSump,
+                TiltedSump {
     Range LENGTH = Range.of("lengthMm", "inside length", 1, 20_000, "mm");
     Range WIDTH = Range.of("widthMm", "inside width", 1, 20_000, "mm");
     Range HEIGHT = Range.of("heightMm", "inside height", 1, 20_000, "mm");
@@ -61,6 +68,14 @@ public sealed interface SumpShape {
     /** Volume below a level, which lies between floor and height (mm³). */
     double volumeMm3(double levelMm);
 
+    /** How the volume follows from the level, in symbols. */
+    String formula();
+
+    /** Where a level stands in the outline (mm); the two differ only for a tilted body. */
+    default double outlineLevelMm(double levelMm) {
+        return levelMm;
+    }
+
     /**
      * Litres up to a level.
      *
@@ -73,7 +88,7 @@ public sealed interface SumpShape {
                     "Oil level %s mm is outside 0 to %s mm, the inside height of the sump. Measure from the lowest floor point."
                             .formatted(
                                     PlainDigits.exact(levelMm),
-                                    PlainDigits.rounded(heightMm(), 1)));
+                                    PlainDigits.exact(Math.rint(10 * heightMm()) / 10)));
         }
         return volumeMm3(levelMm) / 1e6;
     }
@@ -106,7 +121,7 @@ public sealed interface SumpShape {
 
     /** A box, its floor sloping up by a rise over its length; 0 for a level floor. */
     record Box(double lengthMm, double widthMm, double heightMm, double riseMm)
-            implements SumpShape {
+            implements SumpShape, Tiltable {
         public Box {
             Refused.ifAny(
                     LENGTH.judge(lengthMm),
@@ -121,29 +136,37 @@ public sealed interface SumpShape {
         }
 
         @Override
+        public double sectionMm2(double placeMm, double depthMm) {
+            double floor = riseMm * placeMm / lengthMm;
+            return widthMm * Math.max(0, Math.min(heightMm, depthMm) - floor);
+        }
+
+        @Override
         public double volumeMm3(double h) {
             return h <= riseMm && riseMm > 0
                     ? widthMm * lengthMm * h * h / (2 * riseMm)
                     : widthMm * lengthMm * (h - riseMm / 2);
         }
+
+        @Override
+        public String formula() {
+            return riseMm == 0 ? "L · W · h" : "L · W · (h − f/2), floor rising by f";
+        }
     }
 
-    /** How the ends of a lying cylinder are closed. */
-    enum Ends {
-        FLAT,
-        ELLIPSOID
-    }
-
-    /** A lying cylinder, with flat or half-ellipsoid ends of a depth each. */
-    record LyingCylinder(double radiusMm, double lengthMm, Ends ends, double endDepthMm)
-            implements SumpShape {
+    /**
+     * A lying cylinder.
+     *
+     * @param radiusMm   inside radius (mm)
+     * @param lengthMm   between the ends (mm)
+     * @param end        how both ends are closed
+     * @param endDepthMm depth of one end (mm); passed over where the kind of end fixes it
+     */
+    record LyingCylinder(double radiusMm, double lengthMm, DishedEnd end, double endDepthMm)
+            implements SumpShape, Tiltable {
         public LyingCylinder {
             Refused.ifAny(RADIUS.judge(radiusMm), LENGTH.judge(lengthMm));
-            if (ends == Ends.ELLIPSOID) {
-                Refused.ifAny(
-                        Range.of("endDepthMm", "depth of an end", 1, 10_000, "mm")
-                                .judge(endDepthMm));
-            }
+            end.check(radiusMm, endDepthMm);
         }
 
         @Override
@@ -160,13 +183,20 @@ public sealed interface SumpShape {
         }
 
         @Override
+        public double sectionMm2(double placeMm, double depthMm) {
+            return CircleSegment.areaMm2(radiusMm, depthMm);
+        }
+
+        @Override
         public double volumeMm3(double h) {
-            double barrel = CircleSegment.areaMm2(radiusMm, h) * lengthMm;
-            double end =
-                    ends == Ends.FLAT
-                            ? 0
-                            : Math.PI * endDepthMm * h * h * (3 * radiusMm - h) / (6 * radiusMm);
-            return barrel + 2 * end;
+            return CircleSegment.areaMm2(radiusMm, h) * lengthMm
+                    + 2 * end.volumeMm3(radiusMm, endDepthMm, h);
+        }
+
+        @Override
+        public String formula() {
+            return "segment(R, h) · L"
+                    + (end == DishedEnd.FLAT ? "" : " + 2 · dished end, " + end.words());
         }
     }
 
@@ -184,6 +214,11 @@ public sealed interface SumpShape {
         @Override
         public double volumeMm3(double h) {
             return Math.PI * radiusMm * radiusMm * h;
+        }
+
+        @Override
+        public String formula() {
+            return "π/4 · D² · h";
         }
     }
 
@@ -222,6 +257,11 @@ public sealed interface SumpShape {
         @Override
         public List<Corner> outline() {
             return List.of();
+        }
+
+        @Override
+        public String formula() {
+            return "Σ (h₂ − h₁)(A₁ + A₂)/2 up to h";
         }
 
         @Override
@@ -303,6 +343,11 @@ public sealed interface SumpShape {
             return high - low;
         }
 
+        @Override
+        public String formula() {
+            return "area of the section below h · L";
+        }
+
         /** Area of the polygon below the level, clipped edge by edge, times the length. */
         @Override
         public double volumeMm3(double h) {
@@ -325,27 +370,5 @@ public sealed interface SumpShape {
         Refused.ifAny(
                 Range.of("stickDeg", "lean of the dipstick", -89, 89, "degrees").judge(leanDeg));
         return zeroMm + markMm * Math.cos(Math.toRadians(leanDeg));
-    }
-
-    /**
-     * A box tilted by an angle along its length: what it holds when the middle stands at a depth, by integration.
-     *
-     * @param box      the box, level floor
-     * @param middleMm depth in its middle (mm)
-     * @param tiltDeg  θ along the length (degrees), below 45
-     */
-    static double tiltedBoxLitres(Box box, double middleMm, double tiltDeg) {
-        Refused.ifAny(
-                Range.of("tiltDeg", "tilt", -45, 45, "degrees")
-                        .advising("More is another mounting position.")
-                        .judge(tiltDeg));
-        double k = Math.tan(Math.toRadians(tiltDeg));
-        int steps = 20_000;
-        double sum = 0;
-        for (int i = 0; i < steps; i++) {
-            double x = ((i + 0.5) / steps - 0.5) * box.lengthMm();
-            sum += Math.max(0, Math.min(box.heightMm(), middleMm + k * x));
-        }
-        return sum / steps * box.lengthMm() * box.widthMm() / 1e6;
     }
 }

@@ -1,6 +1,7 @@
 package app.yunque.route;
 
 import app.yunque.measure.Verdict;
+import java.util.List;
 
 /**
  * What is on record about a job, counted.
@@ -54,16 +55,22 @@ public record JobFacts(Receive receive, Parts parts, Meshes meshes, Proof proof)
             Verdict worstAfter) {}
 
     /**
-     * @param filled       true when grade and quantity are on record
+     * @param places       lubricated places of the unit
+     * @param toFill       names of those that were neither filled nor left on purpose
      * @param freeRotation true when the unit was found to turn free
      * @param noLeak       true when it was found tight
      * @param temperature  verdict of the run; NOT_JUDGED when it was not made
      * @param signed       true when the job is signed
      */
     public record Proof(
-            boolean filled,
+            int places,
+            List<String> toFill,
             boolean freeRotation,
             boolean noLeak,
             Verdict temperature,
-            boolean signed) {}
+            boolean signed) {
+        public Proof {
+            toFill = List.copyOf(toFill);
+        }
+    }
 }

@@ -174,9 +174,12 @@ public record Route(List<Stop> stops, List<String> againstSigning) {
     }
 
     private static Stop fill(Proof p) {
-        return p.filled()
+        if (p.places() == 0) {
+            return new Stop(Station.FILL, State.OPEN, "no lubricated place described yet");
+        }
+        return p.toFill().isEmpty()
                 ? new Stop(Station.FILL, State.DONE, "filled")
-                : new Stop(Station.FILL, State.OPEN, "grade and quantity open");
+                : new Stop(Station.FILL, State.OPEN, "to fill: " + String.join(", ", p.toFill()));
     }
 
     private static Stop prove(JobFacts facts) {
@@ -208,8 +211,13 @@ public record Route(List<Stop> stops, List<String> againstSigning) {
         } else if (meshes.worstAfter() == Verdict.CLEAR_FAIL) {
             against.add("Backlash after the rebuild is outside its limits (Set).");
         }
-        if (!proof.filled()) {
-            against.add("Grade and quantity of oil are not on record (Fill).");
+        if (proof.places() == 0) {
+            against.add(
+                    "No lubricated place of this unit is described, so nothing was filled (Fill).");
+        } else if (!proof.toFill().isEmpty()) {
+            against.add(
+                    "Not filled, and not left on purpose: %s (Fill)."
+                            .formatted(String.join(", ", proof.toFill())));
         }
         if (!proof.freeRotation()) {
             against.add("Free rotation by hand is not confirmed (Prove).");

@@ -10,7 +10,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 class FillQuantityTest {
-    private final RectangularSump sump = new RectangularSump(420, 260, 200);
+    private final SumpShape sump = new SumpShape.Box(420, 260, 200, 0);
     private final ImmersedGear wheel = new ImmersedGear("wheel 2", 204, 195, 40, 150);
 
     // Worked out apart from this code: 420 × 260 × 95 mm; wheel of m 2 and tip 204 at 150 above the
@@ -50,12 +50,19 @@ class FillQuantityTest {
                 .isCloseTo(Math.PI * effective * effective * 40, within(1e-6));
     }
 
-    // Common practice, no source: slow wheels dip five modules, at least 10 mm.
-    @Test
-    void proposesALevelFromTheDip() {
-        assertThat(DipDepth.levelMm(wheel, 2, 1)).isCloseTo(150 - 102 + 10, within(1e-9));
-        assertThat(DipDepth.levelMm(wheel, 4, 1)).isCloseTo(150 - 102 + 20, within(1e-9));
-        assertThat(DipDepth.levelMm(wheel, 8, 6)).isCloseTo(150 - 102 + 16, within(1e-9));
+    // Common practice, no source: slow wheels dip five modules, fast ones two, at least 10 mm, at
+    // most a third of the radius.
+    @ParameterizedTest(name = "module {0}, {1} m/s: dips {2} mm")
+    @CsvSource({"1.5, 1, 10", "4, 1, 20", "8, 6, 16", "20, 1, 34"})
+    void proposesALevelFromTheDip(double module, double velocity, double dip) {
+        var rule =
+                LevelRule.of(
+                        LevelRule.Arrangement.CYLINDRICAL,
+                        new LevelRule.Pickup(150, 204, module, velocity, 100));
+        assertThat(rule.levelMm()).isCloseTo(150 - 102 + dip, within(1e-9));
+        assertThat(rule.says(rule.levelMm())).isEmpty();
+        assertThat(rule.says(rule.lowestMm() - 1)).startsWith("Too low by 1 mm");
+        assertThat(rule.says(rule.highestMm() + 1)).startsWith("Too high by 1 mm");
     }
 
     @Test

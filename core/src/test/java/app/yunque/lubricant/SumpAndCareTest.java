@@ -18,17 +18,17 @@ class SumpAndCareTest {
     /** Every shape against slices added up. */
     @Test
     void volumesAgreeWithSlicesAddedUp() {
-        var lying = new SumpShape.LyingCylinder(150, 500, SumpShape.Ends.FLAT, 0);
+        var lying = new SumpShape.LyingCylinder(150, 500, DishedEnd.FLAT, 0);
         assertThat(lying.litres(90)).isCloseTo(8.91758, within(6e-6));
         assertThat(lying.litres(90))
                 .isCloseTo(
                         slices(90, h -> 2 * Math.sqrt(150 * 150 - (150 - h) * (150 - h)) * 500),
                         within(1e-4));
-        var dished = new SumpShape.LyingCylinder(200, 600, SumpShape.Ends.ELLIPSOID, 100);
+        var dished = new SumpShape.LyingCylinder(200, 600, DishedEnd.ELLIPSOID, 100);
         assertThat(dished.litres(120)).isCloseTo(22.6433, within(6e-5));
         assertThat(
                         dished.litres(120)
-                                - new SumpShape.LyingCylinder(200, 600, SumpShape.Ends.FLAT, 0)
+                                - new SumpShape.LyingCylinder(200, 600, DishedEnd.FLAT, 0)
                                         .litres(120))
                 .as("two half ellipsoids, each slice a half ellipse")
                 .isCloseTo(
@@ -114,10 +114,10 @@ class SumpAndCareTest {
     void aTiltedBoxHoldsWhatItsDepthsAddUpTo() {
         var box = new SumpShape.Box(420, 260, 200, 0);
         assertThat(SumpShape.levelOnStick(12, 100, 25)).isCloseTo(102.631, within(6e-4));
-        assertThat(SumpShape.tiltedBoxLitres(box, 95, 5)).isCloseTo(10.3740, within(6e-4));
-        assertThat(SumpShape.tiltedBoxLitres(box, 10, 5)).isCloseTo(1.19616, within(6e-4));
-        assertThat(SumpShape.tiltedBoxLitres(box, 190, 5)).isCloseTo(20.6438, within(6e-4));
-        assertThatThrownBy(() -> SumpShape.tiltedBoxLitres(box, 95, 60))
+        assertThat(new TiltedSump(box, 5).litres(95)).isCloseTo(10.3740, within(6e-4));
+        assertThat(new TiltedSump(box, 5).litres(10)).isCloseTo(1.19616, within(6e-4));
+        assertThat(new TiltedSump(box, 5).litres(190)).isCloseTo(20.6438, within(6e-4));
+        assertThatThrownBy(() -> new TiltedSump(box, 60).litres(95))
                 .isInstanceOf(Refused.class)
                 .hasMessageContaining("another mounting position");
         assertThatThrownBy(() -> box.litres(250)).hasMessageContaining("outside 0 to 200");

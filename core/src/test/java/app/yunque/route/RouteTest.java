@@ -3,6 +3,7 @@ package app.yunque.route;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.yunque.measure.Verdict;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 
 class RouteTest {
@@ -12,7 +13,7 @@ class RouteTest {
     private static final JobFacts.Meshes SET =
             new JobFacts.Meshes(2, 2, Verdict.CLEAR_PASS, 2, Verdict.CLEAR_PASS);
     private static final JobFacts.Proof PROVED =
-            new JobFacts.Proof(true, true, true, Verdict.CLEAR_PASS, false);
+            new JobFacts.Proof(1, List.of(), true, true, Verdict.CLEAR_PASS, false);
 
     private static Route.Stop stop(Route route, Station station) {
         return route.stops().get(station.ordinal());
@@ -75,13 +76,14 @@ class RouteTest {
                         SETTLED,
                         new JobFacts.Parts(9, 20, 2, 7, 3, 1, false),
                         new JobFacts.Meshes(2, 2, Verdict.CLEAR_PASS, 2, Verdict.CLEAR_FAIL),
-                        new JobFacts.Proof(false, false, false, Verdict.CLEAR_FAIL, false));
+                        new JobFacts.Proof(
+                                1, List.of("sump"), false, false, Verdict.CLEAR_FAIL, false));
         assertThat(Route.of(open).againstSigning())
                 .containsExactly(
                         "2 parts without a decision (Decide).",
                         "The ledger does not balance: 3 on the bench, 1 missing (Build).",
                         "Backlash after the rebuild is outside its limits (Set).",
-                        "Grade and quantity of oil are not on record (Fill).",
+                        "Not filled, and not left on purpose: sump (Fill).",
                         "Free rotation by hand is not confirmed (Prove).",
                         "It is not confirmed tight (Prove).",
                         "The temperature after the run is too high (Prove).");

@@ -17,6 +17,7 @@ class Screens implements WebMvcConfigurer {
         places.addViewController("/").setViewName(PAGE);
         places.addViewController("/jobs/**").setViewName(PAGE);
         places.addViewController("/units/**").setViewName(PAGE);
+        places.addViewController("/due/**").setViewName(PAGE);
         places.addViewController("/drawers/**").setViewName(PAGE);
         places.addViewController("/shop/**").setViewName(PAGE);
     }

@@ -1,15 +1,11 @@
 package app.yunque.server.bench;
 
-import app.yunque.drive.GearTrain;
-import app.yunque.server.fill.FillAnswer;
-import app.yunque.server.fill.FillRequest;
-import app.yunque.server.fill.FillService;
-import app.yunque.server.job.JobRef;
 import app.yunque.server.job.JobService;
 import app.yunque.server.job.SignRequest;
+import app.yunque.server.place.FillRequest;
+import app.yunque.server.place.FillService;
 import app.yunque.server.proof.ProofRequest;
 import app.yunque.server.proof.ProofService;
-import app.yunque.server.unit.UnitService;
 import java.util.UUID;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -27,7 +23,6 @@ class FinishController {
     private final JobService jobs;
     private final FillService fills;
     private final ProofService proofs;
-    private final UnitService units;
     private final JobViews views;
     private final SignedReports reports;
 
@@ -36,30 +31,24 @@ class FinishController {
             JobService jobs,
             FillService fills,
             ProofService proofs,
-            UnitService units,
             JobViews views,
             SignedReports reports) {
         this.bench = bench;
         this.jobs = jobs;
         this.fills = fills;
         this.proofs = proofs;
-        this.units = units;
         this.views = views;
         this.reports = reports;
     }
 
-    @PutMapping("/fill")
+    /** What was done at a lubricated place of the unit. */
+    @PutMapping("/places/{placeId}/fill")
     JobView keepFill(
             @PathVariable long number,
+            @PathVariable UUID placeId,
             @RequestHeader("Write-Id") UUID writeId,
             @RequestBody FillRequest request) {
-        return bench.change(writeId, number, job -> fills.keep(job, train(job), request));
-    }
-
-    /** Grade, level and quantity, without keeping them. */
-    @PostMapping("/preview/fill")
-    FillAnswer previewFill(@PathVariable long number, @RequestBody FillRequest request) {
-        return fills.preview(train(jobs.find(number)), request);
+        return bench.change(writeId, number, job -> fills.keep(job, placeId, request));
     }
 
     @PutMapping("/proof")
@@ -84,9 +73,5 @@ class FinishController {
                     jobs.sign(job, against, request.despite());
                     reports.keep(job.number());
                 });
-    }
-
-    private GearTrain train(JobRef job) {
-        return units.papers(job.unitId()).train();
     }
 }

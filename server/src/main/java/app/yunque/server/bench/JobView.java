@@ -6,11 +6,11 @@ import app.yunque.server.build.BuildOrderView;
 import app.yunque.server.build.FittingView;
 import app.yunque.server.decision.DecisionView;
 import app.yunque.server.drawer.KeptAnswerView;
-import app.yunque.server.fill.FillView;
 import app.yunque.server.job.JobHead;
 import app.yunque.server.job.ReceiveView;
 import app.yunque.server.measuring.MeasurementView;
 import app.yunque.server.photo.PhotoView;
+import app.yunque.server.place.PlaceAtJob;
 import app.yunque.server.proof.ProofView;
 import app.yunque.server.teardown.StatementView;
 import app.yunque.server.teardown.StepRequest;
@@ -51,8 +51,7 @@ import org.jspecify.annotations.Nullable;
  * @param rebuild      the rebuild, card by card
  * @param fittings     what has gone back
  * @param ledger       removed, refitted, renewed
- * @param fill         the fill; missing until kept
- * @param lastFill     the fill of the last signed job on this unit; missing when there was none
+ * @param places       lubricated places of the unit, with what was done there at this job
  * @param proof        the proof; missing until kept
  * @param touched      counts the writes to the job
  */
@@ -81,8 +80,7 @@ public record JobView(
         List<RebuildOrder.Card> rebuild,
         List<FittingView> fittings,
         Ledger ledger,
-        @Nullable FillView fill,
-        @Nullable FillView lastFill,
+        List<PlaceAtJob> places,
         @Nullable ProofView proof,
         long touched) {
 

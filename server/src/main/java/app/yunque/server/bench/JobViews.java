@@ -14,8 +14,6 @@ import app.yunque.server.decision.DecisionService;
 import app.yunque.server.decision.DecisionView;
 import app.yunque.server.drawer.KeptAnswerService;
 import app.yunque.server.drawer.KeptAnswerView;
-import app.yunque.server.fill.FillService;
-import app.yunque.server.fill.FillView;
 import app.yunque.server.job.JobRef;
 import app.yunque.server.job.JobService;
 import app.yunque.server.job.ReceiveService;
@@ -24,6 +22,8 @@ import app.yunque.server.measuring.MeasurementKind;
 import app.yunque.server.measuring.MeasurementService;
 import app.yunque.server.measuring.MeasurementView;
 import app.yunque.server.photo.PhotoService;
+import app.yunque.server.place.FillService;
+import app.yunque.server.place.PlaceAtJob;
 import app.yunque.server.proof.ProofService;
 import app.yunque.server.proof.ProofView;
 import app.yunque.server.teardown.KeptStrip;
@@ -120,10 +120,7 @@ public class JobViews {
                 decisions.views(job.id(), strip, step -> evidence(step, taken, answered));
         var received = receive.view(jobs.head(job), papers.train());
         var proof = proofs.view(job.id());
-        var fill =
-                papers.train().stages().isEmpty()
-                        ? Optional.<FillView>empty()
-                        : fills.view(job.id(), papers.train());
+        var places = fills.atJob(job.id(), job.unitId());
         var former =
                 guide.map(g -> steps.kept(g.id(), papers.shafts()))
                         .orElse(new KeptStrip(List.of(), List.of()));
@@ -142,7 +139,7 @@ public class JobViews {
                         taken,
                         answered,
                         meshes,
-                        fill.isPresent(),
+                        places,
                         proof);
         var route = Route.of(facts);
         return new JobView(
@@ -187,10 +184,7 @@ public class JobViews {
                         .cards(),
                 fittings.views(job.id()),
                 ledger,
-                fill.orElse(null),
-                papers.train().stages().isEmpty()
-                        ? null
-                        : last.flatMap(l -> fills.view(l.id(), papers.train())).orElse(null),
+                places,
                 proof.orElse(null),
                 jobs.touched(job.number()));
     }
@@ -379,7 +373,7 @@ public class JobViews {
             List<MeasurementView> taken,
             List<KeptAnswerView> answered,
             List<JobView.Mesh> meshes,
-            boolean filled,
+            List<PlaceAtJob> places,
             Optional<ProofView> proof) {
         var isolation = received.isolation();
         var turnCount = received.turnCount();
@@ -406,7 +400,11 @@ public class JobViews {
                                 + OtherMeshes.measured(papers, answered, Station.SET),
                         worst(taken, answered, Station.SET)),
                 new JobFacts.Proof(
-                        filled,
+                        places.size(),
+                        places.stream()
+                                .filter(p -> p.takes() && p.fill() == null)
+                                .map(PlaceAtJob::name)
+                                .toList(),
                         proof.map(p -> p.given().turnsFree()).orElse(false),
                         proof.map(p -> p.given().tight()).orElse(false),
                         proof.map(JobViews::temperature).orElse(Verdict.NOT_JUDGED),

@@ -4,7 +4,7 @@ import app.yunque.lubricant.FillQuantity;
 import app.yunque.lubricant.GearOilDuty;
 import app.yunque.lubricant.ImmersedGear;
 import app.yunque.lubricant.OilGrade;
-import app.yunque.lubricant.RectangularSump;
+import app.yunque.lubricant.SumpShape;
 import app.yunque.server.api.RangesOf;
 import app.yunque.server.problem.AtField;
 import java.util.ArrayList;
@@ -37,11 +37,11 @@ class LubricantCalcController {
         }
     }
 
-    @RangesOf(RectangularSump.class)
+    @RangesOf(SumpShape.class)
     record FillInput(
-            double sumpLengthMm,
-            double sumpWidthMm,
-            double sumpHeightMm,
+            double lengthMm,
+            double widthMm,
+            double heightMm,
             double levelMm,
             List<ImmersedGearInput> gears) {}
 
@@ -63,7 +63,7 @@ class LubricantCalcController {
             gears.add(AtField.named("gears[" + i + "].", Map.of(), input.gears.get(i)::gear));
         }
         return FillQuantity.of(
-                new RectangularSump(input.sumpLengthMm, input.sumpWidthMm, input.sumpHeightMm),
+                new SumpShape.Box(input.lengthMm, input.widthMm, input.heightMm, 0),
                 input.levelMm,
                 gears);
     }

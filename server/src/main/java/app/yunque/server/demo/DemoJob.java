@@ -2,12 +2,14 @@ package app.yunque.server.demo;
 
 import app.yunque.finding.Disposition;
 import app.yunque.route.Energy;
+import app.yunque.server.drawer.DrawerEntries;
 import app.yunque.server.drawer.KeptAnswerRequest;
-import app.yunque.server.fill.FillRequest;
 import app.yunque.server.job.TurnCountRequest;
 import app.yunque.server.measuring.MeasurementRequest;
 import app.yunque.server.photo.PhotoMark;
+import app.yunque.server.place.FillKind;
 import app.yunque.server.proof.ProofRequest;
+import app.yunque.server.quantity.EnteredNumber;
 import app.yunque.server.teardown.StepRequest;
 import app.yunque.teardown.Statement;
 import java.util.List;
@@ -32,7 +34,7 @@ import org.jspecify.annotations.Nullable;
  * @param decide       true when every proposal was taken
  * @param decisions    decisions that differ from the proposal, by part
  * @param fitted       how many cards of the rebuild are done
- * @param fill         the fill; may be missing
+ * @param fills        what was done at each place, by its name; may be missing
  * @param proof        the proof; may be missing
  * @param signedBy     who signed it; missing while open
  * @param statements   what was said about the order; may be missing
@@ -55,7 +57,7 @@ record DemoJob(
         boolean decide,
         Map<String, Disposition> decisions,
         int fitted,
-        @Nullable FillRequest fill,
+        @Nullable Map<String, FilledInDemo> fills,
         @Nullable ProofRequest proof,
         @Nullable String signedBy,
         @Nullable List<SaidInDemo> statements,
@@ -66,6 +68,14 @@ record DemoJob(
     /** What was said; steps by their number. */
     record SaidInDemo(
             Statement.Kind kind, int first, int then, @Nullable Integer orElse, String reason) {}
+
+    /** What went in at a place: a can of the shelf by its name, or why it was left. */
+    record FilledInDemo(
+            FillKind kind,
+            @Nullable String can,
+            @Nullable EnteredNumber amount,
+            @Nullable DrawerEntries drained,
+            String source) {}
 
     /** A picture of a step, by its number. */
     record TakenInDemo(int step, String file, String caption, List<PhotoMark> marks) {}

@@ -13,7 +13,6 @@ import app.yunque.server.decision.DecisionRequest;
 import app.yunque.server.decision.DecisionService;
 import app.yunque.server.drawer.KeptAnswerRequest;
 import app.yunque.server.drawer.KeptAnswerService;
-import app.yunque.server.fill.FillService;
 import app.yunque.server.instrument.InstrumentKind;
 import app.yunque.server.instrument.InstrumentRequest;
 import app.yunque.server.instrument.InstrumentService;
@@ -77,7 +76,7 @@ class DemoLoader implements ApplicationRunner {
     private final MeasurementService measurements;
     private final DecisionService decisions;
     private final FittingService fittings;
-    private final FillService fills;
+    private final DemoPlaces places;
     private final ProofService proofs;
     private final JobViews views;
     private final SignedReports reports;
@@ -101,7 +100,7 @@ class DemoLoader implements ApplicationRunner {
             MeasurementService measurements,
             DecisionService decisions,
             FittingService fittings,
-            FillService fills,
+            DemoPlaces places,
             ProofService proofs,
             JobViews views,
             SignedReports reports,
@@ -123,7 +122,7 @@ class DemoLoader implements ApplicationRunner {
         this.measurements = measurements;
         this.decisions = decisions;
         this.fittings = fittings;
-        this.fills = fills;
+        this.places = places;
         this.proofs = proofs;
         this.views = views;
         this.reports = reports;
@@ -178,6 +177,8 @@ class DemoLoader implements ApplicationRunner {
                     can.nlgi(),
                     can.viscosity(),
                     can.viscosityIndex(),
+                    can.pour(),
+                    can.flash(),
                     can.food(),
                     can.solids(),
                     can.lot(),
@@ -220,11 +221,13 @@ class DemoLoader implements ApplicationRunner {
             for (var unit : read("units", new TypeReference<List<UnitRequest>>() {})) {
                 units.describe(UUID.randomUUID(), unit);
             }
+            places.describe();
             for (var file : List.of("jobs", "strips", "rooms")) {
                 for (var job : read(file, new TypeReference<List<DemoJob>>() {})) {
                     work(job, team);
                 }
             }
+            places.keepUp();
         } finally {
             SecurityContextHolder.clearContext();
         }
@@ -378,8 +381,8 @@ class DemoLoader implements ApplicationRunner {
                                     null, true, 0, step.count(), step.count(), null, "", null)
                             : new FittingRequest(null, true, step.count(), 0, 0, null, "", null));
         }
-        if (told.fill() != null) {
-            fills.keep(job, papers.train(), told.fill());
+        if (told.fills() != null) {
+            places.fill(job, told.fills());
         }
         if (told.proof() != null) {
             proofs.keep(job, told.proof());

@@ -1,6 +1,7 @@
 package app.yunque.server.drawer;
 
 import java.util.List;
+import java.util.Set;
 import java.util.function.Function;
 
 /**
@@ -12,6 +13,7 @@ import java.util.function.Function;
  * @param section  where it stands among the others
  * @param takes    which kind of instrument it reads from; NONE for pure arithmetic
  * @param fields   what it asks for
+ * @param folded   headings that stand folded until they are wanted
  * @param answer   the rule behind it
  */
 public record Drawer(
@@ -21,7 +23,20 @@ public record Drawer(
         Section section,
         Takes takes,
         List<Field> fields,
+        Set<String> folded,
         Function<DrawerSheet, DrawerAnswer> answer) {
+
+    /** A drawer that shows all its fields at once. */
+    Drawer(
+            String name,
+            String title,
+            String purpose,
+            Section section,
+            Takes takes,
+            List<Field> fields,
+            Function<DrawerSheet, DrawerAnswer> answer) {
+        this(name, title, purpose, section, takes, fields, Set.of(), answer);
+    }
 
     /** Where drawers stand. */
     public enum Section {

@@ -20,8 +20,7 @@ import org.jspecify.annotations.Nullable;
  * @param warnings doubts about what was entered
  * @param workings formulas and numbers
  * @param bar      the value on a scale with its limits; missing where there is none
- * @param table    a table, such as ranked gear trains; missing where there is none
- * @param shelf    lubricants on the shelf and whether they go there; missing elsewhere
+ * @param tables   tables of words, such as ranked gear trains or what the shelf holds
  * @param map      backlash round a turn; missing elsewhere
  * @param mesh     the true picture of a mesh; missing elsewhere
  * @param schools  what each school says; missing elsewhere
@@ -37,8 +36,7 @@ public record DrawerAnswer(
         List<String> warnings,
         List<Working> workings,
         @Nullable Bar bar,
-        @Nullable Table table,
-        @Nullable Table shelf,
+        List<Table> tables,
         @Nullable BacklashMap map,
         @Nullable MeshPicture mesh,
         @Nullable BacklashSchools schools,
@@ -85,14 +83,14 @@ public record DrawerAnswer(
             double renew,
             String unit) {}
 
-    /** A small table of words. */
-    public record Table(List<String> heads, List<List<String>> rows) {}
+    /** A small table of words; its title may be empty. */
+    public record Table(String title, List<String> heads, List<List<String>> rows) {}
 
     /** The same without the picture of the mesh, which is drawn anew when it is opened. */
     DrawerAnswer withoutMesh() {
         return new DrawerAnswer(
-                verdict, sentence, figures, warnings, workings, bar, table, shelf, map, null,
-                schools, identity, chart, sump, gear);
+                verdict, sentence, figures, warnings, workings, bar, tables, map, null, schools,
+                identity, chart, sump, gear);
     }
 
     static Builder saying(String sentence) {
@@ -107,8 +105,7 @@ public record DrawerAnswer(
         private final List<String> warnings = new ArrayList<>();
         private final List<Working> workings = new ArrayList<>();
         private @Nullable Bar bar;
-        private @Nullable Table table;
-        private @Nullable Table shelf;
+        private final List<Table> tables = new ArrayList<>();
         private @Nullable BacklashMap map;
         private @Nullable MeshPicture mesh;
         private @Nullable BacklashSchools schools;
@@ -156,12 +153,13 @@ public record DrawerAnswer(
         }
 
         Builder table(List<String> heads, List<List<String>> rows) {
-            table = new Table(heads, rows);
-            return this;
+            return table(new Table("", heads, rows));
         }
 
-        Builder shelf(Table value) {
-            shelf = value;
+        Builder table(Table value) {
+            if (!value.rows().isEmpty()) {
+                tables.add(value);
+            }
             return this;
         }
 
@@ -208,8 +206,7 @@ public record DrawerAnswer(
                     List.copyOf(warnings),
                     List.copyOf(workings),
                     bar,
-                    table,
-                    shelf,
+                    List.copyOf(tables),
                     map,
                     mesh,
                     schools,

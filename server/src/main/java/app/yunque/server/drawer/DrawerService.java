@@ -34,6 +34,11 @@ public class DrawerService {
         return drawer.answer().apply(DrawerSheet.read(drawer.fields(), entries, chosen(entries)));
     }
 
+    /** A sentence in the place of an answer that can no longer be worked out. */
+    public DrawerAnswer told(String sentence) {
+        return DrawerAnswer.saying(sentence).build();
+    }
+
     String title(String name) {
         return find(name).title();
     }
@@ -67,6 +72,7 @@ public class DrawerService {
                 d.section().words(),
                 d.takes(),
                 d.fields(),
+                d.folded(),
                 DrawerExamples.of(d.name()).stream()
                         .map(
                                 e ->

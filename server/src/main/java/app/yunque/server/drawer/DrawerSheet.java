@@ -30,16 +30,18 @@ final class DrawerSheet {
     private final Map<String, Double> numbers = new HashMap<>();
     private final Map<String, String> choices = new HashMap<>();
     private final Map<String, List<Double>> readings = new HashMap<>();
+    private final List<Field> fields;
     private final @Nullable InstrumentView instrument;
 
-    private DrawerSheet(@Nullable InstrumentView instrument) {
+    private DrawerSheet(List<Field> fields, @Nullable InstrumentView instrument) {
+        this.fields = fields;
         this.instrument = instrument;
     }
 
     /** @throws Refused naming every field that is missing or not what it should be */
     static DrawerSheet read(
             List<Field> fields, DrawerEntries entries, @Nullable InstrumentView instrument) {
-        var sheet = new DrawerSheet(instrument);
+        var sheet = new DrawerSheet(fields, instrument);
         var faults = new Faults();
         for (var field : fields) {
             if (field.kind() == Field.Kind.CHOICE) {
@@ -155,9 +157,14 @@ final class DrawerSheet {
         }
     }
 
+    /** A field whose condition rests on a field that is not asked for is not asked for either. */
     private boolean isAsked(Field field) {
         var when = field.when();
-        return when == null || when.values().contains(choice(when.field()));
+        return when == null
+                || when.values().contains(choice(when.field()))
+                        && fields.stream()
+                                .filter(f -> f.name().equals(when.field()))
+                                .allMatch(this::isAsked);
     }
 
     private Object readChoice(Field field, DrawerEntries entries) {

@@ -1,6 +1,7 @@
 package app.yunque.server.drawer;
 
 import java.util.List;
+import java.util.Set;
 
 /**
  * A drawer as screens see it.
@@ -11,6 +12,7 @@ import java.util.List;
  * @param section where it stands, in words
  * @param takes   kind of instrument it reads from
  * @param fields  what it asks for
+ * @param folded  headings that stand folded until they are wanted
  * @param examples worked examples to start from
  */
 public record DrawerView(
@@ -20,6 +22,7 @@ public record DrawerView(
         String section,
         Drawer.Takes takes,
         List<Field> fields,
+        Set<String> folded,
         List<Example> examples) {
 
     /** A worked example as it would have been entered. */

@@ -4,8 +4,8 @@ import app.yunque.server.history.JsonColumn;
 import jakarta.persistence.Converter;
 
 @Converter
-class EntriesColumn extends JsonColumn<DrawerEntries> {
-    EntriesColumn() {
+public class EntriesColumn extends JsonColumn<DrawerEntries> {
+    public EntriesColumn() {
         super(DrawerEntries.class);
     }
 }

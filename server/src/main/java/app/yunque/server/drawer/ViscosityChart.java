@@ -12,7 +12,7 @@ import org.jspecify.annotations.Nullable;
  * What the viscosity chart is drawn from: places on its scale, which bends viscosity and temperature so that an oil is a
  * straight line.
  *
- * @param oils         the oil itself first, then the grades either side of it with the same index
+ * @param oils         the oil itself first, then what it is compared with
  * @param sump         the working point
  * @param start        the starting point
  * @param wanted       the band of viscosity that is wanted in the sump, lowest and highest; null when none was entered
@@ -53,15 +53,35 @@ public record ViscosityChart(
             double sumpDegC,
             double startDegC,
             double @Nullable [] wanted) {
-        var oils = new ArrayList<Oil>();
-        oils.add(line(name, oil));
+        var others = new ArrayList<Candidate>();
         neighbours(oil.viscosityAt(40))
                 .forEach(
                         g ->
-                                oils.add(
-                                        line(
+                                others.add(
+                                        new Candidate(
                                                 g.words(),
                                                 ViscosityLine.of(g.midpointMm2PerS(), index))));
+        return of(new Candidate(name, oil), others, sumpDegC, startDegC, wanted);
+    }
+
+    /** An oil by its name. */
+    record Candidate(String name, ViscosityLine oil) {}
+
+    /**
+     * One oil with others to compare.
+     *
+     * @param wanted lowest and highest wanted viscosity in the sump, mm²/s, or null
+     */
+    static ViscosityChart of(
+            Candidate chosen,
+            List<Candidate> others,
+            double sumpDegC,
+            double startDegC,
+            double @Nullable [] wanted) {
+        var oil = chosen.oil;
+        var oils = new ArrayList<Oil>();
+        oils.add(line(chosen.name, oil));
+        others.forEach(o -> oils.add(line(o.name, o.oil)));
         return new ViscosityChart(
                 oils,
                 at(oil, sumpDegC),

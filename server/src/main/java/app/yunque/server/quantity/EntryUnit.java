@@ -21,6 +21,7 @@ public enum EntryUnit {
     LITRE("L", EntryKind.VOLUME, by(Units.LITRE, Units.LITRE)),
     US_QUART("US qt", EntryKind.VOLUME, by(Units.LITRE.multiply(0.946352946), Units.LITRE)),
     KILOGRAM("kg", EntryKind.MASS, by(Units.KILOGRAM, Units.KILOGRAM)),
+    GRAM("g", EntryKind.MASS, by(Units.GRAM, Units.KILOGRAM)),
     POUND("lb", EntryKind.MASS, by(Units.KILOGRAM.multiply(0.45359237), Units.KILOGRAM)),
     CELSIUS("°C", EntryKind.TEMPERATURE, by(Units.CELSIUS, Units.CELSIUS)),
     FAHRENHEIT("°F", EntryKind.TEMPERATURE, value -> (value - 32) / 1.8),

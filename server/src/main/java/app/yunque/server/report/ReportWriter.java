@@ -11,6 +11,8 @@ import app.yunque.server.decision.DecisionView;
 import app.yunque.server.drawer.KeptAnswerView;
 import app.yunque.server.job.ReceiveView;
 import app.yunque.server.measuring.MeasurementView;
+import app.yunque.server.place.FillKind;
+import app.yunque.server.place.FillView;
 import app.yunque.server.quantity.EnteredNumber;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -186,32 +188,52 @@ final class ReportWriter {
     }
 
     private static List<String> oil(JobView job) {
-        var fill = job.fill();
-        if (fill == null) {
-            return List.of("Not filled yet.");
+        if (job.places().isEmpty()) {
+            return List.of("No lubricated place is described.");
         }
-        var given = fill.given();
         var lines = new ArrayList<String>();
-        lines.add(
-                "%s, %s: %s %s filled by %s."
-                        .formatted(
-                                given.oilName(),
-                                given.grade().words(),
-                                java.util.Objects.requireNonNull(given.filled()).text(),
-                                given.filled().unit(),
-                                fill.keptBy()));
-        lines.add(fill.answer().grade().reason());
-        if (!given.gradeSource().isEmpty()) {
-            lines.add("Grade taken from: " + given.gradeSource() + ".");
+        for (var place : job.places()) {
+            var fill = place.fill();
+            if (fill == null) {
+                lines.add(
+                        place.name()
+                                + (place.takes() ? ": not filled yet." : ": nothing goes there."));
+            } else {
+                lines.add(place.name() + ": " + filled(fill));
+                said(lines, fill);
+            }
         }
-        lines.add(
-                "Computed for a level of %s %s: %s L, of which the gears displace %s L."
-                        .formatted(
-                                given.level().text(),
-                                given.level().unit(),
-                                rounded(fill.answer().quantity().litres(), 2),
-                                rounded(fill.answer().quantity().displacedLitres(), 2)));
         return lines;
+    }
+
+    private static String filled(FillView fill) {
+        var given = fill.given();
+        if (given.kind() == FillKind.LEFT) {
+            return "left as it was, %s (%s).".formatted(given.source(), fill.keptBy());
+        }
+        return "%s%s%s filled by %s."
+                .formatted(
+                        fill.can(),
+                        fill.sort().isEmpty() ? "" : ", " + fill.sort(),
+                        given.amount() == null
+                                ? ""
+                                : ": " + given.amount().text() + " " + given.amount().unit(),
+                        fill.keptBy());
+    }
+
+    private static void said(List<String> lines, FillView fill) {
+        if (!fill.says().isEmpty()) {
+            lines.add(fill.says());
+        }
+        if (fill.given().kind() != FillKind.LEFT && !fill.given().source().isEmpty()) {
+            lines.add("Taken from: " + fill.given().source() + ".");
+        }
+        if (!fill.given().despite().isEmpty()) {
+            lines.add("In spite of a finding against it: " + fill.given().despite() + ".");
+        }
+        if (fill.drained() != null) {
+            lines.add("What came out: " + fill.drained().sentence());
+        }
     }
 
     private static List<String> proof(JobView job) {

@@ -49,6 +49,10 @@ class LubricantEntity extends Kept {
     @Column(name = "viscosity_index")
     @Nullable Integer viscosityIndex;
 
+    @Nullable Entered pour;
+
+    @Nullable Entered flash;
+
     @Column(nullable = false)
     boolean food;
 

@@ -20,6 +20,8 @@ import org.jspecify.annotations.Nullable;
  * @param nlgi           consistency of a grease, −2 (000) to 6; missing for an oil
  * @param viscosity      ν at 40 °C (mm²/s), of a grease that of its base oil
  * @param viscosityIndex missing: what is usual for the base oil
+ * @param pour           pour point; missing when the sheet gives none
+ * @param flash          flash point; missing when the sheet gives none
  * @param food           registered for incidental food contact
  * @param solids         graphite, molybdenum or other solids in it
  * @param lot            lot number, may be empty
@@ -36,6 +38,8 @@ public record LubricantRequest(
         @Nullable Integer nlgi,
         EnteredNumber viscosity,
         @Nullable Integer viscosityIndex,
+        @Nullable EnteredNumber pour,
+        @Nullable EnteredNumber flash,
         boolean food,
         boolean solids,
         String lot,

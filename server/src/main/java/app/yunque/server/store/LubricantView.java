@@ -1,6 +1,9 @@
 package app.yunque.server.store;
 
+import app.yunque.lubricant.DataSheet;
 import app.yunque.lubricant.Lubricant;
+import app.yunque.lubricant.ShelfChoice;
+import app.yunque.lubricant.ViscosityLine;
 import com.fasterxml.jackson.annotation.JsonIgnore;
 import java.util.UUID;
 
@@ -11,6 +14,8 @@ import java.util.UUID;
  * @param given     as entered, with its version
  * @param sort      what it is in words: grade or consistency, base, thickener
  * @param past      true when its last good day is over
+ * @param amount    what is left (L of an oil, kg of a grease)
+ * @param sheet     temperatures of its data sheet
  * @param lubricant what the rules of compatibility ask
  */
 public record LubricantView(
@@ -18,4 +23,19 @@ public record LubricantView(
         LubricantRequest given,
         String sort,
         boolean past,
-        @JsonIgnore Lubricant lubricant) {}
+        double amount,
+        @JsonIgnore DataSheet sheet,
+        @JsonIgnore Lubricant lubricant) {
+
+    /** As the core asks it. */
+    public ShelfChoice.Can can() {
+        return new ShelfChoice.Can(given.name(), lubricant, past, amount, sheet);
+    }
+
+    /** Its viscosity over temperature; of a grease that of its base oil. */
+    public ViscosityLine line() {
+        var index = given.viscosityIndex();
+        return ViscosityLine.of(
+                lubricant.viscosity(), index == null ? given.base().usualIndex() : index);
+    }
+}

@@ -1,13 +1,16 @@
 package app.yunque.server.store;
 
+import app.yunque.lubricant.DataSheet;
 import app.yunque.lubricant.IsoViscosityGrade;
 import app.yunque.lubricant.Lubricant;
 import app.yunque.lubricant.ViscosityIndex;
 import app.yunque.lubricant.ViscosityLine;
+import app.yunque.measure.PlainDigits;
 import app.yunque.measure.Range;
 import app.yunque.measure.Refused;
 import app.yunque.server.job.JobText;
 import app.yunque.server.people.AtTheBench;
+import app.yunque.server.problem.AtField;
 import app.yunque.server.problem.Faults;
 import app.yunque.server.problem.NotThere;
 import app.yunque.server.quantity.Entered;
@@ -16,6 +19,7 @@ import app.yunque.server.quantity.EntryUnit.EntryKind;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
@@ -26,6 +30,11 @@ import org.springframework.transaction.annotation.Transactional;
 /** Keeps the lubricants that stand on the shelf. */
 @Service
 public class StoreService {
+    private static final double ROUNDING = 1e-6;
+
+    /** What is left is kept to the millilitre and the gram. */
+    private static final double MILLI = 1000;
+
     private static final int LONGEST_NAME = 80;
     private static final int LONGEST_LOT = 40;
     private static final Range CONSISTENCY = Range.of("nlgi", "NLGI class (000 is −2)", -2, 6, "");
@@ -46,6 +55,47 @@ public class StoreService {
         return lubricants.findByRemovedFalseOrderByName().stream().map(this::view).toList();
     }
 
+    @Transactional(readOnly = true)
+    public Optional<LubricantView> find(UUID id) {
+        return lubricants.findById(id).filter(l -> !l.removed).map(this::view);
+    }
+
+    /**
+     * Takes what was filled off the shelf.
+     *
+     * @param amount litres of an oil, kilograms of a grease
+     * @throws Refused when the can holds less
+     */
+    @Transactional
+    public void draw(UUID id, double amount) {
+        var can = lubricants.findById(id).orElseThrow(() -> gone());
+        double left = can.amount.canonical() - amount;
+        if (left < -ROUNDING) {
+            throw Refused.because(
+                    "amount",
+                    "Only %s are left of %s. Correct what is left at the shelf, or enter the name on the other can."
+                            .formatted(can.amount.asEntered(), can.name));
+        }
+        set(can, Math.max(0, left));
+    }
+
+    /** Puts back what a corrected record had taken. */
+    @Transactional
+    public void giveBack(UUID id, double amount) {
+        lubricants.findById(id).ifPresent(can -> set(can, can.amount.canonical() + amount));
+    }
+
+    private void set(LubricantEntity can, double amount) {
+        double left = Math.rint(amount * MILLI) / MILLI;
+        can.amount = new Entered(PlainDigits.exact(left), can.thickener == null ? "L" : "kg", left);
+        can.keep(bench.name(), clock.instant());
+        lubricants.saveAndFlush(can);
+    }
+
+    private static NotThere gone() {
+        return new NotThere("That lubricant is no longer there.");
+    }
+
     @Transactional
     public void keep(UUID id, LubricantRequest request) {
         var found = lubricants.findById(id);
@@ -59,10 +109,7 @@ public class StoreService {
 
     @Transactional
     public void remove(UUID id, long version) {
-        var lubricant =
-                lubricants
-                        .findById(id)
-                        .orElseThrow(() -> new NotThere("That lubricant is no longer there."));
+        var lubricant = lubricants.findById(id).orElseThrow(() -> gone());
         lubricant.refuseStale(version, () -> view(lubricant));
         lubricant.removed = true;
         lubricant.keep(bench.name(), clock.instant());
@@ -76,6 +123,12 @@ public class StoreService {
         var viscosity = faults.gather(() -> viscosity(r));
         var amount = faults.gather(() -> amount(r.amount(), grease));
         faults.gather(() -> index(r.viscosityIndex()));
+        var pour =
+                faults.gather(
+                        () -> Optional.ofNullable(temperature(r.pour(), "pour", "pour point")));
+        var flash =
+                faults.gather(
+                        () -> Optional.ofNullable(temperature(r.flash(), "flash", "flash point")));
         faults.gather(() -> consistency(grease, r.nlgi()));
         faults.gather(() -> days(r.openedOn(), r.useBy()));
         faults.throwIfAny();
@@ -86,6 +139,10 @@ public class StoreService {
         lubricant.nlgi = grease ? r.nlgi() : null;
         lubricant.viscosity = Objects.requireNonNull(viscosity);
         lubricant.viscosityIndex = r.viscosityIndex();
+        lubricant.pour = Objects.requireNonNull(pour).orElse(null);
+        lubricant.flash = Objects.requireNonNull(flash).orElse(null);
+        AtField.named(
+                Map.of("pourPointDegC", "pour", "flashDegC", "flash"), () -> sheet(lubricant));
         lubricant.food = r.food();
         lubricant.solids = r.solids();
         lubricant.lot = r.lot().strip();
@@ -114,6 +171,17 @@ public class StoreService {
                         grease ? EntryKind.MASS : EntryKind.VOLUME);
         Refused.ifAny(AMOUNT.judge(entered.canonical()));
         return entered;
+    }
+
+    private static @Nullable Entered temperature(
+            @Nullable EnteredNumber given, String field, String label) {
+        return EnteredNumber.readOptional(given, field, label, EntryKind.TEMPERATURE);
+    }
+
+    private static DataSheet sheet(LubricantEntity l) {
+        return new DataSheet(
+                Optional.ofNullable(Entered.valueOf(l.pour)),
+                Optional.ofNullable(Entered.valueOf(l.flash)));
     }
 
     private static @Nullable Integer index(@Nullable Integer index) {
@@ -146,17 +214,7 @@ public class StoreService {
     }
 
     private LubricantView view(LubricantEntity l) {
-        var lubricant =
-                new Lubricant(
-                        l.base,
-                        l.additive,
-                        Optional.ofNullable(l.thickener),
-                        Optional.ofNullable(l.nlgi),
-                        l.viscosity.canonical(),
-                        l.food,
-                        l.solids);
-        return new LubricantView(
-                l.id,
+        var given =
                 new LubricantRequest(
                         l.version(),
                         l.name,
@@ -166,15 +224,40 @@ public class StoreService {
                         l.nlgi,
                         EnteredNumber.given(l.viscosity),
                         l.viscosityIndex,
+                        EnteredNumber.of(l.pour),
+                        EnteredNumber.of(l.flash),
                         l.food,
                         l.solids,
                         l.lot,
                         EnteredNumber.given(l.amount),
                         l.openedOn,
-                        l.useBy),
+                        l.useBy);
+        var lubricant = lubricant(given);
+        return new LubricantView(
+                l.id,
+                given,
                 sort(lubricant),
                 l.useBy != null && l.useBy.isBefore(LocalDate.now(clock)),
+                l.amount.canonical(),
+                sheet(l),
                 lubricant);
+    }
+
+    /** What the rules of compatibility ask of a can. */
+    public static Lubricant lubricant(LubricantRequest can) {
+        return new Lubricant(
+                can.base(),
+                can.additive(),
+                Optional.ofNullable(can.thickener()),
+                Optional.ofNullable(can.nlgi()),
+                viscosity(can).canonical(),
+                can.food(),
+                can.solids());
+    }
+
+    /** What a can holds, in words. */
+    public static String sort(LubricantRequest can) {
+        return sort(lubricant(can));
     }
 
     private static String sort(Lubricant l) {

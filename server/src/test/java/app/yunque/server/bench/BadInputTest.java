@@ -120,8 +120,12 @@ class BadInputTest {
     @Test
     void namesTheLevelAndItsRangeAtFill() {
         long number = Requests.openedForStrip(bench);
-        var answer = bench.put("/api/jobs/" + number + "/fill", Requests.fill("250"));
-        assertThat(answer.at("level")).contains("Oil level 250 mm is outside 0 to 200 mm");
+        var unit = bench.get("/api/jobs/" + number).body().path("unit").path("id").asString();
+        var answer =
+                bench.put(
+                        "/api/units/" + unit + "/places/" + UUID.randomUUID(),
+                        Requests.sump("250"));
+        assertThat(answer.at("levelMm")).contains("Oil level 250 mm is outside 0 to 200 mm");
     }
 
     @Test

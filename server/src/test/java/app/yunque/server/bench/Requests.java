@@ -8,14 +8,14 @@ import java.util.Map;
 import java.util.UUID;
 
 /** Ordinary requests of the bench; a test changes only what it is about. */
-final class Requests {
+public final class Requests {
     private Requests() {}
 
-    static Map<String, Object> mm(String text) {
+    public static Map<String, Object> mm(String text) {
         return Map.of("text", text, "unit", "mm");
     }
 
-    static Map<String, Object> in(String unit, String text) {
+    public static Map<String, Object> in(String unit, String text) {
         return Map.of("text", text, "unit", unit);
     }
 
@@ -68,7 +68,7 @@ final class Requests {
     }
 
     /** As {@link #openJob}, with permission and isolation on record. */
-    static long openedForStrip(AtBench bench) {
+    public static long openedForStrip(AtBench bench) {
         long number = openJob(bench);
         bench.put("/api/jobs/" + number + "/permission", permission());
         bench.put("/api/jobs/" + number + "/isolation", isolation());
@@ -132,19 +132,47 @@ final class Requests {
                 "reason", "");
     }
 
-    static Map<String, Object> fill(String level) {
+    /** Describes the sump of a job's unit, once; the path of what is filled there. */
+    public static String sump(AtBench bench, long number) {
+        var unit = bench.get("/api/jobs/" + number).body().path("unit").path("id").asString();
+        var id = UUID.randomUUID();
+        var kept = bench.put("/api/units/" + unit + "/places/" + id, sump("95"));
+        if (kept.status() != 200) {
+            throw new IllegalStateException(kept.detail());
+        }
+        return "/api/jobs/" + number + "/places/" + id + "/fill";
+    }
+
+    /** A box of 420 by 260 by 200 mm with oil up to a level. */
+    public static Map<String, Object> sump(String level) {
+        var fields = new HashMap<String, Object>();
+        fields.put("sort", in("", "GEARS"));
+        fields.put("coldest", in("°C", "0"));
+        fields.put("hottest", in("°C", "30"));
+        fields.put("shape", in("", "BOX"));
+        fields.put("lengthMm", mm("420"));
+        fields.put("widthMm", mm("260"));
+        fields.put("heightMm", mm("200"));
+        fields.put("axesMm", mm("150"));
+        fields.put("arrangement", in("", "NONE"));
+        fields.put("levelMm", mm(level));
+        return place("sump", fields);
+    }
+
+    public static Map<String, Object> place(String name, Map<String, Object> fields) {
+        var place = new HashMap<String, Object>();
+        place.put("name", name);
+        place.put("entries", Map.of("fields", fields, "readings", Map.of()));
+        return place;
+    }
+
+    public static Map<String, Object> fill(String litres) {
         var fill = new HashMap<String, Object>();
-        fill.put("coldest", in("°C", "0"));
-        fill.put("hottest", in("°C", "30"));
-        fill.put("sumpLength", mm("420"));
-        fill.put("sumpWidth", mm("260"));
-        fill.put("sumpHeight", mm("200"));
-        fill.put("shaftHeight", mm("150"));
-        fill.put("level", mm(level));
-        fill.put("grade", "VG_320");
-        fill.put("gradeSource", "plate");
-        fill.put("oilName", "Mineral gear oil");
-        fill.put("filled", in("L", "10,2"));
+        fill.put("kind", "FILLED");
+        fill.put("can", "Mineral gear oil");
+        fill.put("amount", in("L", litres));
+        fill.put("source", "");
+        fill.put("despite", "");
         return fill;
     }
 

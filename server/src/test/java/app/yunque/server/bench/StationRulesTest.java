@@ -141,18 +141,6 @@ class StationRulesTest {
     }
 
     @Test
-    void asksForTheSourceOfAnotherGrade() {
-        var path = job(Requests.openedForStrip(bench)) + "/fill";
-        var thin = Requests.fill("95");
-        thin.put("grade", "VG_68");
-        thin.put("gradeSource", "");
-        thin.put("filled", Requests.in("L", "-3"));
-        var answer = bench.put(path, thin);
-        assertThat(answer.at("gradeSource")).contains("Another grade than the proposed ISO VG 320");
-        assertThat(answer.at("filled")).contains("is outside 0 to 10000 L");
-    }
-
-    @Test
     void wantsTheWholeRunOrNone() {
         var path = job(Requests.openedForStrip(bench)) + "/proof";
         var half = new HashMap<>(Requests.proof());
@@ -209,6 +197,6 @@ class StationRulesTest {
     void refusesAWriteWithoutAnIdentityInWords() {
         var answer = bench.put("/api/jobs/4/steps/not-a-uuid", Requests.step("x", "KEY", 1));
         assertThat(answer.status()).isEqualTo(404);
-        assertThat(List.of(400, 422)).contains(bench.put("/api/jobs/4/fill", "{}").status());
+        assertThat(List.of(400, 422)).contains(bench.put("/api/jobs/4/proof", "{}").status());
     }
 }

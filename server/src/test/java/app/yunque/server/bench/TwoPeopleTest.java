@@ -52,16 +52,17 @@ class TwoPeopleTest {
 
     @Test
     void meetAtTheFill() {
-        tomas.put(job + "/fill", Requests.fill("95"));
-        var conflict = clash(job + "/fill", Requests.fill("90"), Requests.fill("100"));
+        var fill = Requests.sump(tomas, number);
+        tomas.put(fill, Requests.fill("9.5"));
+        var conflict = clash(fill, Requests.fill("9.0"), Requests.fill("10.0"));
         assertThat(
                         conflict.body()
                                 .path("current")
                                 .path("given")
-                                .path("level")
+                                .path("amount")
                                 .path("text")
                                 .asString())
-                .isEqualTo("90");
+                .isEqualTo("9.0");
     }
 
     @Test
@@ -109,7 +110,8 @@ class TwoPeopleTest {
 
     @Test
     void doNotDisturbEachOtherOnDifferentRecords() {
-        assertThat(tomas.put(job + "/fill", Requests.fill("95")).status()).isEqualTo(200);
+        assertThat(tomas.put(Requests.sump(tomas, number), Requests.fill("9.5")).status())
+                .isEqualTo(200);
         assertThat(ines.put(job + "/proof", Requests.proof()).status()).isEqualTo(200);
         assertThat(
                         tomas.put(
@@ -118,7 +120,8 @@ class TwoPeopleTest {
                                 .status())
                 .isEqualTo(200);
         var view = ines.get(job).body();
-        assertThat(view.path("fill").path("keptBy").asString()).isEqualTo("Tomás Vega");
+        assertThat(view.path("places").path(0).path("fill").path("keptBy").asString())
+                .isEqualTo("Tomás Vega");
         assertThat(view.path("proof").path("keptBy").asString()).isEqualTo("Inés Roldán");
     }
 

@@ -42,7 +42,7 @@ class WholeJobTest {
         bench.put(
                 job + "/measurements/" + UUID.randomUUID(),
                 Requests.backlash("SET", "0.25", "0.26", "0.25", "0.24"));
-        bench.put(job + "/fill", Requests.fill("95"));
+        bench.put(Requests.sump(bench, number), Requests.fill("10,2"));
         var proved = bench.put(job + "/proof", Requests.proof());
 
         assertThat(states(proved.body())).containsOnly("DONE", "OPEN").endsWith("OPEN");
@@ -70,7 +70,8 @@ class WholeJobTest {
 
     @Test
     void changesNothingOnASignedJob() {
-        var answer = bench.put("/api/jobs/1/fill", Requests.fill("60"));
+        var place = bench.get("/api/jobs/1").body().path("places").path(0).path("id").asString();
+        var answer = bench.put("/api/jobs/1/places/" + place + "/fill", Requests.fill("5"));
         assertThat(answer.status()).isEqualTo(422);
         assertThat(answer.detail()).startsWith("Job 1 was signed by Inés Roldán and is closed.");
     }
@@ -99,7 +100,8 @@ class WholeJobTest {
         long number = Requests.openedForStrip(bench);
         var sign = "/api/jobs/" + number + "/sign";
         assertThat(bench.post(sign, Map.of("despite", "")).detail())
-                .contains("Grade and quantity of oil are not on record (Fill).")
+                .contains(
+                        "No lubricated place of this unit is described, so nothing was filled (Fill).")
                 .contains("A lead can sign all the same, with a reason.");
         assertThat(bench.post(sign, Map.of("despite", "in a hurry")).status()).isEqualTo(403);
         var signed = AtBench.lead().post(sign, Map.of("despite", "scrapped, unit not rebuilt"));

@@ -97,9 +97,9 @@ class CalcTest {
         check(
                 "lubricant/fill-quantity",
                 Map.of(
-                        "sumpLengthMm", 420,
-                        "sumpWidthMm", 260,
-                        "sumpHeightMm", 200,
+                        "lengthMm", 420,
+                        "widthMm", 260,
+                        "heightMm", 200,
                         "levelMm", 95,
                         "gears", List.of()),
                 "litres",

@@ -20,7 +20,7 @@ class OilDrawersTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "sump-volume | levelMm | 260 | mm | 260 mm is outside 0 to 200.0 mm",
+                "sump-volume | levelMm | 260 | mm | 260 mm is outside 0 to 200 mm",
                 "sump-volume | levelMm | -5 | mm | Measure from the lowest floor point",
                 "sump-volume | litres | -3 | L | −3 L is outside 0 to 21.84 L",
                 "sump-volume | litres | 40 | US qt | outside 0 to 21.84 L",

@@ -1,0 +1,43 @@
+package app.yunque.lubricant;
+
+import app.yunque.measure.PlainDigits;
+import app.yunque.measure.Range;
+import app.yunque.measure.Refused;
+import app.yunque.measure.Verdict;
+
+/**
+ * What went in against what was worked out. More than a tenth apart: the geometry or the mark is wrong. The mark wins. Source:
+ * common practice, no source.
+ *
+ * @param share    (filled − worked out) over what was worked out
+ * @param verdict  clear pass within a tenth, doubtful beyond
+ * @param sentence in words
+ */
+public record FilledAmount(double share, Verdict verdict, String sentence) {
+    public static final Range LITRES = Range.of("amount", "quantity filled", 0.001, 10_000, "L");
+    private static final double TENTH = 0.1;
+
+    /**
+     * @param filledL    what went in (L)
+     * @param workedOutL what was worked out (L), above 0
+     */
+    public static FilledAmount of(double filledL, double workedOutL) {
+        Refused.ifAny(LITRES.judge(filledL), LITRES.named("fill", "worked out").judge(workedOutL));
+        double share = (filledL - workedOutL) / workedOutL;
+        boolean agrees = Math.abs(share) <= TENTH;
+        return new FilledAmount(
+                share,
+                agrees ? Verdict.CLEAR_PASS : Verdict.DOUBTFUL,
+                "%s L went in, %s L were worked out: %s"
+                        .formatted(
+                                PlainDigits.exact(filledL),
+                                PlainDigits.rounded(workedOutL, 2),
+                                agrees
+                                        ? "they agree."
+                                        : "%s %% %s. Look at the mark again, and at the measures of the sump."
+                                                .formatted(
+                                                        PlainDigits.rounded(
+                                                                Math.abs(100 * share), 0),
+                                                        share > 0 ? "too much" : "too little")));
+    }
+}

@@ -1,0 +1,440 @@
+package app.yunque.server.drawer;
+
+import app.yunque.lubricant.AgmaNumber;
+import app.yunque.lubricant.ColdStart;
+import app.yunque.lubricant.Compatibility;
+import app.yunque.lubricant.FillQuantity;
+import app.yunque.lubricant.GradeByHeat;
+import app.yunque.lubricant.ImmersedGear;
+import app.yunque.lubricant.IsoViscosityGrade;
+import app.yunque.lubricant.LubricantAdvice;
+import app.yunque.lubricant.OilChange;
+import app.yunque.lubricant.ShelfChoice;
+import app.yunque.lubricant.ViscosityLine;
+import app.yunque.lubricant.WorkingTemperature;
+import app.yunque.measure.PlainDigits;
+import app.yunque.measure.Verdict;
+import app.yunque.server.store.LubricantView;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
+
+/** What is to go to a place, how much of it, and what of the shelf is it: put together from the rules of the core. */
+final class PlaceAnswer {
+    private static final List<Integer> CONTAINERS = List.of(1, 4, 5, 20);
+    private static final int CANDIDATES = 3;
+    private static final double LITTLE = 0.01;
+
+    private final PlaceSheet sheet;
+    private final LubricantAdvice advice;
+    private final Optional<IsoViscosityGrade> wanted;
+    private final Optional<GradeByHeat> heat;
+    private final WorkingTemperature works;
+    private final List<LubricantView> shelf;
+
+    private PlaceAnswer(PlaceSheet sheet, List<LubricantView> shelf) {
+        this.sheet = sheet;
+        this.shelf = shelf;
+        advice = sheet.advice();
+        wanted = sheet.wanted(advice);
+        heat = wanted.flatMap(sheet::heat);
+        works = sheet.temperature();
+    }
+
+    static DrawerAnswer of(PlaceSheet sheet, List<LubricantView> shelf) {
+        return new PlaceAnswer(sheet, shelf).answer();
+    }
+
+    private DrawerAnswer answer() {
+        var oil = sheet.sump().map(Oil::new);
+        var grease = sheet.greaseG();
+        Optional<Double> need = oil.map(o -> o.draw).or(() -> grease.map(g -> g / 1000));
+        var choice = choice(need);
+        var answer = DrawerAnswer.saying(sentence(oil, grease, choice)).verdict(verdict(oil));
+        answer.warn(advice.warnings()).warn(plateAgainstAdvice()).warn(againstRemains(oil));
+        oil.ifPresent(o -> o.tell(answer));
+        grease.ifPresent(g -> tellGrease(answer, g));
+        tellGrade(answer);
+        answer.table(schools()).table(rounds());
+        choice.ifPresent(c -> answer.table(OnTheShelf.table(c)));
+        oil.ifPresent(o -> answer.table(o.dips()).table(o.dipstick()));
+        chart(choice).ifPresent(answer::chart);
+        answer.working(advice.working());
+        oil.ifPresent(o -> answer.working(o.quantity.working()));
+        heat.ifPresent(h -> answer.working(h.heat().working()));
+        return answer.build();
+    }
+
+    private String sentence(
+            Optional<Oil> oil, Optional<Double> grease, Optional<ShelfChoice> choice) {
+        var told = new StringBuilder();
+        sheet.plate()
+                .ifPresentOrElse(
+                        p ->
+                                told.append("The plate: ")
+                                        .append(String.join("; ", p.understood()))
+                                        .append(". It wins."),
+                        () -> told.append(advice.reason()));
+        oil.ifPresent(
+                o ->
+                        told.append(
+                                " Fill %s L to %s mm."
+                                        .formatted(
+                                                PlainDigits.rounded(o.fill, 2),
+                                                PlainDigits.rounded(o.sump.levelMm(), 0))));
+        grease.ifPresent(
+                g -> told.append(" Fill %s g.".formatted(PlainDigits.rounded(g, g < 10 ? 1 : 0))));
+        choice.ifPresent(c -> told.append(' ').append(c.sentence()));
+        return told.toString();
+    }
+
+    private Verdict verdict(Optional<Oil> oil) {
+        var start = start().map(ColdStart::verdict).orElse(Verdict.NOT_JUDGED);
+        var warm = heat.map(GradeByHeat::verdict).orElse(start);
+        return oil.isPresent() && !oil.get().levelSays().isEmpty()
+                ? warm.worse(Verdict.DOUBTFUL)
+                : warm;
+    }
+
+    /** How the wanted grade starts; empty for grease. */
+    private Optional<ColdStart> start() {
+        return wanted.map(
+                g ->
+                        ColdStart.of(
+                                line(g),
+                                sheet.base(),
+                                sheet.coldest(),
+                                sheet.feed(),
+                                Optional.empty()));
+    }
+
+    private ViscosityLine line(IsoViscosityGrade grade) {
+        return ViscosityLine.of(grade.midpointMm2PerS(), sheet.base().usualIndex());
+    }
+
+    private void tellGrade(DrawerAnswer.Builder answer) {
+        wanted.ifPresent(
+                g -> {
+                    answer.words(
+                            "grade",
+                            g.words() + AgmaNumber.numberOf(g).map(n -> ", AGMA " + n).orElse(""));
+                    answer.figure("works at", works.degC(), "°C", 0);
+                    answer.words("that is", works.whence());
+                    answer.figure("viscosity there", line(g).viscosityAt(works.degC()), "mm²/s", 1);
+                    start().ifPresent(
+                                    s ->
+                                            answer.figure(
+                                                    "at the coldest start",
+                                                    s.dynamic(),
+                                                    "mPa·s",
+                                                    0));
+                });
+        answer.words("kind", advice.kind());
+        heat.ifPresent(
+                h -> {
+                    if (h.verdict() == Verdict.CLEAR_PASS) {
+                        answer.words("worked out", h.sentence());
+                    } else {
+                        answer.warn(List.of(h.sentence()));
+                    }
+                    answer.warn(h.heat().warnings());
+                });
+        if (works.assumed() && wanted.isPresent()) {
+            answer.warn(
+                    List.of(
+                            "The working temperature is assumed. Measure it in the oil after an hour's work and enter it: viscosity and interval follow."));
+        }
+    }
+
+    private void tellGrease(DrawerAnswer.Builder answer, double grams) {
+        answer.figure("grease", grams, "g", grams < 10 ? 1 : 0)
+                .figure("share of the room", 100 * sheet.share(), "%", 0)
+                .figure("strokes of the gun", grams / sheet.gunG(), "", 0)
+                .warn(
+                        List.of(
+                                "A grease gun works at hundreds of bar: never feel for leaks by hand. An injection under the skin is an emergency even when it looks small: go to hospital at once."));
+        sheet.greasingHours().ifPresent(h -> answer.figure("grease again after", h, "h", 0));
+    }
+
+    /** The plate wins; more than one grade apart is told with what may stand behind it. */
+    private List<String> plateAgainstAdvice() {
+        var plate = sheet.plate().flatMap(p -> p.grade());
+        if (plate.isEmpty()
+                || advice.grade().isEmpty()
+                || Math.abs(plate.get().gradesThickerThan(advice.grade().get())) <= 1) {
+            return List.of();
+        }
+        return List.of(
+                "The plate's %s stays; the table would say %s. Spindle bearings, a clutch, a backstop, bronze or seals may be the reason."
+                        .formatted(plate.get().words(), advice.grade().get().words()));
+    }
+
+    /** Old oil of another kind, and how often to flush until less than 1 % of it is left. */
+    private List<String> againstRemains(Optional<Oil> oil) {
+        return sheet.remains().filter(r -> r.lubricant().base() != sheet.base()).stream()
+                .map(
+                        r ->
+                                "%s %% of the old %s is counted as still in it.%s"
+                                        .formatted(
+                                                PlainDigits.rounded(100 * r.share(), 1),
+                                                r.lubricant().isGrease()
+                                                        ? "grease"
+                                                        : r.lubricant().base().words() + " oil",
+                                                oil.map(o -> flush(o, r.share())).orElse("")))
+                .toList();
+    }
+
+    private static String flush(Oil oil, double share) {
+        if (!(share > 0 && share < 1)) {
+            return "";
+        }
+        double residue = oil.fill * share / (1 - share);
+        int fills = OilChange.fillsNeeded(residue, oil.fill, LITTLE);
+        return fills <= 1
+                ? ""
+                : " Flush with the new kind, without load: %d fills, the last one counted, leave less than 1 %%."
+                        .formatted(fills);
+    }
+
+    private Optional<ShelfChoice> choice(Optional<Double> need) {
+        if (advice.form() == LubricantAdvice.Form.NOTHING) {
+            return Optional.empty();
+        }
+        boolean grease =
+                sheet.plate()
+                        .map(p -> p.grease())
+                        .orElse(advice.form() == LubricantAdvice.Form.GREASE);
+        return Optional.of(
+                ShelfChoice.of(
+                        OnTheShelf.cans(shelf, grease),
+                        sheet::suits,
+                        sheet.place(),
+                        sheet.coldStart(),
+                        sheet.remains(),
+                        need,
+                        sheet.wantedWords()));
+    }
+
+    private DrawerAnswer.Table schools() {
+        return new DrawerAnswer.Table(
+                "What each school says, the default first",
+                List.of("school", "grade", "with its numbers"),
+                advice.schools().stream()
+                        .map(
+                                s ->
+                                        List.of(
+                                                s.name(),
+                                                s.grade().map(IsoViscosityGrade::words).orElse("–"),
+                                                s.says() + " (" + s.source() + ")"))
+                        .toList());
+    }
+
+    private DrawerAnswer.Table rounds() {
+        return new DrawerAnswer.Table(
+                "Grade and temperature worked out together",
+                List.of("grade", "sump °C", "mm²/s there"),
+                heat.map(GradeByHeat::rounds).orElse(List.of()).stream()
+                        .map(
+                                r ->
+                                        List.of(
+                                                r.grade().words(),
+                                                PlainDigits.rounded(r.temperatureDegC(), 1),
+                                                PlainDigits.rounded(r.viscosity(), 0)))
+                        .toList());
+    }
+
+    /** The wanted grade with the oils of the shelf that could go, and the band that is needed at work. */
+    private Optional<ViscosityChart> chart(Optional<ShelfChoice> choice) {
+        if (wanted.isEmpty()) {
+            return Optional.empty();
+        }
+        var names =
+                choice.map(ShelfChoice::judged).orElse(List.of()).stream()
+                        .filter(j -> j.told().verdict() != Verdict.CLEAR_FAIL)
+                        .limit(CANDIDATES)
+                        .map(j -> j.can().name())
+                        .collect(Collectors.toSet());
+        var grade = wanted.get();
+        double hot = works.degC();
+        return Optional.of(
+                ViscosityChart.of(
+                        new ViscosityChart.Candidate(grade.words(), line(grade)),
+                        shelf.stream()
+                                .filter(l -> names.contains(l.given().name()))
+                                .map(l -> new ViscosityChart.Candidate(l.given().name(), l.line()))
+                                .toList(),
+                        hot,
+                        sheet.coldest(),
+                        new double[] {
+                            sheet.leastViscosity(),
+                            Math.max(4 * sheet.leastViscosity(), 1.5 * line(grade).viscosityAt(hot))
+                        }));
+    }
+
+    /** The oil of a box with a level. */
+    private final class Oil {
+        private final PlaceSheet.Sump sump;
+        private final FillQuantity quantity;
+        private final double fill;
+        private final double draw;
+
+        Oil(PlaceSheet.Sump sump) {
+            sheet.refuseOtherPosition();
+            this.sump = sump;
+            quantity = FillQuantity.of(sump.shape(), sump.levelMm(), sump.parts());
+            fill = sheet.litresToFill(sump);
+            draw = fill * (1 + sheet.reserve());
+        }
+
+        String levelSays() {
+            return sump.rule().map(r -> r.says(sump.levelMm())).orElse("");
+        }
+
+        /** Level of the oil at its working temperature (mm); empty when it would not fit in. */
+        private Optional<Double> hotLevel() {
+            double hot =
+                    OilChange.hotLitres(
+                            sheet.isMarkHot() ? fill + sheet.residueL() : quantity.litres(),
+                            sheet.base(),
+                            works.degC(),
+                            sheet.fillDegC());
+            double full = FillQuantity.net(sump.shape(), sump.shape().heightMm(), sump.parts());
+            return hot <= full
+                    ? Optional.of(FillQuantity.levelMm(sump.shape(), hot, sump.parts()))
+                    : Optional.empty();
+        }
+
+        void tell(DrawerAnswer.Builder answer) {
+            answer.figure("fill", fill, "L", 2)
+                    .figure("level above the floor", sump.levelMm(), "mm", 1)
+                    .figure("a millimetre of level is", quantity.litresPerMm(), "L", 3)
+                    .figure("parts displace", quantity.displacedLitres(), "L", 2)
+                    .figure("mass", fill * sheet.base().densityAt(sheet.fillDegC()) / 1000, "kg", 2)
+                    .figure("draw, reserve counted", draw, "L", 2)
+                    .words("containers", containers());
+            sump.rule()
+                    .ifPresent(
+                            r ->
+                                    answer.words("level by", r.reason())
+                                            .figure("too low below", r.lowestMm(), "mm", 1)
+                                            .figure("too high above", r.highestMm(), "mm", 1));
+            var hot = hotLevel();
+            hot.ifPresentOrElse(
+                    h -> answer.figure("level when hot", h, "mm", 1),
+                    () ->
+                            answer.warn(
+                                    List.of(
+                                            "Hot, this oil has no room in the case: it goes out of the breather. Fill less.")));
+            if (!levelSays().isEmpty()) {
+                answer.warn(List.of(levelSays()));
+            }
+            answer.warn(quantity.warnings());
+            if (sheet.hasUncountedParts()) {
+                answer.warn(
+                        List.of(
+                                "Gears, shafts and bearings are not taken away yet: enter how high their axes stand, under Parts in the oil."));
+            }
+            if (!sump.shape().outline().isEmpty()) {
+                answer.sump(
+                        SumpPicture.of(
+                                sump.shape(),
+                                sump.levelMm(),
+                                mark(sump.rule().map(r -> r.lowestMm())),
+                                mark(sump.rule().map(r -> r.highestMm())),
+                                mark(hot),
+                                pictured()));
+            }
+        }
+
+        private @Nullable Double mark(Optional<Double> mm) {
+            return mm.filter(h -> h >= 0 && h <= sump.shape().heightMm()).orElse(null);
+        }
+
+        private List<SumpPicture.PartInSump> pictured() {
+            var gears = sump.parts().stream().filter(ImmersedGear.class::isInstance).toList();
+            return IntStream.range(0, gears.size())
+                    .mapToObj(
+                            i ->
+                                    SumpPicture.PartInSump.of(
+                                            gears.get(i), sump.across().get(i), true))
+                    .toList();
+        }
+
+        private String containers() {
+            return OilChange.containers(Math.max(0.01, draw), CONTAINERS).stream()
+                    .map(c -> c + " L")
+                    .collect(Collectors.joining(" + "));
+        }
+
+        DrawerAnswer.Table dips() {
+            return new DrawerAnswer.Table(
+                    "What dips",
+                    List.of("part", "dips mm", "displaces L"),
+                    quantity.dips().stream()
+                            .filter(d -> d.dipMm() > 0)
+                            .map(
+                                    d ->
+                                            List.of(
+                                                    d.part(),
+                                                    PlainDigits.rounded(d.dipMm(), 1),
+                                                    PlainDigits.rounded(d.displacedLitres(), 3)))
+                            .toList());
+        }
+
+        DrawerAnswer.Table dipstick() {
+            return new DrawerAnswer.Table(
+                    "Dipstick",
+                    List.of("stick mm", "level mm", "litres", "mark"),
+                    marked(sheet.dipstick(sump)));
+        }
+
+        private List<List<String>> marked(List<List<String>> rows) {
+            var told = new ArrayList<List<String>>();
+            for (int i = 0; i < rows.size(); i++) {
+                double level = Double.parseDouble(rows.get(i).get(1));
+                double before = i == 0 ? -1 : Double.parseDouble(rows.get(i - 1).get(1));
+                var row = new ArrayList<>(rows.get(i));
+                row.add(markBetween(before, level));
+                told.add(List.copyOf(row));
+            }
+            return told;
+        }
+
+        private String markBetween(double before, double level) {
+            var marks = new ArrayList<String>();
+            sump.rule()
+                    .ifPresent(
+                            r -> {
+                                if (before < r.lowestMm() && r.lowestMm() <= level) {
+                                    marks.add("lowest");
+                                }
+                                if (before < r.highestMm() && r.highestMm() <= level) {
+                                    marks.add("highest");
+                                }
+                            });
+            if (before < sump.levelMm() && sump.levelMm() <= level) {
+                marks.add("line");
+            }
+            return String.join(", ", marks);
+        }
+    }
+
+    /** Findings against a lubricant at a place, as the rows of a table. */
+    static DrawerAnswer.Table findings(Compatibility told) {
+        return new DrawerAnswer.Table(
+                "What speaks against it",
+                List.of("what", "weight", "why", "instead"),
+                told.findings().stream()
+                        .map(
+                                f ->
+                                        List.of(
+                                                f.rule(),
+                                                CompatibilityDrawer.words(f.weight()),
+                                                f.reason(),
+                                                f.instead()))
+                        .toList());
+    }
+}

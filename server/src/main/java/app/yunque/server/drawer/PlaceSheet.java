@@ -1,0 +1,604 @@
+package app.yunque.server.drawer;
+
+import app.yunque.lubricant.BaseOil;
+import app.yunque.lubricant.ChangeInterval;
+import app.yunque.lubricant.ColdStart;
+import app.yunque.lubricant.Compatibility;
+import app.yunque.lubricant.FillQuantity;
+import app.yunque.lubricant.GearOilDuty;
+import app.yunque.lubricant.GradeByHeat;
+import app.yunque.lubricant.GreaseAmount;
+import app.yunque.lubricant.Immersed;
+import app.yunque.lubricant.ImmersedBearing;
+import app.yunque.lubricant.ImmersedGear;
+import app.yunque.lubricant.ImmersedShaft;
+import app.yunque.lubricant.IsoViscosityGrade;
+import app.yunque.lubricant.LevelRule;
+import app.yunque.lubricant.Lubricant;
+import app.yunque.lubricant.LubricantAdvice;
+import app.yunque.lubricant.LubricatedPlace;
+import app.yunque.lubricant.NextChange;
+import app.yunque.lubricant.OilChange;
+import app.yunque.lubricant.PlaceSort;
+import app.yunque.lubricant.PlateText;
+import app.yunque.lubricant.SumpHeat;
+import app.yunque.lubricant.SumpShape;
+import app.yunque.lubricant.TiltedSump;
+import app.yunque.lubricant.ToothLoad;
+import app.yunque.lubricant.ViscosityLine;
+import app.yunque.lubricant.WorkingTemperature;
+import app.yunque.lubricant.WormOil;
+import app.yunque.measure.Refused;
+import app.yunque.server.problem.AtField;
+import app.yunque.server.quantity.EnteredNumber;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Stream;
+
+/** A lubricated place as its sheet describes it, in the terms of the core. */
+public final class PlaceSheet {
+    private static final Map<String, String> DUTY_FIELDS =
+            Map.of(
+                    "pitchLineVelocityMPerS", "velocity",
+                    "coldestAmbientDegC", "coldest",
+                    "hottestAmbientDegC", "hottest");
+
+    /** Rq over Ra for a surface of random heights, √(π/2). */
+    private static final double RQ_OF_RA = Math.sqrt(Math.PI / 2);
+
+    private static final double FLANK_RISE_K = 15;
+    private static final double SLOWEST = 0.001;
+
+    private final DrawerSheet sheet;
+
+    PlaceSheet(DrawerSheet sheet) {
+        this.sheet = sheet;
+    }
+
+    /** @throws Refused naming every field that is missing or not what it should be */
+    public static PlaceSheet of(DrawerEntries entries) {
+        return new PlaceSheet(DrawerSheet.read(PlaceFields.all(), completed(entries), null));
+    }
+
+    /** The entries with what stands in the sheet at first wherever nothing was said. */
+    public static DrawerEntries completed(DrawerEntries entries) {
+        var fields = new HashMap<>(entries.fields());
+        for (var field : PlaceFields.all()) {
+            if (field.kind() != Field.Kind.READINGS) {
+                fields.putIfAbsent(
+                        field.name(),
+                        new EnteredNumber(
+                                field.start(),
+                                field.units().isEmpty() ? "" : field.units().get(0)));
+            }
+        }
+        return new DrawerEntries(fields, entries.readings(), entries.instrument());
+    }
+
+    public PlaceSort sort() {
+        return sheet.choice("sort", PlaceSort.class);
+    }
+
+    public BaseOil base() {
+        return plate().flatMap(PlateText::base).orElse(sheet.choice("base", BaseOil.class));
+    }
+
+    Optional<PlateText> plate() {
+        var written = sheet.choice("plate");
+        return written.isBlank() ? Optional.empty() : Optional.of(PlateText.read(written));
+    }
+
+    Set<LubricatedPlace.Thing> meets() {
+        var meets = EnumSet.noneOf(LubricatedPlace.Thing.class);
+        for (int i = 1; i <= PlaceFields.THINGS; i++) {
+            if (!sheet.is("meets" + i, "NOTHING")) {
+                meets.add(sheet.choice("meets" + i, LubricatedPlace.Thing.class));
+            }
+        }
+        if (sort() == PlaceSort.PAWLS) {
+            meets.add(LubricatedPlace.Thing.PAWL);
+        }
+        return meets;
+    }
+
+    /** What its lubricant meets, for the rules of compatibility. */
+    public LubricatedPlace place() {
+        return new LubricatedPlace(
+                meets(),
+                sheet.choice("seal", LubricatedPlace.Seal.class),
+                sheet.choice("plastic", LubricatedPlace.Plastic.class),
+                temperature().degC(),
+                sheet.orElse("velocity", 0));
+    }
+
+    /** What is still in it. */
+    public Optional<Compatibility.Remains> remains() {
+        return sheet.is("old", "YES")
+                ? Optional.of(
+                        new Compatibility.Remains(
+                                CompatibilityDrawer.read(sheet, "old."),
+                                sheet.number("old.sharePercent") / 100))
+                : Optional.empty();
+    }
+
+    public LubricantAdvice advice() {
+        return LubricantAdvice.of(sort(), new LubricantAdvice.Duty(duty(), worm(), meets()));
+    }
+
+    private GearOilDuty duty() {
+        return AtField.named(
+                DUTY_FIELDS,
+                () ->
+                        new GearOilDuty(
+                                Math.max(SLOWEST, sheet.orElse("velocity", 1)),
+                                sheet.number("coldest"),
+                                sheet.number("hottest"),
+                                load()));
+    }
+
+    private Optional<ToothLoad> load() {
+        if (!all("tangentialN", "loadFaceMm", "loadPinionMm", "loadRatio")) {
+            return Optional.empty();
+        }
+        double flank = sheet.orElse("raUm", 0.8) * RQ_OF_RA;
+        return Optional.of(
+                AtField.named(
+                        Map.of(
+                                "faceMm", "loadFaceMm",
+                                "pinionMm", "loadPinionMm",
+                                "ratio", "loadRatio",
+                                "roughnessUm", "raUm",
+                                "toothDegC", "measuredDegC"),
+                        () ->
+                                new ToothLoad(
+                                        sheet.number("tangentialN"),
+                                        sheet.number("loadFaceMm"),
+                                        sheet.number("loadPinionMm"),
+                                        sheet.number("loadRatio"),
+                                        flank * Math.sqrt(2),
+                                        measured().degC() + FLANK_RISE_K)));
+    }
+
+    private Optional<WormOil.Run> worm() {
+        if (!all("wormMm", "wormRpm", "leadAngleDeg", "wormDistanceMm")) {
+            return Optional.empty();
+        }
+        return Optional.of(
+                AtField.named(
+                        Map.of(
+                                "velocityMPerS", "velocity",
+                                "hottestDegC", "hottest",
+                                "centreDistanceMm", "wormDistanceMm"),
+                        () ->
+                                new WormOil.Run(
+                                        Math.max(SLOWEST, sheet.number("velocity")),
+                                        sheet.number("hottest"),
+                                        sheet.number("wormMm"),
+                                        sheet.number("wormRpm"),
+                                        sheet.number("leadAngleDeg"),
+                                        sheet.number("wormDistanceMm"))));
+    }
+
+    private boolean all(String... names) {
+        for (var name : names) {
+            if (!sheet.has(name)) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    /** The grade wanted: the plate's where it names one, otherwise the advice's. */
+    Optional<IsoViscosityGrade> wanted(LubricantAdvice advice) {
+        return plate().flatMap(PlateText::grade).or(advice::grade);
+    }
+
+    /** Grade and temperature worked out together; empty without power and case. */
+    Optional<GradeByHeat> heat(IsoViscosityGrade first) {
+        return box().map(
+                        b ->
+                                GradeByHeat.of(
+                                        first,
+                                        base(),
+                                        base().usualIndex(),
+                                        b,
+                                        leastViscosity(),
+                                        new GradeByHeat.Cold(
+                                                sheet.number("coldest"),
+                                                feed(),
+                                                Optional.empty())));
+    }
+
+    Optional<GradeByHeat.Case> box() {
+        if (!sort().isGearBath()
+                || !all("powerKw", "caseLengthMm", "caseWidthMm", "caseHeightMm")) {
+            return Optional.empty();
+        }
+        return Optional.of(
+                new GradeByHeat.Case(
+                        1000 * sheet.number("powerKw"),
+                        sheet.number("efficiencyPercent") / 100,
+                        SumpHeat.boxAreaM2(
+                                sheet.number("caseLengthMm"),
+                                sheet.number("caseWidthMm"),
+                                sheet.number("caseHeightMm"),
+                                sheet.is("baseFree", "YES")),
+                        Double.parseDouble(sheet.choice("air")),
+                        sheet.number("hottest"),
+                        sheet.number("churningW")));
+    }
+
+    ColdStart.Feed feed() {
+        return sort().hasLevel()
+                ? sheet.choice("feed", ColdStart.Feed.class)
+                : ColdStart.Feed.SPLASH;
+    }
+
+    /** Usual least viscosity at work (mm²/s): a worm 40, gears 15, spindles and light boxes 8. Common practice, no source. */
+    double leastViscosity() {
+        return sort() == PlaceSort.WORM ? 40 : sort().isGearBath() ? 15 : 8;
+    }
+
+    private WorkingTemperature measured() {
+        return temperature(Optional.empty());
+    }
+
+    /** Which temperature it works at, the best known. */
+    public WorkingTemperature temperature() {
+        if (sheet.has("measuredDegC") || sheet.has("infraredDegC") || !sort().isGearBath()) {
+            return measured();
+        }
+        return temperature(
+                box().map(
+                                b -> {
+                                    var grade = wanted(advice()).orElse(IsoViscosityGrade.VG_220);
+                                    return b.with(
+                                            ViscosityLine.of(
+                                                    grade.midpointMm2PerS(), base().usualIndex()),
+                                            base());
+                                }));
+    }
+
+    private WorkingTemperature temperature(Optional<SumpHeat> balance) {
+        return WorkingTemperature.of(
+                sheet.optional("measuredDegC"),
+                sheet.optional("infraredDegC"),
+                balance,
+                sheet.number("hottest"),
+                sheet.choice("use", WorkingTemperature.Use.class));
+    }
+
+    /** The coldest start of an oil; a grease has no pour point. */
+    public Optional<Double> coldStart() {
+        return sort().takesOil() ? Optional.of(coldest()) : Optional.empty();
+    }
+
+    double coldest() {
+        return sheet.number("coldest");
+    }
+
+    public double hottest() {
+        return sheet.number("hottest");
+    }
+
+    /**
+     * The sump with what stands in it.
+     *
+     * @param shape   its inside
+     * @param parts   gears, shafts and bearings, the gears first
+     * @param across  where each gear is drawn (mm from the left)
+     * @param rule    what the gear that picks the oil up asks; empty where only the mark decides
+     * @param levelMm the level to fill to (mm)
+     */
+    record Sump(
+            SumpShape shape,
+            List<Immersed> parts,
+            List<Double> across,
+            Optional<LevelRule> rule,
+            double levelMm) {}
+
+    Optional<Sump> sump() {
+        if (!sort().hasLevel()) {
+            return Optional.empty();
+        }
+        var shape = SumpFields.shape(sheet);
+        var parts = parts();
+        var rule = rule();
+        return Optional.of(new Sump(shape, parts, across(shape), rule, level(shape, rule)));
+    }
+
+    private double level(SumpShape shape, Optional<LevelRule> rule) {
+        boolean stick = sheet.is("readBy", "STICK");
+        if (!stick && sheet.has("plugMm")) {
+            return shape instanceof TiltedSump tilted
+                    ? tilted.middleMm(sheet.number("plugMm"), sheet.orElse("plugPlaceMm", 0))
+                    : sheet.number("plugMm");
+        }
+        return sheet.optional("levelMm")
+                .or(() -> rule.map(LevelRule::levelMm))
+                .orElseThrow(
+                        () ->
+                                Refused.because(
+                                        "levelMm",
+                                        "Nothing says how high the oil stands. Enter the level, the height of the plug, or the gear that picks the oil up."));
+    }
+
+    private Optional<LevelRule> rule() {
+        if (sheet.is("arrangement", "NONE")) {
+            return Optional.empty();
+        }
+        return Optional.of(
+                AtField.named(
+                        Map.of(
+                                "centreAboveFloorMm", "pickAxisMm",
+                                "tipDiameterMm", "pickTipMm",
+                                "moduleMm", "pickModuleMm",
+                                "velocityMPerS", "velocity",
+                                "speedRpm", "pickRpm",
+                                "faceWidthMm", "pickFaceMm",
+                                "coneDeg", "pickConeDeg"),
+                        () ->
+                                LevelRule.of(
+                                        sheet.choice("arrangement", LevelRule.Arrangement.class),
+                                        new LevelRule.Pickup(
+                                                sheet.number("pickAxisMm"),
+                                                sheet.number("pickTipMm"),
+                                                sheet.number("pickModuleMm"),
+                                                sheet.orElse("velocity", 0),
+                                                sheet.orElse("pickRpm", 0),
+                                                sheet.orElse("pickFaceMm", 0),
+                                                sheet.orElse("pickConeDeg", 0)))));
+    }
+
+    private List<Immersed> parts() {
+        SumpFields.refuseUnlike(sheet, "tips", "roots", "each gear has both diameters");
+        SumpFields.refuseUnlike(sheet, "tips", "faces", "each gear has its face width");
+        SumpFields.refuseUnlike(
+                sheet, "shaftDiameters", "shaftLengths", "each shaft has its bare length");
+        SumpFields.refuseUnlike(sheet, "outsides", "bores", "each bearing has its bore");
+        SumpFields.refuseUnlike(sheet, "outsides", "widths", "each bearing has its width");
+        if (!sheet.readings("gearAxes").isEmpty()) {
+            SumpFields.refuseUnlike(sheet, "tips", "gearAxes", "each gear has its own axis");
+        }
+        var parts = new ArrayList<Immersed>();
+        if (!areAxesKnown()) {
+            return List.of();
+        }
+        for (int i = 0; i < sheet.readings("tips").size(); i++) {
+            parts.add(gear(i));
+        }
+        for (int i = 0; i < sheet.readings("shaftDiameters").size(); i++) {
+            int n = i;
+            parts.add(
+                    AtField.named(
+                            Map.of(
+                                    "diameterMm", "shaftDiameters",
+                                    "freeLengthMm", "shaftLengths",
+                                    "centreAboveFloorMm", "axesMm"),
+                            () ->
+                                    new ImmersedShaft(
+                                            "shaft " + (n + 1),
+                                            sheet.readings("shaftDiameters").get(n),
+                                            sheet.readings("shaftLengths").get(n),
+                                            axes())));
+        }
+        for (int i = 0; i < sheet.readings("outsides").size(); i++) {
+            int n = i;
+            parts.add(
+                    AtField.named(
+                            Map.of(
+                                    "outsideMm", "outsides",
+                                    "boreMm", "bores",
+                                    "widthMm", "widths",
+                                    "centreAboveFloorMm", "axesMm"),
+                            () ->
+                                    new ImmersedBearing(
+                                            "bearing " + (n + 1),
+                                            sheet.readings("outsides").get(n),
+                                            sheet.readings("bores").get(n),
+                                            sheet.readings("widths").get(n),
+                                            axes())));
+        }
+        return List.copyOf(parts);
+    }
+
+    private ImmersedGear gear(int i) {
+        var axes = sheet.readings("gearAxes");
+        return AtField.named(
+                Map.of(
+                        "tipDiameterMm", "tips",
+                        "rootDiameterMm", "roots",
+                        "faceWidthMm", "faces",
+                        "centreAboveFloorMm", axes.isEmpty() ? "axesMm" : "gearAxes"),
+                () ->
+                        new ImmersedGear(
+                                "gear " + (i + 1),
+                                sheet.readings("tips").get(i),
+                                sheet.readings("roots").get(i),
+                                sheet.readings("faces").get(i),
+                                axes.isEmpty() ? axes() : axes.get(i)));
+    }
+
+    private double axes() {
+        return sheet.orElse("axesMm", Double.NaN);
+    }
+
+    private boolean areAxesKnown() {
+        return sheet.has("axesMm") || !sheet.readings("gearAxes").isEmpty();
+    }
+
+    /** Whether parts are named that cannot be counted, because nobody said how high their axes stand. */
+    boolean hasUncountedParts() {
+        return !areAxesKnown()
+                && Stream.of("tips", "shaftDiameters", "outsides")
+                        .anyMatch(n -> !sheet.readings(n).isEmpty());
+    }
+
+    /** Where each gear is drawn; spread evenly where nobody said. */
+    private List<Double> across(SumpShape shape) {
+        int gears = sheet.readings("tips").size();
+        var given = sheet.readings("gearsAcross");
+        if (given.size() == gears) {
+            return given;
+        }
+        double wide = shape.outline().stream().mapToDouble(SumpShape.Corner::x).max().orElse(0);
+        var spread = new ArrayList<Double>();
+        for (int i = 0; i < gears; i++) {
+            spread.add(wide * (i + 1) / (gears + 1));
+        }
+        return spread;
+    }
+
+    boolean isMarkHot() {
+        return sheet.is("markIs", "HOT");
+    }
+
+    double fillDegC() {
+        return sheet.number("fillDegC");
+    }
+
+    double residueL() {
+        return sheet.number("residueL");
+    }
+
+    double reserve() {
+        return sheet.number("reservePercent") / 100;
+    }
+
+    /** @throws Refused when the quantity was worked out for another mounting position */
+    void refuseOtherPosition() {
+        if (!sheet.choice("position").equals(sheet.choice("stands"))) {
+            throw Refused.because(
+                    "stands",
+                    "This sump was measured %s; the box now stands %s. A quantity belongs to one position: measure it as it stands, and move breather, level and drain plug."
+                            .formatted(words("position"), words("stands")));
+        }
+    }
+
+    private String words(String field) {
+        return PlaceFields.all().stream()
+                .filter(f -> f.name().equals(field))
+                .flatMap(f -> f.choices().stream())
+                .filter(o -> o.value().equals(sheet.choice(field)))
+                .map(Field.Option::words)
+                .findFirst()
+                .orElseThrow();
+    }
+
+    /** Litres to pour at the filling temperature; empty where there is no level. */
+    public Optional<Double> litresToFill() {
+        return sump().map(this::litresToFill);
+    }
+
+    double litresToFill(Sump sump) {
+        double atMark = FillQuantity.of(sump.shape, sump.levelMm, sump.parts).litres();
+        double cold =
+                isMarkHot()
+                        ? OilChange.coldLitres(atMark, base(), temperature().degC(), fillDegC())
+                        : atMark;
+        return OilChange.toFill(cold, residueL());
+    }
+
+    /** Whether a lubricant is of the wanted kind and grade: the plate's, otherwise the advice's. */
+    public boolean suits(Lubricant lubricant) {
+        return plate().map(p -> p.suits(lubricant)).orElseGet(() -> advice().suits(lubricant));
+    }
+
+    /** What is wanted, in words. */
+    public String wantedWords() {
+        return plate().map(p -> String.join("; ", p.understood()))
+                .orElseGet(() -> advice().toBuy());
+    }
+
+    /** Whether anything at all is put there. */
+    public boolean takesAnything() {
+        return advice().form() != LubricantAdvice.Form.NOTHING;
+    }
+
+    List<List<String>> dipstick(Sump sump) {
+        return SumpDrawer.dipstick(
+                sheet, sump.shape, h -> FillQuantity.net(sump.shape, h, sump.parts));
+    }
+
+    /** Grease to fill (g); empty where the room is unknown or oil is used. */
+    Optional<Double> greaseG() {
+        if (sort() == PlaceSort.BEARING) {
+            double room =
+                    AtField.named(
+                            Map.of("widthMm", "bearingWidthMm"),
+                            () ->
+                                    GreaseAmount.freeRoomCm3(
+                                            sheet.number("boreMm"),
+                                            sheet.number("outsideMm"),
+                                            sheet.number("bearingWidthMm"),
+                                            sheet.number("massKg")));
+            return Optional.of(GreaseAmount.firstFillG(room, GreaseAmount.USUAL_SHARE));
+        }
+        return sheet.optional("cavityCm3").map(room -> GreaseAmount.firstFillG(room, share()));
+    }
+
+    /** Share of the room that is filled with grease. */
+    double share() {
+        if (sort() == PlaceSort.BEARING) {
+            return GreaseAmount.USUAL_SHARE;
+        }
+        return sheet.optional("sharePercent")
+                .map(p -> p / 100)
+                .orElseGet(() -> sort().usualShare());
+    }
+
+    double gunG() {
+        return sheet.number("gunG");
+    }
+
+    /** What keeps it up. */
+    public double hoursPerMonth() {
+        return sheet.number("hoursPerMonth");
+    }
+
+    public NextChange.Trade trade() {
+        return sheet.choice("trade", NextChange.Trade.class);
+    }
+
+    public NextChange.Makers makers() {
+        return new NextChange.Makers(sheet.optional("makersHours"), sheet.optional("makersMonths"));
+    }
+
+    /** How long its oil lasts. */
+    public ChangeInterval interval(BaseOil filled) {
+        return AtField.named(
+                Map.of("sumpDegC", "measuredDegC"),
+                () ->
+                        ChangeInterval.of(
+                                filled, temperature().degC(), hoursPerMonth(), dirt(), water()));
+    }
+
+    private ChangeInterval.Dirt dirt() {
+        return sheet.choice("dirt", ChangeInterval.Dirt.class);
+    }
+
+    private ChangeInterval.Water water() {
+        return sheet.choice("water", ChangeInterval.Water.class);
+    }
+
+    /** Hours between greasings of a bearing; empty elsewhere. */
+    public Optional<Double> greasingHours() {
+        return sort() == PlaceSort.BEARING
+                ? Optional.of(
+                        AtField.named(
+                                Map.of("speedRpm", "bearingRpm"),
+                                () ->
+                                        GreaseAmount.intervalH(
+                                                sheet.choice("design", GreaseAmount.Design.class),
+                                                sheet.number("bearingRpm"),
+                                                sheet.number("boreMm"),
+                                                GreaseAmount.surroundings(
+                                                        temperature().degC(), dirt(), water()))))
+                : Optional.empty();
+    }
+}

@@ -1,0 +1,14 @@
+package app.yunque.server.place;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.data.jpa.repository.JpaRepository;
+
+interface FillRepository extends JpaRepository<FillEntity, UUID> {
+    List<FillEntity> findByPlaceIdInOrderByDoneOnDescChangedAtDesc(List<UUID> placeIds);
+
+    List<FillEntity> findByJobId(UUID jobId);
+
+    Optional<FillEntity> findByJobIdAndPlaceId(UUID jobId, UUID placeId);
+}

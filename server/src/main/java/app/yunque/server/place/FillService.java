@@ -1,0 +1,331 @@
+package app.yunque.server.place;
+
+import app.yunque.lubricant.FilledAmount;
+import app.yunque.lubricant.Lubricant;
+import app.yunque.lubricant.ShelfChoice;
+import app.yunque.measure.NotApplicable;
+import app.yunque.measure.Refused;
+import app.yunque.measure.Verdict;
+import app.yunque.server.drawer.DrawerAnswer;
+import app.yunque.server.drawer.DrawerService;
+import app.yunque.server.drawer.PlaceSheet;
+import app.yunque.server.job.JobRef;
+import app.yunque.server.job.JobText;
+import app.yunque.server.people.AtTheBench;
+import app.yunque.server.problem.Faults;
+import app.yunque.server.problem.NotThere;
+import app.yunque.server.quantity.Entered;
+import app.yunque.server.quantity.EnteredNumber;
+import app.yunque.server.quantity.EntryUnit.EntryKind;
+import app.yunque.server.store.LubricantView;
+import app.yunque.server.store.StoreService;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Keeps what was filled, topped up or left at the places of units. */
+@Service
+public class FillService {
+    private static final int LONGEST_CAN = 120;
+    private static final int LONGEST_REASON = 300;
+
+    private final PlaceRepository places;
+    private final FillRepository fills;
+    private final StoreService store;
+    private final DrawerService drawers;
+    private final AtTheBench bench;
+    private final Clock clock;
+
+    FillService(
+            PlaceRepository places,
+            FillRepository fills,
+            StoreService store,
+            DrawerService drawers,
+            AtTheBench bench,
+            Clock clock) {
+        this.places = places;
+        this.fills = fills;
+        this.store = store;
+        this.drawers = drawers;
+        this.bench = bench;
+        this.clock = clock;
+    }
+
+    /** Every place of a job's unit with what was done there at this job. */
+    @Transactional(readOnly = true)
+    public List<PlaceAtJob> atJob(UUID jobId, UUID unitId) {
+        var done = fills.findByJobId(jobId);
+        return places.findByUnitIdAndRemovedFalseOrderByDescribedAt(unitId).stream()
+                .map(
+                        p ->
+                                new PlaceAtJob(
+                                        p.id,
+                                        p.name,
+                                        sheet(p).map(s -> s.sort().words()).orElse(""),
+                                        sheet(p).map(PlaceSheet::takesAnything).orElse(true),
+                                        done.stream()
+                                                .filter(f -> f.placeId.equals(p.id))
+                                                .findFirst()
+                                                .map(f -> view(f, p))
+                                                .orElse(null)))
+                .toList();
+    }
+
+    /** Keeps what was done at a place of a job's unit. */
+    @Transactional
+    public void keep(JobRef job, UUID placeId, FillRequest request) {
+        var place = place(placeId);
+        if (!place.unitId.equals(job.unitId())) {
+            throw new NotThere("That place belongs to another unit.");
+        }
+        if (request.kind() == FillKind.TOPPED_UP) {
+            throw Refused.because(
+                    "kind", "At a job a place is filled or left. Top-ups are kept on the unit.");
+        }
+        var found = fills.findByJobIdAndPlaceId(job.id(), placeId);
+        found.ifPresent(f -> f.refuseStale(request.version(), () -> view(f, place)));
+        var fill = found.orElseGet(FillEntity::new);
+        if (found.isEmpty()) {
+            fill.id = UUID.randomUUID();
+            fill.jobId = job.id();
+            fill.jobNumber = job.number();
+        }
+        save(fill, place, request);
+    }
+
+    /** Keeps a change, greasing or top-up that was made without a job. */
+    @Transactional
+    public void keep(UUID placeId, UUID id, FillRequest request) {
+        var place = place(placeId);
+        var found = fills.findById(id);
+        found.ifPresent(f -> f.refuseStale(request.version(), () -> view(f, place)));
+        var fill = found.orElseGet(FillEntity::new);
+        fill.id = id;
+        save(fill, place, request);
+    }
+
+    private void save(FillEntity fill, PlaceEntity place, FillRequest request) {
+        giveBack(fill);
+        fill.placeId = place.id;
+        fill.kind = request.kind();
+        fill.doneOn = day(request.on());
+        fill.meter = meter(request.meter());
+        fill.source = JobText.optional("source", "Why another", request.source(), LONGEST_REASON);
+        fill.despite =
+                JobText.optional(
+                        "despite", "Why in spite of it", request.despite(), LONGEST_REASON);
+        if (request.drained() != null) {
+            drawers.answer("drained-oil", request.drained());
+        }
+        fill.drained = request.drained();
+        if (request.kind() == FillKind.LEFT) {
+            leave(fill, request);
+        } else {
+            pour(fill, PlaceSheet.of(place.entries), request);
+        }
+        fill.keep(bench.name(), clock.instant());
+        fills.saveAndFlush(fill);
+    }
+
+    private static void leave(FillEntity fill, FillRequest request) {
+        fill.source =
+                JobText.required(
+                        "source", "Why it is left as it is", request.source(), LONGEST_REASON);
+        fill.lubricantId = null;
+        fill.fromShelf = null;
+        fill.can = "";
+        fill.amount = null;
+    }
+
+    private void pour(FillEntity fill, PlaceSheet sheet, FillRequest request) {
+        if (!sheet.takesAnything()) {
+            throw Refused.because(
+                    "kind",
+                    "Nothing goes on %s unless the manual says so. Leave it as it is."
+                            .formatted(sheet.sort().words()));
+        }
+        var shelf = Optional.ofNullable(request.lubricant()).map(this::onTheShelf);
+        var faults = new Faults();
+        var amount =
+                faults.gather(
+                        () ->
+                                Optional.ofNullable(
+                                        amount(
+                                                request,
+                                                sheet,
+                                                shelf.map(LubricantView::lubricant))));
+        var can =
+                faults.gather(
+                        () ->
+                                shelf.isPresent()
+                                        ? shelf.get().given().name()
+                                        : JobText.required(
+                                                "can",
+                                                "Name on the can",
+                                                request.can(),
+                                                LONGEST_CAN));
+        shelf.ifPresent(
+                l -> {
+                    faults.gather(() -> refuseFire(l, sheet));
+                    faults.gather(() -> refuseHarm(l, sheet, request));
+                    faults.gather(() -> refuseOther(l, sheet, request));
+                });
+        faults.throwIfAny();
+        fill.lubricantId = request.lubricant();
+        fill.fromShelf = shelf.map(LubricantView::given).orElse(null);
+        fill.can = Objects.requireNonNull(can);
+        fill.amount = Objects.requireNonNull(amount).orElse(null);
+        if (shelf.isPresent() && fill.amount != null) {
+            store.draw(shelf.get().id(), fill.amount.canonical());
+        }
+    }
+
+    private LubricantView onTheShelf(UUID id) {
+        return store.find(id)
+                .orElseThrow(
+                        () ->
+                                Refused.because(
+                                        "lubricant",
+                                        "That can is not on the shelf any more. Choose another, or enter the name on the can."));
+    }
+
+    private static boolean refuseFire(LubricantView can, PlaceSheet sheet) {
+        can.sheet()
+                .refuseAboveFlash(
+                        Math.max(sheet.hottest(), sheet.temperature().degC()), "lubricant");
+        return true;
+    }
+
+    private static boolean refuseHarm(LubricantView can, PlaceSheet sheet, FillRequest request) {
+        var told = ShelfChoice.harm(can.can(), sheet.place(), sheet.coldStart(), sheet.remains());
+        if (told.verdict() == Verdict.CLEAR_FAIL && request.despite().isBlank()) {
+            var worst = told.findings().get(0);
+            throw Refused.because(
+                    "despite",
+                    "%s may not go there. %s %s If it must, say why; your name stands beside it."
+                            .formatted(can.given().name(), worst.reason(), worst.instead()));
+        }
+        return true;
+    }
+
+    private static boolean refuseOther(LubricantView can, PlaceSheet sheet, FillRequest request) {
+        if (!sheet.suits(can.lubricant()) && request.source().isBlank()) {
+            throw Refused.because(
+                    "source",
+                    "%s is another kind or grade than the wanted one, %s. Say which plate or maker's table allows it."
+                            .formatted(can.given().name(), sheet.wantedWords()));
+        }
+        return true;
+    }
+
+    /** Volume of an oil, mass of a grease; a drop or a film needs none. */
+    private static @Nullable Entered amount(
+            FillRequest request, PlaceSheet sheet, Optional<Lubricant> lubricant) {
+        boolean grease = lubricant.map(Lubricant::isGrease).orElse(sheet.sort().takesGrease());
+        var kind = grease ? EntryKind.MASS : EntryKind.VOLUME;
+        var entered =
+                EnteredNumber.readOptional(request.amount(), "amount", "quantity filled", kind);
+        if (entered == null) {
+            if (sheet.sort().hasLevel()) {
+                throw Refused.because(
+                        "amount", "How much went in is missing. Read it off the can or the pump.");
+            }
+            return null;
+        }
+        Refused.ifAny(
+                FilledAmount.LITRES.named("amount", "quantity filled").judge(entered.canonical()));
+        return entered;
+    }
+
+    private LocalDate day(@Nullable LocalDate on) {
+        var today = LocalDate.now(clock);
+        if (on != null && on.isAfter(today)) {
+            throw Refused.because(
+                    "on", "%s is still to come. Enter the day it was done.".formatted(on));
+        }
+        return on == null ? today : on;
+    }
+
+    private static @Nullable Entered meter(@Nullable EnteredNumber given) {
+        return EnteredNumber.readOptional(given, "meter", "hours on the meter", EntryKind.NUMBER);
+    }
+
+    /** What an earlier version of this record took from the shelf goes back before the new is drawn. */
+    private void giveBack(FillEntity fill) {
+        if (fill.lubricantId != null && fill.amount != null) {
+            store.giveBack(fill.lubricantId, fill.amount.canonical());
+        }
+    }
+
+    PlaceEntity place(UUID id) {
+        return places.findById(id)
+                .filter(p -> !p.removed)
+                .orElseThrow(() -> new NotThere("That lubricated place is no longer there."));
+    }
+
+    /** A rule that has become stricter since must not hide the record. */
+    static Optional<PlaceSheet> sheet(PlaceEntity place) {
+        try {
+            return Optional.of(PlaceSheet.of(place.entries));
+        } catch (Refused | NotApplicable unreadable) {
+            return Optional.empty();
+        }
+    }
+
+    FillView view(FillEntity f, PlaceEntity place) {
+        var against = against(f, place);
+        return new FillView(
+                f.id,
+                new FillRequest(
+                        f.version(),
+                        f.kind,
+                        f.doneOn,
+                        f.lubricantId,
+                        f.can,
+                        EnteredNumber.of(f.amount),
+                        EnteredNumber.of(f.meter),
+                        f.drained,
+                        f.source,
+                        f.despite),
+                f.can,
+                f.fromShelf == null ? "" : StoreService.sort(f.fromShelf),
+                against.map(FilledAmount::verdict).orElse(Verdict.NOT_JUDGED),
+                against.map(FilledAmount::sentence).orElse(""),
+                drained(f),
+                f.jobNumber,
+                f.changedBy(),
+                f.changedAt());
+    }
+
+    private @Nullable DrawerAnswer drained(FillEntity f) {
+        if (f.drained == null) {
+            return null;
+        }
+        try {
+            return drawers.answer("drained-oil", f.drained);
+        } catch (Refused | NotApplicable refused) {
+            return null;
+        }
+    }
+
+    private static Optional<FilledAmount> against(FillEntity f, PlaceEntity place) {
+        if (f.kind != FillKind.FILLED || f.amount == null) {
+            return Optional.empty();
+        }
+        double amount = f.amount.canonical();
+        try {
+            return sheet(place)
+                    .flatMap(PlaceSheet::litresToFill)
+                    .filter(l -> l > 0)
+                    .map(l -> FilledAmount.of(amount, l));
+        } catch (Refused | NotApplicable unreadable) {
+            return Optional.empty();
+        }
+    }
+}

@@ -1,0 +1,16 @@
+package app.yunque.server.place;
+
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A lubricated place at a job.
+ *
+ * @param id    of the place
+ * @param name  of the place
+ * @param words what sort it is
+ * @param takes false where nothing is put
+ * @param fill  what was done at this job; missing until something was
+ */
+public record PlaceAtJob(
+        UUID id, String name, String words, boolean takes, @Nullable FillView fill) {}

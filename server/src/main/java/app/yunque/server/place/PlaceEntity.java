@@ -1,0 +1,37 @@
+package app.yunque.server.place;
+
+import app.yunque.server.drawer.DrawerEntries;
+import app.yunque.server.drawer.EntriesColumn;
+import app.yunque.server.history.Kept;
+import jakarta.persistence.Column;
+import jakarta.persistence.Convert;
+import jakarta.persistence.Entity;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import java.time.Instant;
+import java.util.Map;
+import java.util.UUID;
+import org.hibernate.envers.Audited;
+
+@Entity
+@Table(name = "lubricated_place")
+@Audited
+class PlaceEntity extends Kept {
+    @Id UUID id = new UUID(0, 0);
+
+    @Column(name = "unit_id", nullable = false, updatable = false)
+    UUID unitId = new UUID(0, 0);
+
+    @Column(nullable = false)
+    String name = "";
+
+    @Convert(converter = EntriesColumn.class)
+    @Column(nullable = false)
+    DrawerEntries entries = new DrawerEntries(Map.of(), Map.of(), null);
+
+    @Column(name = "described_at", nullable = false, updatable = false)
+    Instant describedAt = Instant.EPOCH;
+
+    @Column(nullable = false)
+    boolean removed;
+}

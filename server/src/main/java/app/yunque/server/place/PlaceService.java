@@ -1,0 +1,199 @@
+package app.yunque.server.place;
+
+import app.yunque.lubricant.MixedPlaces;
+import app.yunque.lubricant.NextChange;
+import app.yunque.server.drawer.DrawerService;
+import app.yunque.server.drawer.PlaceSheet;
+import app.yunque.server.job.JobText;
+import app.yunque.server.people.AtTheBench;
+import app.yunque.server.store.StoreService;
+import app.yunque.server.unit.UnitService;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Keeps the lubricated places of units. */
+@Service
+public class PlaceService {
+    private static final int LONGEST_NAME = 60;
+
+    private final PlaceRepository places;
+    private final FillRepository fills;
+    private final SampleRepository samples;
+    private final FillService filling;
+    private final UnitService units;
+    private final DrawerService drawers;
+    private final AtTheBench bench;
+    private final Clock clock;
+
+    PlaceService(
+            PlaceRepository places,
+            FillRepository fills,
+            SampleRepository samples,
+            FillService filling,
+            UnitService units,
+            DrawerService drawers,
+            AtTheBench bench,
+            Clock clock) {
+        this.places = places;
+        this.fills = fills;
+        this.samples = samples;
+        this.filling = filling;
+        this.units = units;
+        this.drawers = drawers;
+        this.bench = bench;
+        this.clock = clock;
+    }
+
+    @Transactional(readOnly = true)
+    public PlacesOfUnit ofUnit(UUID unitId) {
+        var papers = units.papers(unitId);
+        var all = places.findByUnitIdAndRemovedFalseOrderByDescribedAt(unitId);
+        var history = history(all);
+        var views =
+                all.stream()
+                        .map(
+                                p -> {
+                                    var latestFirst = history.getOrDefault(p.id, List.of());
+                                    var last = PlaceUpkeep.lastFilling(latestFirst);
+                                    var sheet = FillService.sheet(p);
+                                    return new PlaceView(
+                                            p.id,
+                                            new PlaceRequest(p.version(), p.name, p.entries),
+                                            sheet.map(PlaceSheet::sort).orElse(null),
+                                            sheet.map(s -> s.sort().words())
+                                                    .orElse("its sheet wants a look"),
+                                            sheet.map(PlaceSheet::wantedWords).orElse(""),
+                                            PlacePapers.of(papers, last),
+                                            last.map(f -> filling.view(f, p)).orElse(null),
+                                            PlaceUpkeep.next(p, latestFirst)
+                                                    .map(n -> NextView.of(n, today()))
+                                                    .orElse(null),
+                                            samples.countByPlaceIdAndRemovedFalse(p.id));
+                                })
+                        .toList();
+        return new PlacesOfUnit(
+                views,
+                MixedPlaces.of(filled(all, history)),
+                PlacePapers.of(papers, Optional.empty()),
+                all.isEmpty() ? PlacePapers.suggested(papers) : List.of());
+    }
+
+    private static List<MixedPlaces.Filled> filled(
+            List<PlaceEntity> all, Map<UUID, List<FillEntity>> history) {
+        var filled = new ArrayList<MixedPlaces.Filled>();
+        for (var place : all) {
+            var last = PlaceUpkeep.lastFilling(history.getOrDefault(place.id, List.of()));
+            var sheet = FillService.sheet(place);
+            if (last.isPresent() && last.get().fromShelf != null && sheet.isPresent()) {
+                filled.add(
+                        new MixedPlaces.Filled(
+                                place.name,
+                                sheet.get().sort(),
+                                StoreService.lubricant(last.get().fromShelf),
+                                last.get().can));
+            }
+        }
+        return filled;
+    }
+
+    @Transactional
+    public void keep(UUID unitId, UUID id, PlaceRequest request) {
+        var papers = units.papers(unitId);
+        var name = JobText.required("name", "Name of the place", request.name(), LONGEST_NAME);
+        var found = places.findById(id);
+        var entries =
+                PlaceSheet.completed(
+                        found.isPresent()
+                                ? request.entries()
+                                : PlacePapers.under(request.entries(), papers));
+        drawers.answer(PLACE_DRAWER, entries);
+        found.ifPresent(
+                p ->
+                        p.refuseStale(
+                                request.version(),
+                                () -> new PlaceRequest(p.version(), p.name, p.entries)));
+        var place = found.orElseGet(PlaceEntity::new);
+        if (found.isEmpty()) {
+            place.id = id;
+            place.unitId = unitId;
+            place.describedAt = clock.instant();
+        }
+        place.name = name;
+        place.entries = entries;
+        place.keep(bench.name(), clock.instant());
+        places.saveAndFlush(place);
+    }
+
+    /** The drawer whose sheet a place is described with. */
+    static final String PLACE_DRAWER = "lubricated-place";
+
+    @Transactional
+    public void remove(UUID unitId, UUID id, long version) {
+        var place = filling.place(id);
+        if (!place.unitId.equals(unitId)) {
+            throw new app.yunque.server.problem.NotThere("That place belongs to another unit.");
+        }
+        place.refuseStale(
+                version, () -> new PlaceRequest(place.version(), place.name, place.entries));
+        place.removed = true;
+        place.keep(bench.name(), clock.instant());
+    }
+
+    /** Everything that was done at a place, the latest first. */
+    @Transactional(readOnly = true)
+    public List<FillView> history(UUID placeId) {
+        var place = filling.place(placeId);
+        return fills.findByPlaceIdInOrderByDoneOnDescChangedAtDesc(List.of(placeId)).stream()
+                .map(f -> filling.view(f, place))
+                .toList();
+    }
+
+    /** What falls due, the soonest first; places that nobody filled yet are passed over. */
+    @Transactional(readOnly = true)
+    public List<DueLine> due() {
+        var all = places.findByRemovedFalse();
+        var history = history(all);
+        var lines = new ArrayList<DueLine>();
+        for (var place : all) {
+            var latestFirst = history.getOrDefault(place.id, List.of());
+            PlaceUpkeep.next(place, latestFirst)
+                    .ifPresent(n -> lines.add(line(place, latestFirst, n)));
+        }
+        lines.sort(Comparator.comparing((DueLine l) -> l.next().due()).thenComparing(DueLine::tag));
+        return lines;
+    }
+
+    private DueLine line(PlaceEntity place, List<FillEntity> latestFirst, NextChange next) {
+        var unit = units.papers(place.unitId);
+        var last = PlaceUpkeep.lastFilling(latestFirst).orElseThrow();
+        return new DueLine(
+                unit.id(),
+                unit.tag(),
+                unit.name(),
+                place.id,
+                place.name,
+                PlaceUpkeep.task(place, next),
+                last.can,
+                NextView.of(next, today()));
+    }
+
+    private Map<UUID, List<FillEntity>> history(List<PlaceEntity> all) {
+        return fills
+                .findByPlaceIdInOrderByDoneOnDescChangedAtDesc(all.stream().map(p -> p.id).toList())
+                .stream()
+                .collect(Collectors.groupingBy(f -> f.placeId));
+    }
+
+    private LocalDate today() {
+        return LocalDate.now(clock);
+    }
+}

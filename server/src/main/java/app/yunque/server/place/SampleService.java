@@ -1,0 +1,214 @@
+package app.yunque.server.place;
+
+import app.yunque.lubricant.SampleTrend;
+import app.yunque.measure.NotApplicable;
+import app.yunque.measure.Refused;
+import app.yunque.server.drawer.DrawerAnswer;
+import app.yunque.server.drawer.DrawerEntries;
+import app.yunque.server.drawer.DrawerService;
+import app.yunque.server.drawer.SampleFigures;
+import app.yunque.server.people.AtTheBench;
+import app.yunque.server.problem.NotThere;
+import app.yunque.server.quantity.EnteredNumber;
+import app.yunque.server.quantity.EntryUnit.EntryKind;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Keeps the oil samples of places and what they say over the years. */
+@Service
+public class SampleService {
+    private static final String DRAWER = "oil-sample";
+
+    private final SampleRepository samples;
+    private final FillRepository fills;
+    private final FillService filling;
+    private final DrawerService drawers;
+    private final AtTheBench bench;
+    private final Clock clock;
+
+    SampleService(
+            SampleRepository samples,
+            FillRepository fills,
+            FillService filling,
+            DrawerService drawers,
+            AtTheBench bench,
+            Clock clock) {
+        this.samples = samples;
+        this.fills = fills;
+        this.filling = filling;
+        this.drawers = drawers;
+        this.bench = bench;
+        this.clock = clock;
+    }
+
+    @Transactional
+    public void keep(UUID placeId, UUID id, SampleRequest request) {
+        filling.place(placeId);
+        drawers.answer(DRAWER, request.entries());
+        if (request.takenOn().isAfter(LocalDate.now(clock))) {
+            throw Refused.because(
+                    "takenOn",
+                    "%s is still to come. Enter the day it was drawn."
+                            .formatted(request.takenOn()));
+        }
+        var meter =
+                EnteredNumber.read(
+                        request.meter(), "meter", "hours on the meter", EntryKind.NUMBER);
+        Refused.ifAny(
+                SampleTrend.HOURS.named("meter", "hours on the meter").judge(meter.canonical()));
+        refuseBackwards(placeId, id, request.takenOn(), meter.canonical());
+        var found = samples.findById(id);
+        found.ifPresent(s -> s.refuseStale(request.version(), () -> given(s)));
+        var sample = found.orElseGet(SampleEntity::new);
+        sample.id = id;
+        sample.placeId = placeId;
+        sample.takenOn = request.takenOn();
+        sample.meter = meter;
+        sample.entries = request.entries();
+        sample.keep(bench.name(), clock.instant());
+        samples.saveAndFlush(sample);
+    }
+
+    /** The meter runs with the calendar. */
+    private void refuseBackwards(UUID placeId, UUID id, LocalDate on, double hours) {
+        for (var other : samples.findByPlaceIdAndRemovedFalseOrderByTakenOn(placeId)) {
+            boolean before = other.takenOn.isBefore(on) && other.meter.canonical() > hours;
+            boolean after = other.takenOn.isAfter(on) && other.meter.canonical() < hours;
+            if (!other.id.equals(id) && (before || after)) {
+                throw Refused.because(
+                        "meter",
+                        "On %s the meter stood at %s h. It cannot stand at %s h on %s. Check day and hours."
+                                .formatted(
+                                        other.takenOn,
+                                        other.meter.text(),
+                                        app.yunque.measure.PlainDigits.exact(hours),
+                                        on));
+            }
+        }
+    }
+
+    @Transactional
+    public void remove(UUID placeId, UUID id, long version) {
+        var sample =
+                samples.findById(id)
+                        .filter(s -> s.placeId.equals(placeId))
+                        .orElseThrow(() -> new NotThere("That sample is no longer there."));
+        sample.refuseStale(version, () -> given(sample));
+        sample.removed = true;
+        sample.keep(bench.name(), clock.instant());
+    }
+
+    @Transactional(readOnly = true)
+    public SampleSeries series(UUID placeId) {
+        filling.place(placeId);
+        var all = samples.findByPlaceIdAndRemovedFalseOrderByTakenOn(placeId);
+        var filled =
+                fills.findByPlaceIdInOrderByDoneOnDescChangedAtDesc(List.of(placeId)).stream()
+                        .filter(f -> f.kind == FillKind.FILLED)
+                        .map(f -> f.doneOn)
+                        .toList();
+        var views = new ArrayList<SampleView>();
+        for (int i = 0; i < all.size(); i++) {
+            var sample = all.get(i);
+            var before =
+                    all.subList(0, i).stream()
+                            .filter(s -> fillsBetween(s, sample, filled) == 0)
+                            .toList();
+            views.add(
+                    new SampleView(
+                            sample.id, given(sample), answer(sample, before), sample.changedBy()));
+        }
+        return new SampleSeries(views, all.isEmpty() ? List.of() : lines(all, filled));
+    }
+
+    /** How often the oil was changed between two samples; 0 when both are of the same. */
+    private static int fillsBetween(
+            SampleEntity earlier, SampleEntity later, List<LocalDate> filled) {
+        return (int)
+                filled.stream()
+                        .filter(d -> d.isAfter(earlier.takenOn) && !d.isAfter(later.takenOn))
+                        .count();
+    }
+
+    private List<SampleSeries.SampleLine> lines(List<SampleEntity> all, List<LocalDate> filled) {
+        var last = all.get(all.size() - 1);
+        var lines = new ArrayList<SampleSeries.SampleLine>();
+        for (var figure : SampleFigures.all()) {
+            var points =
+                    all.stream()
+                            .flatMap(
+                                    s ->
+                                            figure.of(s.entries).stream()
+                                                    .map(
+                                                            v ->
+                                                                    new SampleSeries.SamplePoint(
+                                                                            s.meter.canonical(),
+                                                                            v,
+                                                                            fillsBetween(
+                                                                                    s, last,
+                                                                                    filled))))
+                            .toList();
+            if (!points.isEmpty()) {
+                lines.add(line(figure, points));
+            }
+        }
+        return lines;
+    }
+
+    private static SampleSeries.SampleLine line(
+            SampleFigures.Figure figure, List<SampleSeries.SamplePoint> points) {
+        var trend =
+                SampleTrend.of(
+                        points.stream()
+                                .filter(p -> p.fillsAgo() == 0)
+                                .map(p -> new SampleTrend.Sample(p.hours(), p.value()))
+                                .toList(),
+                        figure.act(),
+                        figure.unit());
+        return new SampleSeries.SampleLine(
+                figure.name(),
+                figure.unit(),
+                points,
+                figure.watch(),
+                figure.act(),
+                trend.map(SampleTrend::sentence).orElse(""),
+                trend.flatMap(SampleTrend::hoursLeft).orElse(null));
+    }
+
+    private DrawerAnswer answer(SampleEntity sample, List<SampleEntity> before) {
+        try {
+            return drawers.answer(DRAWER, withEarlier(sample.entries, before));
+        } catch (Refused | NotApplicable refused) {
+            return drawers.told(String.valueOf(refused.getMessage()));
+        }
+    }
+
+    /** The record's own earlier samples stand over what was typed as earlier. */
+    private static DrawerEntries withEarlier(DrawerEntries entries, List<SampleEntity> before) {
+        if (before.isEmpty()) {
+            return entries;
+        }
+        var readings = new HashMap<>(entries.readings());
+        for (var metal : SampleFigures.metals()) {
+            var earlier =
+                    before.stream()
+                            .map(s -> s.entries.fields().get(metal.field()))
+                            .filter(v -> v != null && !v.text().isBlank())
+                            .toList();
+            if (!earlier.isEmpty()) {
+                readings.put(metal.earlier(), earlier);
+            }
+        }
+        return new DrawerEntries(entries.fields(), readings, entries.instrument());
+    }
+
+    private static SampleRequest given(SampleEntity s) {
+        return new SampleRequest(s.version(), s.takenOn, EnteredNumber.given(s.meter), s.entries);
+    }
+}

@@ -1,0 +1,314 @@
+package app.yunque.server.place;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import app.yunque.server.AtBench;
+import app.yunque.server.RunningApp;
+import app.yunque.server.bench.Requests;
+import java.time.LocalDate;
+import java.time.ZoneOffset;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import tools.jackson.databind.JsonNode;
+
+@ExtendWith(RunningApp.class)
+class PlacesTest {
+    private final AtBench bench = AtBench.mechanic();
+    private final LocalDate today = LocalDate.now(ZoneOffset.UTC);
+
+    private final long number = Requests.openedForStrip(bench);
+    private final String job = "/api/jobs/" + number;
+    private final String unit = bench.get(job).body().path("unit").path("id").asString();
+
+    private String describe(Map<String, Object> place) {
+        var id = UUID.randomUUID().toString();
+        var kept = bench.put("/api/units/" + unit + "/places/" + id, place);
+        assertThat(kept.status()).as(kept.detail()).isEqualTo(200);
+        return id;
+    }
+
+    private JsonNode place(String id) {
+        return bench.get("/api/units/" + unit + "/places")
+                .body()
+                .path("places")
+                .valueStream()
+                .filter(p -> p.path("id").asString().equals(id))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private String can(String name, String base, String additive, String viscosity, String litres) {
+        var id = UUID.randomUUID().toString();
+        var can = new HashMap<String, Object>();
+        can.put("name", name);
+        can.put("base", base);
+        can.put("additive", additive);
+        can.put("viscosity", Requests.in("", viscosity));
+        can.put("food", false);
+        can.put("solids", false);
+        can.put("lot", "");
+        can.put("amount", Requests.in("L", litres));
+        can.put("flash", Requests.in("°C", "210"));
+        assertThat(bench.put("/api/lubricants/" + id, can).status()).isEqualTo(200);
+        return id;
+    }
+
+    private static Map<String, Object> from(String can, String litres) {
+        var fill = Requests.fill(litres);
+        fill.put("lubricant", can);
+        fill.put("can", "");
+        return fill;
+    }
+
+    private double left(String can) {
+        return Double.parseDouble(
+                bench.get("/api/lubricants")
+                        .body()
+                        .valueStream()
+                        .filter(l -> l.path("id").asString().equals(can))
+                        .findFirst()
+                        .orElseThrow()
+                        .path("given")
+                        .path("amount")
+                        .path("text")
+                        .asString());
+    }
+
+    /** Papers fill the sheet, the shelf gives the oil, the record says when it is due, the route is done. */
+    @Test
+    void fillsASumpFromTheShelf() {
+        var oil = can("Trial 320", "MINERAL", "MILD_EP", "320", "30");
+        var sump = describe(Requests.sump("95"));
+        assertThat(place(sump).path("given").path("entries").path("readings").path("tips"))
+                .as("gears of the papers")
+                .hasSize(2);
+        assertThat(place(sump).path("wanted").asString()).startsWith("ISO VG 320");
+
+        var fill = job + "/places/" + sump + "/fill";
+        var kept = bench.put(fill, from(oil, "10"));
+        assertThat(kept.status()).as(kept.detail()).isEqualTo(200);
+        assertThat(left(oil)).isEqualTo(20);
+        var again = from(oil, "9.5");
+        again.put("version", 0);
+        assertThat(bench.put(fill, again).status()).isEqualTo(200);
+        assertThat(left(oil)).as("the first ten litres went back").isCloseTo(20.5, within(1e-9));
+
+        var done = bench.get(job).body().path("places").path(0).path("fill");
+        assertThat(done.path("says").asString()).contains("9.5 L went in", "they agree");
+        assertThat(bench.get(job).body().path("route").toString()).contains("\"filled\"");
+        var next = place(sump).path("next");
+        assertThat(next.path("runIn").asBoolean()).isTrue();
+        assertThat(next.path("due").asString()).isEqualTo(today.plusDays(28).toString());
+        assertThat(bench.get("/api/due").body().toString()).contains(sump);
+    }
+
+    @Test
+    void anOilThatHarmsNeedsAReasonWithAName() {
+        var sulphur = can("Trial hypoid", "MINERAL", "ACTIVE_SULPHUR", "460", "30");
+        var fields = new HashMap<String, Object>();
+        fields.put("sort", Requests.in("", "WORM"));
+        fields.put("meets1", Requests.in("", "BRONZE_WORM_WHEEL"));
+        fields.put("plate", Requests.in("", "ISO VG 460"));
+        fields.put("arrangement", Requests.in("", "NONE"));
+        fields.put("levelMm", Requests.mm("40"));
+        var box = describe(Requests.place("worm box", fields));
+        var fill = from(sulphur, "2");
+        var refused = bench.put(job + "/places/" + box + "/fill", fill);
+        assertThat(refused.at("despite"))
+                .contains("may not go there", "bronze", "your name stands beside it");
+        assertThat(left(sulphur)).as("nothing was drawn").isEqualTo(30);
+        fill.put("despite", "maker's letter, copper strip 1b");
+        assertThat(bench.put(job + "/places/" + box + "/fill", fill).status()).isEqualTo(200);
+        var report = bench.get(job + "/report").bytes();
+        assertThat(new String(report, java.nio.charset.StandardCharsets.UTF_8))
+                .contains("In spite of a finding against it: maker&#39;s letter");
+    }
+
+    @Test
+    void everyFaultOfAFillIsToldWithAWayOut() {
+        var thin = can("Trial 68", "MINERAL", "NONE", "68", "3");
+        var sump = describe(Requests.sump("95"));
+        var path = job + "/places/" + sump + "/fill";
+        assertThat(bench.put(path, from(thin, "2")).at("source"))
+                .contains("another kind or grade than the wanted one, ISO VG 320");
+        var tooMuch = from(thin, "10");
+        tooMuch.put("source", "plate");
+        assertThat(bench.put(path, tooMuch).at("amount")).contains("Only 3 L are left of Trial 68");
+        assertThat(bench.put(path, Requests.fill("-3")).at("amount")).contains("is outside");
+        var inKilos = Requests.fill("3");
+        inKilos.put("amount", Requests.in("kg", "3"));
+        assertThat(bench.put(path, inKilos).at("amount")).contains("“kg” is not a unit");
+        var nameless = Requests.fill("10");
+        nameless.put("can", "");
+        assertThat(bench.put(path, nameless).at("can")).contains("missing");
+        var left = Requests.fill("10");
+        left.put("kind", "LEFT");
+        assertThat(bench.put(path, left).at("source")).contains("Why it is left");
+        left.put("source", "changed last month");
+        assertThat(bench.put(path, left).status()).isEqualTo(200);
+    }
+
+    @Test
+    void everyFaultOfASheetIsToldAtItsField() {
+        var path = "/api/units/" + unit + "/places/" + UUID.randomUUID();
+        assertThat(bench.put(path, Requests.sump("250")).at("levelMm"))
+                .contains("outside 0 to 200");
+        assertThat(bench.put(path, Requests.sump("-5")).at("levelMm")).contains("outside 0 to 200");
+        assertThat(with("stands", "", "WALL").at("stands"))
+                .contains("was measured on its feet", "on a wall");
+        assertThat(with("coldest", "°C", "60").at("coldest")).contains("60 °C");
+        assertThat(with("plate", "", "AGMA 12").at("plate")).contains("read differently");
+        assertThat(with("axesMm", "mm", "40").at("axesMm")).contains("would touch the floor");
+        assertThat(with("residueL", "L", "90").at("residueL")).contains("more than the");
+        assertThat(bench.put(path, Map.of("name", "sump")).at("entries")).contains("missing");
+    }
+
+    private AtBench.Answer with(String field, String measure, String text) {
+        var place = Requests.sump("95");
+        @SuppressWarnings("unchecked")
+        var entries = (Map<String, Object>) place.get("entries");
+        @SuppressWarnings("unchecked")
+        var fields = (Map<String, Object>) entries.get("fields");
+        fields.put(field, Requests.in(measure, text));
+        return bench.put("/api/units/" + unit + "/places/" + UUID.randomUUID(), place);
+    }
+
+    @Test
+    void theDataSheetSpeaksForColdAndFire() {
+        var id = can("Trial of the cold", "MINERAL", "MILD_EP", "320", "30");
+        var stiff = new HashMap<String, Object>();
+        stiff.put("version", 0);
+        stiff.put("name", "Trial of the cold");
+        stiff.put("base", "MINERAL");
+        stiff.put("additive", "MILD_EP");
+        stiff.put("viscosity", Requests.in("", "320"));
+        stiff.put("food", false);
+        stiff.put("solids", false);
+        stiff.put("lot", "");
+        stiff.put("amount", Requests.in("L", "30"));
+        stiff.put("pour", Requests.in("°C", "-3"));
+        stiff.put("flash", Requests.in("°C", "62"));
+        assertThat(bench.put("/api/lubricants/" + id, stiff).status()).isEqualTo(200);
+        var sump = describe(Requests.sump("95"));
+        var path = job + "/places/" + sump + "/fill";
+        assertThat(bench.put(path, from(id, "9.5")).at("lubricant"))
+                .as("30 °C and 40 K of work are above 62 °C")
+                .contains("70 °C is at or above the flash point", "62 °C");
+        stiff.put("version", 1);
+        stiff.put("flash", Requests.in("°C", "200"));
+        assertThat(bench.put("/api/lubricants/" + id, stiff).status()).isEqualTo(200);
+        assertThat(bench.put(path, from(id, "9.5")).at("despite"))
+                .contains("may not flow at 0 °C: pour point −3 °C");
+    }
+
+    /** Changed without a job, topped up, greased by another kind. */
+    @Test
+    void aPlaceIsKeptUpWithoutAJob() {
+        var sump = describe(Requests.sump("95"));
+        var change = Requests.fill("10");
+        change.put("on", today.minusDays(100).toString());
+        var fills = "/api/places/" + sump + "/fills/";
+        assertThat(bench.put(fills + UUID.randomUUID(), change).status()).isEqualTo(200);
+        assertThat(place(sump).path("next").path("runIn").asBoolean()).isFalse();
+        var due = LocalDate.parse(place(sump).path("next").path("due").asString());
+        assertThat(due)
+                .as("10 000 h at most, capped at 24 months")
+                .isEqualTo(today.minusDays(100).plusDays(730));
+        var topUp = Requests.fill("0.5");
+        topUp.put("kind", "TOPPED_UP");
+        assertThat(bench.put(fills + UUID.randomUUID(), topUp).body()).hasSize(2);
+        assertThat(place(sump).path("next").path("due").asString()).isEqualTo(due.toString());
+        change.put("on", today.plusDays(3).toString());
+        assertThat(bench.put(fills + UUID.randomUUID(), change).at("on")).contains("still to come");
+    }
+
+    @Test
+    void samplesRunOverTheYears() {
+        var sump = describe(Requests.sump("95"));
+        var samples = "/api/places/" + sump + "/samples/";
+        for (int i = 0; i < 6; i++) {
+            assertThat(sample(samples, 600 - 100 * i, 1000 * i, 60 + 20 * i + i % 2).status())
+                    .isEqualTo(200);
+        }
+        var series = bench.get("/api/places/" + sump + "/samples").body();
+        assertThat(series.path("samples")).hasSize(6);
+        var iron =
+                series.path("lines")
+                        .valueStream()
+                        .filter(l -> l.path("name").asString().equals("Iron"))
+                        .findFirst()
+                        .orElseThrow();
+        assertThat(iron.path("trend").asString()).startsWith("+").contains("ppm in 1000 h");
+        assertThat(iron.path("hoursLeft").asDouble())
+                .as("200 ppm at about 20 in 1000 h, from 160 on")
+                .isBetween(1800.0, 2200.0);
+        assertThat(series.path("samples").path(5).path("answer").path("tables").toString())
+                .as("judged against the five before it")
+                .contains("earlier 100.4");
+        assertThat(sample(samples, 50, 10, 30).at("meter")).contains("the meter stood at");
+        assertThat(sample(samples, -4, 9000, 30).at("takenOn")).contains("still to come");
+    }
+
+    private AtBench.Answer sample(String samples, int daysAgo, int hours, int iron) {
+        return bench.put(
+                samples + UUID.randomUUID(),
+                Map.of(
+                        "takenOn", today.minusDays(daysAgo).toString(),
+                        "meter", Requests.in("", String.valueOf(hours)),
+                        "entries",
+                                Map.of(
+                                        "fields",
+                                        Map.of(
+                                                "base", Requests.in("", "MINERAL"),
+                                                "fresh", Requests.in("", "320"),
+                                                "iron", Requests.in("", String.valueOf(iron))),
+                                        "readings",
+                                        Map.of())));
+    }
+
+    /** What the demo of the works shows. */
+    @Test
+    void theDemoHasPlacesForEveryUnit() {
+        var units = bench.get("/api/units").body();
+        for (var demo :
+                units.valueStream()
+                        .filter(u -> !u.path("tag").asString().startsWith("T-"))
+                        .toList()) {
+            var places = bench.get("/api/units/" + demo.path("id").asString() + "/places").body();
+            assertThat(places.path("places")).as(demo.path("tag").asString()).isNotEmpty();
+        }
+        var due = bench.get("/api/due").body();
+        assertThat(due.path(0).path("tag").asString()).isNotBlank();
+        var pawls =
+                due.valueStream()
+                        .filter(d -> d.path("place").asString().equals("pawls and ratchet"))
+                        .findFirst()
+                        .orElseThrow();
+        assertThat(pawls.path("next").path("inDays").asInt()).isNegative();
+        var capstan =
+                units.valueStream()
+                        .filter(u -> u.path("tag").asString().equals("CAP-1"))
+                        .findFirst()
+                        .orElseThrow()
+                        .path("id")
+                        .asString();
+        assertThat(bench.get("/api/units/" + capstan + "/places").body().path("apart").toString())
+                .contains("mix poorly", "the load runs back");
+    }
+
+    @Test
+    void onlyPlacesOfTheUnitAreFilled() {
+        var other = Requests.openedForStrip(bench);
+        var sump = describe(Requests.sump("95"));
+        var answer =
+                bench.put("/api/jobs/" + other + "/places/" + sump + "/fill", Requests.fill("9"));
+        assertThat(answer.status()).isEqualTo(404);
+        assertThat(List.of(404, 422))
+                .contains(bench.get("/api/places/" + UUID.randomUUID() + "/samples").status());
+    }
+}

@@ -1,0 +1,1 @@
+export { DuePage as default } from "./DuePage";

@@ -1,0 +1,283 @@
+import { Button, NativeSelect, TextInput } from "@mantine/core";
+import { useQuery } from "@tanstack/react-query";
+import type { ReactNode } from "react";
+import { elsewhere, fieldErrors, type Problem } from "../api/problem";
+import type { DrawerEntries, EnteredNumber, FillRequest, FillView, PlaceView } from "../api/types";
+import { FieldInput } from "../drawers/FieldInput";
+import { drawersQuery, lubricantsQuery } from "../drawers/queries";
+import { isAsked } from "../drawers/sheet.model";
+import { useAnswer } from "../drawers/useAnswer";
+import { Caution, Fault, Remark } from "../shared/Caution";
+import { fixed } from "../shared/format";
+import { MeasureInput } from "../shared/MeasureInput";
+import { usePreferences } from "../shared/preferences";
+import { useDraft } from "../shared/useDraft";
+import { Verdict } from "../shared/Verdict";
+import classes from "./Place.module.css";
+
+interface Fields {
+  kind: FillRequest["kind"];
+  on: string;
+  /** Missing until somebody chose: the proposal stands. */
+  lubricant?: string | undefined;
+  can: string;
+  amount: EnteredNumber;
+  meter: EnteredNumber;
+  out: Record<string, EnteredNumber>;
+  cameOut: boolean;
+  source: string;
+  despite: string;
+  version: number;
+}
+
+interface Props {
+  place: PlaceView;
+  /** What stands kept already; missing for something new. */
+  kept?: FillView | undefined;
+  /** At a job a place is filled or left; on the unit it is filled or topped up, on a day. */
+  atJob: boolean;
+  draftKey: string;
+  problem: Problem | undefined;
+  busy: boolean;
+  send: (request: FillRequest) => Promise<boolean>;
+  children?: ReactNode;
+}
+
+const ELSEWHERE = "";
+const SHOWN = ["kind", "on", "lubricant", "can", "amount", "meter", "source", "despite"];
+
+/** What came out of a place and what went in: from the shelf, with the amount worked out beside it. */
+export function FillForm({ place, kept, atJob, draftKey, problem, busy, send, children }: Props) {
+  const { preferences } = usePreferences();
+  const drawers = useQuery(drawersQuery);
+  const shelf = useQuery(lubricantsQuery);
+  const drainedDrawer = drawers.data?.find((d) => d.name === "drained-oil");
+  const { answer } = useAnswer("lubricated-place", place.given.entries);
+  const grease = place.sort !== undefined && GREASED.has(place.sort);
+  const given = kept?.given;
+  // The shelf in the order it was judged for this place, with what is said of each can.
+  const judged = answer?.tables.find((table) => table.title === "On the shelf")?.rows ?? [];
+  const cans = judged.flatMap(([name, , says]) => {
+    const can = shelf.data?.find((l) => l.given.name === name);
+    return can ? [{ value: can.id, label: `${name}: ${says}` }] : [];
+  });
+  const proposed = judged.find(([, , says]) => says?.startsWith("goes") && !says.includes("another grade"));
+  const offered = cans.find((c) => proposed && c.label.startsWith(`${proposed[0]}:`))?.value ?? ELSEWHERE;
+  const draft = useDraft<Fields>(draftKey, {
+    kind: given?.kind ?? "FILLED",
+    on: given?.on ?? "",
+    lubricant: given ? (given.lubricant ?? ELSEWHERE) : undefined,
+    can: given?.lubricant ? "" : (given?.can ?? ""),
+    amount: given?.amount ?? { text: "", unit: grease ? "g" : "L" },
+    meter: given?.meter ?? { text: "", unit: "" },
+    out: given?.drained?.fields ?? {},
+    cameOut: given?.drained !== undefined,
+    source: given?.source ?? "",
+    despite: given?.despite ?? "",
+    version: given?.version ?? -1,
+  });
+  const f = draft.value;
+  const lubricant = f.lubricant ?? offered;
+  const out: DrawerEntries = { fields: { ...asked(place), ...f.out }, readings: {} };
+  const drained = useAnswer("drained-oil", f.cameOut ? out : undefined);
+  const errors = { ...fieldErrors(drained.problem), ...fieldErrors(problem) };
+  const stray =
+    problem?.status === 409
+      ? undefined
+      : elsewhere(problem, [...SHOWN, ...(drainedDrawer?.fields.map((d) => d.name) ?? [])]);
+
+  const chosen = judged.find(([name]) => name === shelf.data?.find((l) => l.id === lubricant)?.given.name);
+  const worked = answer?.figures.find((figure) => figure.label === (grease ? "grease" : "fill"))?.value;
+
+  const keep = async () => {
+    const done = await send({
+      version: f.version < 0 ? undefined : f.version,
+      kind: f.kind,
+      on: f.on || undefined,
+      lubricant: lubricant || undefined,
+      can: lubricant ? "" : f.can,
+      amount: f.amount.text.trim() === "" ? undefined : f.amount,
+      meter: f.meter.text.trim() === "" ? undefined : f.meter,
+      drained: f.cameOut ? out : undefined,
+      source: f.source,
+      despite: f.despite,
+    } as FillRequest);
+    if (done) {
+      draft.clear();
+    }
+  };
+  const left = f.kind === "LEFT";
+  return (
+    <div className={classes.fill}>
+      {stray && <Fault>{stray}</Fault>}
+      {drainedDrawer && (
+        <details
+          className={classes.came}
+          open={f.cameOut}
+          onToggle={(e) => {
+            if (e.currentTarget.open !== f.cameOut) {
+              draft.change({ cameOut: e.currentTarget.open });
+            }
+          }}
+        >
+          <summary>What came out</summary>
+          {f.cameOut && (
+            <>
+              <Caution>
+                Hot oil burns: drain between 40 and 60 °C, breather open first. Wipe spills at once.
+              </Caution>
+              <div className={classes.fields}>
+                {drainedDrawer.fields
+                  .filter((d) => isAsked(drainedDrawer, d, out))
+                  .map((d) => (
+                    <FieldInput
+                      key={d.name}
+                      field={d}
+                      value={out.fields[d.name] ?? { text: d.start, unit: d.units[0] ?? "" }}
+                      error={errors[d.name]}
+                      onChange={(value) => draft.change({ out: { ...f.out, [d.name]: value } })}
+                    />
+                  ))}
+              </div>
+              {drained.answer && (
+                <p className={classes.says}>
+                  <Verdict verdict={drained.answer.verdict} small /> {drained.answer.sentence}
+                </p>
+              )}
+            </>
+          )}
+        </details>
+      )}
+      {!grease && (
+        <Caution>
+          Spilt oil is slippery: absorb it at once. Waste oil goes where local rules and the data sheet say.
+        </Caution>
+      )}
+      <div className={classes.fields}>
+        <NativeSelect
+          label="Done here"
+          value={f.kind}
+          error={errors.kind}
+          data={[
+            { value: "FILLED", label: grease ? "greased" : atJob ? "filled" : "changed" },
+            atJob ? { value: "LEFT", label: "left as it is" } : { value: "TOPPED_UP", label: "topped up" },
+          ]}
+          onChange={(e) => draft.change({ kind: e.currentTarget.value as Fields["kind"] })}
+        />
+        {!atJob && (
+          <TextInput
+            type="date"
+            label="On"
+            description="Empty: today."
+            value={f.on}
+            error={errors.on}
+            onChange={(e) => draft.change({ on: e.currentTarget.value })}
+          />
+        )}
+        {!left && (
+          <>
+            <NativeSelect
+              className={classes.all}
+              label="From"
+              value={lubricant}
+              error={errors.lubricant}
+              data={[{ value: ELSEWHERE, label: "a can that is not on the shelf" }, ...cans]}
+              onChange={(e) => draft.change({ lubricant: e.currentTarget.value })}
+            />
+            {lubricant === ELSEWHERE && (
+              <TextInput
+                className={classes.all}
+                label="Name on the can"
+                value={f.can}
+                error={errors.can}
+                onChange={(e) => draft.change({ can: e.currentTarget.value })}
+              />
+            )}
+            {chosen && !chosen[2]?.startsWith("goes") && (
+              <div className={classes.all}>
+                <Remark>{chosen[2]}</Remark>
+              </div>
+            )}
+            <div className={classes.all}>
+              <MeasureInput
+                label={grease ? "Greased with" : "Filled"}
+                units={grease ? ["g", "kg", "lb"] : ["L", "US qt"]}
+                hint={
+                  worked === undefined
+                    ? undefined
+                    : `Worked out: ${fixed(worked, grease ? 0 : 2, preferences.decimal)} ${grease ? "g" : "L"}`
+                }
+                value={f.amount}
+                error={errors.amount}
+                onChange={(amount) => draft.change({ amount })}
+              />
+            </div>
+            <MeasureInput
+              label="Hours on the meter"
+              units={[""]}
+              hint="May stay empty."
+              value={f.meter}
+              error={errors.meter}
+              onChange={(meter) => draft.change({ meter })}
+            />
+          </>
+        )}
+        {(left || errors.source || f.source || chosen?.[2]?.includes("another grade")) && (
+          <TextInput
+            className={classes.all}
+            label={left ? "Why it is left" : "Why another kind or grade"}
+            placeholder={left ? "changed last month, sealed for life" : "plate, maker’s table"}
+            value={f.source}
+            error={errors.source}
+            onChange={(e) => draft.change({ source: e.currentTarget.value })}
+          />
+        )}
+        {(errors.despite || f.despite || chosen?.[2]?.startsWith("no:")) && !left && (
+          <TextInput
+            className={classes.all}
+            label="Why in spite of it"
+            description="It is kept with your name and stands in the report."
+            value={f.despite}
+            error={errors.despite}
+            onChange={(e) => draft.change({ despite: e.currentTarget.value })}
+          />
+        )}
+        <div className={classes.all}>
+          <Button
+            fullWidth
+            size="lg"
+            onClick={keep}
+            loading={busy}
+            disabled={kept !== undefined && !draft.touched}
+          >
+            {kept && !draft.touched ? "Kept" : left ? "Keep that it is left" : "Keep what went in"}
+          </Button>
+        </div>
+      </div>
+      {kept?.says && (
+        <p className={classes.says}>
+          <Verdict verdict={kept.verdict} small /> {kept.says}
+        </p>
+      )}
+      {children}
+    </div>
+  );
+}
+
+/** What was filled last is what should come out now. */
+const asked = (place: PlaceView): Record<string, EnteredNumber> => {
+  const amount = place.last?.given.amount;
+  return amount && (amount.unit === "L" || amount.unit === "US qt") ? { filledL: amount } : {};
+};
+
+/** Sorts of places that take grease, for the unit the form starts with. */
+const GREASED = new Set<NonNullable<PlaceView["sort"]>>([
+  "BEVEL_HEAD",
+  "SMALL_BOX",
+  "ACTUATOR_BOX",
+  "STEM_NUT",
+  "WINCH_GEARS",
+  "OPEN_GEARS",
+  "BEARING",
+  "PLASTIC_GEARS",
+]);

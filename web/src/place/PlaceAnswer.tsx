@@ -1,0 +1,68 @@
+import { Button } from "@mantine/core";
+import { useQueryClient } from "@tanstack/react-query";
+import { useState } from "react";
+import type { EnteredNumber, PlacesOfUnit, PlaceView } from "../api/types";
+import { Answer } from "../drawers/Answer";
+import { useAnswer } from "../drawers/useAnswer";
+import { Fault } from "../shared/Caution";
+import classes from "./Place.module.css";
+import { placeKeys } from "./queries";
+import { useWrite } from "./useWrite";
+
+interface Props {
+  unitId: string;
+  place: PlaceView;
+  /** False where nothing may be changed. */
+  open: boolean;
+}
+
+/** What goes to a place, worked out at once; the level can be tried by moving it, and kept. */
+export function PlaceAnswer({ unitId, place, open }: Props) {
+  const client = useQueryClient();
+  const [tried, setTried] = useState<Record<string, EnteredNumber>>({});
+  const entries = {
+    ...place.given.entries,
+    fields: { ...place.given.entries.fields, ...old(place), ...tried },
+  };
+  const { answer, problem } = useAnswer("lubricated-place", entries);
+  const { send, problem: refused } = useWrite<PlacesOfUnit>((all) => {
+    client.setQueryData(placeKeys.ofUnit(unitId), all);
+    setTried({});
+  });
+  const fault = problem ?? refused;
+  return (
+    <>
+      {fault && <Fault>{fault.detail}</Fault>}
+      {answer && (
+        <Answer
+          answer={answer}
+          entries={entries}
+          set={open ? (part) => setTried({ ...tried, ...part }) : undefined}
+        />
+      )}
+      {Object.keys(tried).length > 0 && (
+        <div className={classes.row}>
+          <Button
+            onClick={() =>
+              send("PUT", `/api/units/${unitId}/places/${place.id}`, {
+                ...place.given,
+                entries: { ...place.given.entries, fields: { ...place.given.entries.fields, ...tried } },
+              })
+            }
+          >
+            Keep this level
+          </Button>
+          <Button variant="default" onClick={() => setTried({})}>
+            Back to the kept one
+          </Button>
+        </div>
+      )}
+    </>
+  );
+}
+
+/** What was put in last is what is still in it, unless the sheet says otherwise. */
+const old = (place: PlaceView) =>
+  place.given.entries.fields.old?.text === "YES"
+    ? {}
+    : Object.fromEntries(Object.entries(place.prefill.fields).filter(([name]) => name.startsWith("old")));

@@ -1,0 +1,78 @@
+import { Button, TextInput } from "@mantine/core";
+import { useQuery, useQueryClient } from "@tanstack/react-query";
+import { useState } from "react";
+import { elsewhere, fieldErrors } from "../api/problem";
+import type { DrawerEntries, PlaceRequest, PlacesOfUnit, PlaceView } from "../api/types";
+import { drawersQuery } from "../drawers/queries";
+import { Sheet } from "../drawers/Sheet";
+import { Fault } from "../shared/Caution";
+import classes from "./Place.module.css";
+import { placeKeys, placesQuery } from "./queries";
+import { useWrite } from "./useWrite";
+
+interface Props {
+  unitId: string;
+  /** The place that is described anew; missing for a new one. */
+  place?: PlaceView | undefined;
+  /** What the papers suggest for a new one. */
+  start?: PlaceRequest | undefined;
+  onDone: () => void;
+}
+
+/** The sheet of a lubricated place: what it is, its climate, its sump, its level. It belongs to the unit, not to a job. */
+export function PlaceSheet({ unitId, place, start, onDone }: Props) {
+  const drawers = useQuery(drawersQuery);
+  const papers = useQuery(placesQuery(unitId)).data?.papers;
+  const client = useQueryClient();
+  const [id] = useState(() => place?.id ?? crypto.randomUUID());
+  const [name, setName] = useState(place?.given.name ?? start?.name ?? "");
+  const { send, problem } = useWrite<PlacesOfUnit>((answer) => {
+    client.setQueryData(placeKeys.ofUnit(unitId), answer);
+    void client.invalidateQueries({ queryKey: placeKeys.due });
+    void client.invalidateQueries({ queryKey: ["job"] });
+  });
+  const drawer = drawers.data?.find((d) => d.name === "lubricated-place");
+  if (!drawer || !papers) {
+    return <p>Opening…</p>;
+  }
+  const kept = place?.given.entries ?? start?.entries;
+  const keep = async (entries: DrawerEntries) => {
+    const done = await send("PUT", `/api/units/${unitId}/places/${id}`, {
+      version: place?.given.version,
+      name,
+      entries,
+    });
+    if (done) {
+      onDone();
+    }
+    return done;
+  };
+  const stray = elsewhere(problem, ["name"]);
+  return (
+    <div className={classes.sheet}>
+      <div className={classes.named}>
+        <TextInput
+          label="Name of the place"
+          description="As the shop calls it: sump, pawls, drum bearings."
+          inputWrapperOrder={["label", "input", "description", "error"]}
+          value={name}
+          error={fieldErrors(problem).name}
+          onChange={(e) => setName(e.currentTarget.value)}
+        />
+        <Button variant="default" onClick={onDone}>
+          Leave it
+        </Button>
+      </div>
+      {stray && <Fault>{stray}</Fault>}
+      <Sheet
+        drawer={{ ...drawer, examples: [] }}
+        draftKey={`place.${id}`}
+        prefill={{ ...(place?.prefill ?? papers).fields, ...kept?.fields }}
+        lists={{ ...(place?.prefill ?? papers).readings, ...kept?.readings }}
+        describes
+        keep={keep}
+        keepLabel="Keep the place"
+      />
+    </div>
+  );
+}

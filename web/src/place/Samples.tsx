@@ -1,0 +1,188 @@
+import { Button, TextInput } from "@mantine/core";
+import { useQuery, useQueryClient } from "@tanstack/react-query";
+import { useState } from "react";
+import { elsewhere, fieldErrors } from "../api/problem";
+import type { DrawerEntries, EnteredNumber, SampleSeries } from "../api/types";
+import { Answer } from "../drawers/Answer";
+import { drawersQuery } from "../drawers/queries";
+import { Sheet } from "../drawers/Sheet";
+import { Fault } from "../shared/Caution";
+import { day, fixed } from "../shared/format";
+import { MeasureInput } from "../shared/MeasureInput";
+import { Panel } from "../shared/Panel";
+import { usePreferences } from "../shared/preferences";
+import { Verdict } from "../shared/Verdict";
+import { t } from "../wording/en";
+import classes from "./Place.module.css";
+import { placeKeys, samplesQuery } from "./queries";
+import { useWrite } from "./useWrite";
+
+/** Oil samples of a place over the years: each judged against those before it, each figure with its run. */
+export function Samples({ placeId }: { placeId: string }) {
+  const series = useQuery(samplesQuery(placeId));
+  const [adding, setAdding] = useState(false);
+  const client = useQueryClient();
+  const take = (answer: SampleSeries) => client.setQueryData(placeKeys.samples(placeId), answer);
+  const { send, problem } = useWrite<SampleSeries>(take);
+  const newest = [...(series.data?.samples ?? [])].reverse();
+  return (
+    <Panel title="Oil samples" aside={newest.length > 0 ? `${newest.length} on record` : undefined}>
+      {newest.length === 0 && (
+        <p className={classes.soft}>
+          No sample yet. From five of the same fill on, each new one is judged against this box’s own history.
+        </p>
+      )}
+      {problem && <Fault>{problem.detail}</Fault>}
+      {series.data && series.data.lines.length > 0 && (
+        <div className={classes.lines}>
+          {series.data.lines.map((line) => (
+            <Line key={line.name} line={line} />
+          ))}
+        </div>
+      )}
+      {newest.map((sample) => (
+        <details key={sample.id} className={classes.sample}>
+          <summary>
+            <b>{day(sample.given.takenOn)}</b>
+            <span>{sample.given.meter?.text} h</span>
+            <Verdict verdict={sample.answer.verdict} small />
+            <span className={classes.soft}>{sample.answer.sentence}</span>
+          </summary>
+          <Answer answer={sample.answer} entries={sample.given.entries} />
+          <Button
+            variant="default"
+            onClick={() =>
+              send("DELETE", `/api/places/${placeId}/samples/${sample.id}?version=${sample.given.version}`)
+            }
+          >
+            {t.actions.remove}
+          </Button>
+        </details>
+      ))}
+      {adding ? (
+        <NewSample placeId={placeId} onDone={() => setAdding(false)} take={take} />
+      ) : (
+        <Button variant="default" onClick={() => setAdding(true)}>
+          Enter a sample
+        </Button>
+      )}
+    </Panel>
+  );
+}
+
+interface NewProps {
+  placeId: string;
+  onDone: () => void;
+  take: (answer: SampleSeries) => void;
+}
+
+function NewSample({ placeId, onDone, take }: NewProps) {
+  const drawers = useQuery(drawersQuery);
+  const drawer = drawers.data?.find((d) => d.name === "oil-sample");
+  const [id] = useState(() => crypto.randomUUID());
+  const [takenOn, setTakenOn] = useState("");
+  const [meter, setMeter] = useState<EnteredNumber>({ text: "", unit: "" });
+  const { send, problem } = useWrite<SampleSeries>(take);
+  const errors = fieldErrors(problem);
+  const stray = elsewhere(problem, ["takenOn", "meter"]);
+  if (!drawer) {
+    return null;
+  }
+  const keep = async (entries: DrawerEntries) => {
+    const done = await send("PUT", `/api/places/${placeId}/samples/${id}`, {
+      takenOn: takenOn || undefined,
+      meter,
+      entries,
+    });
+    if (done) {
+      onDone();
+    }
+    return done;
+  };
+  return (
+    <div className={classes.sheet}>
+      <div className={classes.named}>
+        <TextInput
+          type="date"
+          label="Drawn on"
+          value={takenOn}
+          error={errors.takenOn}
+          onChange={(e) => setTakenOn(e.currentTarget.value)}
+        />
+        <MeasureInput
+          label="Hours on the meter"
+          units={[""]}
+          value={meter}
+          error={errors.meter}
+          onChange={setMeter}
+        />
+        <Button variant="default" onClick={onDone}>
+          Leave it
+        </Button>
+      </div>
+      {stray && <Fault>{stray}</Fault>}
+      <Sheet
+        drawer={{ ...drawer, examples: [] }}
+        draftKey={`sample.${placeId}`}
+        keep={keep}
+        keepLabel="Keep the sample"
+      />
+    </div>
+  );
+}
+
+const WIDE = 300;
+const HIGH = 96;
+
+/** One figure through the years; samples of the oil that is in now are filled, the limit to act is drawn where it is near. */
+function Line({ line }: { line: SampleSeries["lines"][number] }) {
+  const { preferences } = usePreferences();
+  const hours = line.points.map((p) => p.hours);
+  const values = line.points.map((p) => p.value);
+  const top = Math.max(...values, Math.min(line.watch, 1.5 * Math.max(...values))) || 1;
+  const from = Math.min(...hours);
+  const span = Math.max(...hours) - from || 1;
+  const x = (h: number) => 8 + ((h - from) / span) * (WIDE - 16);
+  const y = (v: number) => HIGH - 10 - (v / top) * (HIGH - 24);
+  const last = line.points.at(-1);
+  const runs = [...new Set(line.points.map((p) => p.fillsAgo))].map((fill) =>
+    line.points.filter((p) => p.fillsAgo === fill),
+  );
+  return (
+    <figure className={classes.line}>
+      <figcaption>
+        <b>{line.name}</b>
+        <span>
+          {last ? fixed(last.value, Number.isInteger(last.value) ? 0 : 1, preferences.decimal) : ""}{" "}
+          {line.unit}
+        </span>
+      </figcaption>
+      <svg
+        viewBox={`0 0 ${WIDE} ${HIGH}`}
+        role="img"
+        aria-label={`${line.name}: ${values.join(", ")} ${line.unit}`}
+      >
+        {line.watch <= top && (
+          <line x1={0} x2={WIDE} y1={y(line.watch)} y2={y(line.watch)} className={classes.limit} />
+        )}
+        {runs.map((run) => (
+          <polyline
+            key={run[0]?.hours}
+            points={run.map((p) => `${x(p.hours)},${y(p.value)}`).join(" ")}
+            className={classes.run}
+          />
+        ))}
+        {line.points.map((p) => (
+          <circle
+            key={p.hours}
+            cx={x(p.hours)}
+            cy={y(p.value)}
+            r={4}
+            className={p.fillsAgo === 0 ? classes.now : classes.before}
+          />
+        ))}
+      </svg>
+      <small>{line.trend || "too few of this fill for a trend"}</small>
+    </figure>
+  );
+}

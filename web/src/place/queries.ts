@@ -1,0 +1,33 @@
+import { queryOptions } from "@tanstack/react-query";
+import { request } from "../api/http";
+import type { DueLine, FillView, PlacesOfUnit, SampleSeries } from "../api/types";
+
+export const placeKeys = {
+  ofUnit: (unitId: string) => ["place", "of-unit", unitId] as const,
+  fills: (placeId: string) => ["place", "fills", placeId] as const,
+  samples: (placeId: string) => ["place", "samples", placeId] as const,
+  due: ["place", "due"] as const,
+};
+
+export const placesQuery = (unitId: string) =>
+  queryOptions({
+    queryKey: placeKeys.ofUnit(unitId),
+    queryFn: () => request<PlacesOfUnit>("GET", `/api/units/${unitId}/places`),
+  });
+
+export const fillsQuery = (placeId: string) =>
+  queryOptions({
+    queryKey: placeKeys.fills(placeId),
+    queryFn: () => request<FillView[]>("GET", `/api/places/${placeId}/fills`),
+  });
+
+export const samplesQuery = (placeId: string) =>
+  queryOptions({
+    queryKey: placeKeys.samples(placeId),
+    queryFn: () => request<SampleSeries>("GET", `/api/places/${placeId}/samples`),
+  });
+
+export const dueQuery = queryOptions({
+  queryKey: placeKeys.due,
+  queryFn: () => request<DueLine[]>("GET", "/api/due"),
+});
