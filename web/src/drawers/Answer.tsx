@@ -1,4 +1,3 @@
-import { Button } from "@mantine/core";
 import { useState } from "react";
 import type { DrawerAnswer, DrawerEntries, EnteredNumber } from "../api/types";
 import { LimitBar } from "../measuring/LimitBar";
@@ -85,20 +84,10 @@ function WordTable({ table }: { table: DrawerAnswer["tables"][number] }) {
           {table.title || table.heads.join(", ")}, {table.rows.length} rows
         </summary>
         <Rows table={table} />
-        <Button variant="default" onClick={() => printed(table)}>
-          Print it
-        </Button>
       </details>
     );
   }
   return <Rows table={table} />;
-}
-
-/** One table alone on paper. */
-function printed(table: DrawerAnswer["tables"][number]) {
-  document.body.dataset.printing = table.title;
-  window.addEventListener("afterprint", () => delete document.body.dataset.printing, { once: true });
-  window.print();
 }
 
 /** Of the cans on the shelf so many are shown at first; the best stand first. */
@@ -109,7 +98,7 @@ function Rows({ table: whole }: { table: DrawerAnswer["tables"][number] }) {
   const shortened = whole.title === "On the shelf" && !all && whole.rows.length > FIRST + 1;
   const table = shortened ? { ...whole, rows: whole.rows.slice(0, FIRST) } : whole;
   return (
-    <div className={classes.scroll} data-print={table.title || undefined}>
+    <div className={classes.scroll}>
       {table.title && <h3>{table.title}</h3>}
       <table className={classes.table}>
         <thead>

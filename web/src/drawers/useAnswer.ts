@@ -13,13 +13,15 @@ interface State {
  * slider never runs ahead of the server and never waits for answers nobody needs.
  *
  * @param entries undefined asks nothing
+ * @param stamp   changes when the answer rests on something else that changed, as on what the shelf holds
  */
-export function useAnswer(drawer: string, entries: DrawerEntries | undefined): State {
+export function useAnswer(drawer: string, entries: DrawerEntries | undefined, stamp = 0): State {
   const [state, setState] = useState<State>({});
   const busy = useRef(false);
   const next = useRef<string | undefined>(undefined);
   const text = entries === undefined ? undefined : JSON.stringify(entries);
 
+  // biome-ignore lint/correctness/useExhaustiveDependencies: the stamp asks the same question again
   useEffect(() => {
     let gone = false;
     const ask = async (body: string) => {
@@ -54,6 +56,6 @@ export function useAnswer(drawer: string, entries: DrawerEntries | undefined): S
       // An answer under way to a question that was replaced still shows: it is only one step behind.
       gone = false;
     };
-  }, [drawer, text]);
+  }, [drawer, text, stamp]);
   return state;
 }

@@ -139,6 +139,7 @@ function AtThisJob({ view, atJob }: { view: StationProps["view"]; atJob: PlaceAt
       ) : (
         <FillForm
           place={place}
+          note={view.receive.oilAsFound || undefined}
           kept={atJob.fill}
           atJob
           draftKey={`fill.${view.job.id}.${atJob.id}`}

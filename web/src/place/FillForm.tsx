@@ -5,7 +5,7 @@ import { elsewhere, fieldErrors, type Problem } from "../api/problem";
 import type { DrawerEntries, EnteredNumber, FillRequest, FillView, PlaceView } from "../api/types";
 import { FieldInput } from "../drawers/FieldInput";
 import { drawersQuery, lubricantsQuery } from "../drawers/queries";
-import { isAsked } from "../drawers/sheet.model";
+import { initialEntries, isAsked } from "../drawers/sheet.model";
 import { useAnswer } from "../drawers/useAnswer";
 import { Caution, Fault, Remark } from "../shared/Caution";
 import { fixed } from "../shared/format";
@@ -32,6 +32,8 @@ interface Fields {
 
 interface Props {
   place: PlaceView;
+  /** What was noted of the drained oil when the unit came in. */
+  note?: string | undefined;
   /** What stands kept already; missing for something new. */
   kept?: FillView | undefined;
   /** At a job a place is filled or left; on the unit it is filled or topped up, on a day. */
@@ -47,12 +49,12 @@ const ELSEWHERE = "";
 const SHOWN = ["kind", "on", "lubricant", "can", "amount", "meter", "source", "despite"];
 
 /** What came out of a place and what went in: from the shelf, with the amount worked out beside it. */
-export function FillForm({ place, kept, atJob, draftKey, problem, busy, send, children }: Props) {
+export function FillForm({ place, note, kept, atJob, draftKey, problem, busy, send, children }: Props) {
   const { preferences } = usePreferences();
   const drawers = useQuery(drawersQuery);
   const shelf = useQuery(lubricantsQuery);
   const drainedDrawer = drawers.data?.find((d) => d.name === "drained-oil");
-  const { answer } = useAnswer("lubricated-place", place.given.entries);
+  const { answer } = useAnswer("lubricated-place", place.given.entries, shelf.dataUpdatedAt);
   const grease = place.sort !== undefined && GREASED.has(place.sort);
   const given = kept?.given;
   // The shelf in the order it was judged for this place, with what is said of each can.
@@ -78,8 +80,10 @@ export function FillForm({ place, kept, atJob, draftKey, problem, busy, send, ch
   });
   const f = draft.value;
   const lubricant = f.lubricant ?? offered;
-  const out: DrawerEntries = { fields: { ...asked(place), ...f.out }, readings: {} };
-  const drained = useAnswer("drained-oil", f.cameOut ? out : undefined);
+  const out: DrawerEntries = drainedDrawer
+    ? initialEntries(drainedDrawer, { ...asked(place), ...f.out })
+    : { fields: {}, readings: {} };
+  const drained = useAnswer("drained-oil", f.cameOut && drainedDrawer ? out : undefined);
   const errors = { ...fieldErrors(drained.problem), ...fieldErrors(problem) };
   const stray =
     problem?.status === 409
@@ -123,6 +127,7 @@ export function FillForm({ place, kept, atJob, draftKey, problem, busy, send, ch
           <summary>What came out</summary>
           {f.cameOut && (
             <>
+              {note && <p className={classes.soft}>Noted at Receive: {note}</p>}
               <Caution>
                 Hot oil burns: drain between 40 and 60 °C, breather open first. Wipe spills at once.
               </Caution>

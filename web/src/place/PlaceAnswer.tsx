@@ -1,8 +1,9 @@
 import { Button } from "@mantine/core";
-import { useQueryClient } from "@tanstack/react-query";
+import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import type { EnteredNumber, PlacesOfUnit, PlaceView } from "../api/types";
 import { Answer } from "../drawers/Answer";
+import { lubricantsQuery } from "../drawers/queries";
 import { useAnswer } from "../drawers/useAnswer";
 import { Fault } from "../shared/Caution";
 import classes from "./Place.module.css";
@@ -19,12 +20,13 @@ interface Props {
 /** What goes to a place, worked out at once; the level can be tried by moving it, and kept. */
 export function PlaceAnswer({ unitId, place, open }: Props) {
   const client = useQueryClient();
+  const shelf = useQuery(lubricantsQuery);
   const [tried, setTried] = useState<Record<string, EnteredNumber>>({});
   const entries = {
     ...place.given.entries,
     fields: { ...place.given.entries.fields, ...old(place), ...tried },
   };
-  const { answer, problem } = useAnswer("lubricated-place", entries);
+  const { answer, problem } = useAnswer("lubricated-place", entries, shelf.dataUpdatedAt);
   const { send, problem: refused } = useWrite<PlacesOfUnit>((all) => {
     client.setQueryData(placeKeys.ofUnit(unitId), all);
     setTried({});
@@ -32,6 +34,9 @@ export function PlaceAnswer({ unitId, place, open }: Props) {
   const fault = problem ?? refused;
   return (
     <>
+      <a href={`/api/places/${place.id}/card.pdf`} target="_blank" rel="noreferrer" className={classes.card}>
+        Card to hang there (PDF)
+      </a>
       {fault && <Fault>{fault.detail}</Fault>}
       {answer && (
         <Answer

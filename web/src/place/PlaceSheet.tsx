@@ -1,6 +1,6 @@
 import { Button, TextInput } from "@mantine/core";
 import { useQuery, useQueryClient } from "@tanstack/react-query";
-import { useState } from "react";
+import { useEffect, useRef, useState } from "react";
 import { elsewhere, fieldErrors } from "../api/problem";
 import type { DrawerEntries, PlaceRequest, PlacesOfUnit, PlaceView } from "../api/types";
 import { drawersQuery } from "../drawers/queries";
@@ -31,6 +31,14 @@ export function PlaceSheet({ unitId, place, start, onDone }: Props) {
     void client.invalidateQueries({ queryKey: placeKeys.due });
     void client.invalidateQueries({ queryKey: ["job"] });
   });
+  // The name stands above a long sheet: what is wrong with it must come into sight.
+  const box = useRef<HTMLInputElement>(null);
+  const unnamed = fieldErrors(problem).name !== undefined;
+  useEffect(() => {
+    if (unnamed) {
+      box.current?.focus();
+    }
+  }, [unnamed]);
   const drawer = drawers.data?.find((d) => d.name === "lubricated-place");
   if (!drawer || !papers) {
     return <p>Opening…</p>;
@@ -52,6 +60,7 @@ export function PlaceSheet({ unitId, place, start, onDone }: Props) {
     <div className={classes.sheet}>
       <div className={classes.named}>
         <TextInput
+          ref={box}
           label="Name of the place"
           description="As the shop calls it: sump, pawls, drum bearings."
           inputWrapperOrder={["label", "input", "description", "error"]}

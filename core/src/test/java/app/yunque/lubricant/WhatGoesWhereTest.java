@@ -256,6 +256,31 @@ class WhatGoesWhereTest {
                 .hasMessageContaining("nearest is ISO VG 220");
     }
 
+    // Common practice, no source: petrol never; ketones crack clear plastics; hot caustic eats
+    // aluminium; acid eats nylon.
+    @ParameterizedTest(name = "{1} in {0}: {2}")
+    @CsvSource({
+        "PETROL, STEEL, FORBIDS",
+        "KETONE, CLEAR_PLASTIC, FORBIDS",
+        "CHLORINATED, CLEAR_PLASTIC, FORBIDS",
+        "ALCOHOL, CLEAR_PLASTIC, WARNS",
+        "HOT_CAUSTIC, ALUMINIUM, FORBIDS",
+        "ACID, ACETAL, FORBIDS",
+        "ACID, NYLON, FORBIDS",
+        "HIGH_FLASH, LINING, FORBIDS",
+        "DETERGENT, NYLON, INFORMS",
+        "DETERGENT, FIBRE, FORBIDS",
+        "ALCOHOL, STEEL, WARNS"
+    })
+    void washesOnlyInWhatThePartBears(
+            Degreasing.Cleaner cleaner,
+            Degreasing.Material material,
+            Compatibility.Weight gravest) {
+        var told = Degreasing.of(cleaner, Set.of(material));
+        assertThat(told.get(0).weight()).isEqualTo(gravest);
+        assertThat(told).allMatch(f -> !f.reason().isBlank() && !f.instead().isBlank());
+    }
+
     @Test
     void placesOfOneUnitAreKeptApart() {
         var lithium =

@@ -276,12 +276,12 @@ final class PlaceAnswer {
 
     /** The oil of a box with a level. */
     private final class Oil {
-        private final PlaceSheet.Sump sump;
+        private final PlaceSump.Sump sump;
         private final FillQuantity quantity;
         private final double fill;
         private final double draw;
 
-        Oil(PlaceSheet.Sump sump) {
+        Oil(PlaceSump.Sump sump) {
             sheet.refuseOtherPosition();
             this.sump = sump;
             quantity = FillQuantity.of(sump.shape(), sump.levelMm(), sump.parts());
@@ -391,19 +391,28 @@ final class PlaceAnswer {
                     marked(sheet.dipstick(sump)));
         }
 
+        /** The lowest mark at the first row above it, the highest at the last row below it: between them it is right. */
         private List<List<String>> marked(List<List<String>> rows) {
             var told = new ArrayList<List<String>>();
             for (int i = 0; i < rows.size(); i++) {
-                double level = Double.parseDouble(rows.get(i).get(1));
-                double before = i == 0 ? -1 : Double.parseDouble(rows.get(i - 1).get(1));
                 var row = new ArrayList<>(rows.get(i));
-                row.add(markBetween(before, level));
+                row.add(
+                        mark(
+                                i == 0 ? -1 : levelOf(rows.get(i - 1)),
+                                levelOf(rows.get(i)),
+                                i == rows.size() - 1
+                                        ? Double.POSITIVE_INFINITY
+                                        : levelOf(rows.get(i + 1))));
                 told.add(List.copyOf(row));
             }
             return told;
         }
 
-        private String markBetween(double before, double level) {
+        private double levelOf(List<String> row) {
+            return Double.parseDouble(row.get(1));
+        }
+
+        private String mark(double before, double level, double after) {
             var marks = new ArrayList<String>();
             sump.rule()
                     .ifPresent(
@@ -411,7 +420,7 @@ final class PlaceAnswer {
                                 if (before < r.lowestMm() && r.lowestMm() <= level) {
                                     marks.add("lowest");
                                 }
-                                if (before < r.highestMm() && r.highestMm() <= level) {
+                                if (level <= r.highestMm() && r.highestMm() < after) {
                                     marks.add("highest");
                                 }
                             });

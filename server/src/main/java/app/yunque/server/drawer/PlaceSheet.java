@@ -8,12 +8,7 @@ import app.yunque.lubricant.FillQuantity;
 import app.yunque.lubricant.GearOilDuty;
 import app.yunque.lubricant.GradeByHeat;
 import app.yunque.lubricant.GreaseAmount;
-import app.yunque.lubricant.Immersed;
-import app.yunque.lubricant.ImmersedBearing;
-import app.yunque.lubricant.ImmersedGear;
-import app.yunque.lubricant.ImmersedShaft;
 import app.yunque.lubricant.IsoViscosityGrade;
-import app.yunque.lubricant.LevelRule;
 import app.yunque.lubricant.Lubricant;
 import app.yunque.lubricant.LubricantAdvice;
 import app.yunque.lubricant.LubricatedPlace;
@@ -22,8 +17,6 @@ import app.yunque.lubricant.OilChange;
 import app.yunque.lubricant.PlaceSort;
 import app.yunque.lubricant.PlateText;
 import app.yunque.lubricant.SumpHeat;
-import app.yunque.lubricant.SumpShape;
-import app.yunque.lubricant.TiltedSump;
 import app.yunque.lubricant.ToothLoad;
 import app.yunque.lubricant.ViscosityLine;
 import app.yunque.lubricant.WorkingTemperature;
@@ -31,14 +24,12 @@ import app.yunque.lubricant.WormOil;
 import app.yunque.measure.Refused;
 import app.yunque.server.problem.AtField;
 import app.yunque.server.quantity.EnteredNumber;
-import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Stream;
 
 /** A lubricated place as its sheet describes it, in the terms of the core. */
 public final class PlaceSheet {
@@ -286,172 +277,13 @@ public final class PlaceSheet {
         return sheet.number("hottest");
     }
 
-    /**
-     * The sump with what stands in it.
-     *
-     * @param shape   its inside
-     * @param parts   gears, shafts and bearings, the gears first
-     * @param across  where each gear is drawn (mm from the left)
-     * @param rule    what the gear that picks the oil up asks; empty where only the mark decides
-     * @param levelMm the level to fill to (mm)
-     */
-    record Sump(
-            SumpShape shape,
-            List<Immersed> parts,
-            List<Double> across,
-            Optional<LevelRule> rule,
-            double levelMm) {}
-
-    Optional<Sump> sump() {
-        if (!sort().hasLevel()) {
-            return Optional.empty();
-        }
-        var shape = SumpFields.shape(sheet);
-        var parts = parts();
-        var rule = rule();
-        return Optional.of(new Sump(shape, parts, across(shape), rule, level(shape, rule)));
-    }
-
-    private double level(SumpShape shape, Optional<LevelRule> rule) {
-        boolean stick = sheet.is("readBy", "STICK");
-        if (!stick && sheet.has("plugMm")) {
-            return shape instanceof TiltedSump tilted
-                    ? tilted.middleMm(sheet.number("plugMm"), sheet.orElse("plugPlaceMm", 0))
-                    : sheet.number("plugMm");
-        }
-        return sheet.optional("levelMm")
-                .or(() -> rule.map(LevelRule::levelMm))
-                .orElseThrow(
-                        () ->
-                                Refused.because(
-                                        "levelMm",
-                                        "Nothing says how high the oil stands. Enter the level, the height of the plug, or the gear that picks the oil up."));
-    }
-
-    private Optional<LevelRule> rule() {
-        if (sheet.is("arrangement", "NONE")) {
-            return Optional.empty();
-        }
-        return Optional.of(
-                AtField.named(
-                        Map.of(
-                                "centreAboveFloorMm", "pickAxisMm",
-                                "tipDiameterMm", "pickTipMm",
-                                "moduleMm", "pickModuleMm",
-                                "velocityMPerS", "velocity",
-                                "speedRpm", "pickRpm",
-                                "faceWidthMm", "pickFaceMm",
-                                "coneDeg", "pickConeDeg"),
-                        () ->
-                                LevelRule.of(
-                                        sheet.choice("arrangement", LevelRule.Arrangement.class),
-                                        new LevelRule.Pickup(
-                                                sheet.number("pickAxisMm"),
-                                                sheet.number("pickTipMm"),
-                                                sheet.number("pickModuleMm"),
-                                                sheet.orElse("velocity", 0),
-                                                sheet.orElse("pickRpm", 0),
-                                                sheet.orElse("pickFaceMm", 0),
-                                                sheet.orElse("pickConeDeg", 0)))));
-    }
-
-    private List<Immersed> parts() {
-        SumpFields.refuseUnlike(sheet, "tips", "roots", "each gear has both diameters");
-        SumpFields.refuseUnlike(sheet, "tips", "faces", "each gear has its face width");
-        SumpFields.refuseUnlike(
-                sheet, "shaftDiameters", "shaftLengths", "each shaft has its bare length");
-        SumpFields.refuseUnlike(sheet, "outsides", "bores", "each bearing has its bore");
-        SumpFields.refuseUnlike(sheet, "outsides", "widths", "each bearing has its width");
-        if (!sheet.readings("gearAxes").isEmpty()) {
-            SumpFields.refuseUnlike(sheet, "tips", "gearAxes", "each gear has its own axis");
-        }
-        var parts = new ArrayList<Immersed>();
-        if (!areAxesKnown()) {
-            return List.of();
-        }
-        for (int i = 0; i < sheet.readings("tips").size(); i++) {
-            parts.add(gear(i));
-        }
-        for (int i = 0; i < sheet.readings("shaftDiameters").size(); i++) {
-            int n = i;
-            parts.add(
-                    AtField.named(
-                            Map.of(
-                                    "diameterMm", "shaftDiameters",
-                                    "freeLengthMm", "shaftLengths",
-                                    "centreAboveFloorMm", "axesMm"),
-                            () ->
-                                    new ImmersedShaft(
-                                            "shaft " + (n + 1),
-                                            sheet.readings("shaftDiameters").get(n),
-                                            sheet.readings("shaftLengths").get(n),
-                                            axes())));
-        }
-        for (int i = 0; i < sheet.readings("outsides").size(); i++) {
-            int n = i;
-            parts.add(
-                    AtField.named(
-                            Map.of(
-                                    "outsideMm", "outsides",
-                                    "boreMm", "bores",
-                                    "widthMm", "widths",
-                                    "centreAboveFloorMm", "axesMm"),
-                            () ->
-                                    new ImmersedBearing(
-                                            "bearing " + (n + 1),
-                                            sheet.readings("outsides").get(n),
-                                            sheet.readings("bores").get(n),
-                                            sheet.readings("widths").get(n),
-                                            axes())));
-        }
-        return List.copyOf(parts);
-    }
-
-    private ImmersedGear gear(int i) {
-        var axes = sheet.readings("gearAxes");
-        return AtField.named(
-                Map.of(
-                        "tipDiameterMm", "tips",
-                        "rootDiameterMm", "roots",
-                        "faceWidthMm", "faces",
-                        "centreAboveFloorMm", axes.isEmpty() ? "axesMm" : "gearAxes"),
-                () ->
-                        new ImmersedGear(
-                                "gear " + (i + 1),
-                                sheet.readings("tips").get(i),
-                                sheet.readings("roots").get(i),
-                                sheet.readings("faces").get(i),
-                                axes.isEmpty() ? axes() : axes.get(i)));
-    }
-
-    private double axes() {
-        return sheet.orElse("axesMm", Double.NaN);
-    }
-
-    private boolean areAxesKnown() {
-        return sheet.has("axesMm") || !sheet.readings("gearAxes").isEmpty();
+    Optional<PlaceSump.Sump> sump() {
+        return sort().hasLevel() ? Optional.of(new PlaceSump(sheet).read()) : Optional.empty();
     }
 
     /** Whether parts are named that cannot be counted, because nobody said how high their axes stand. */
     boolean hasUncountedParts() {
-        return !areAxesKnown()
-                && Stream.of("tips", "shaftDiameters", "outsides")
-                        .anyMatch(n -> !sheet.readings(n).isEmpty());
-    }
-
-    /** Where each gear is drawn; spread evenly where nobody said. */
-    private List<Double> across(SumpShape shape) {
-        int gears = sheet.readings("tips").size();
-        var given = sheet.readings("gearsAcross");
-        if (given.size() == gears) {
-            return given;
-        }
-        double wide = shape.outline().stream().mapToDouble(SumpShape.Corner::x).max().orElse(0);
-        var spread = new ArrayList<Double>();
-        for (int i = 0; i < gears; i++) {
-            spread.add(wide * (i + 1) / (gears + 1));
-        }
-        return spread;
+        return new PlaceSump(sheet).hasUncountedParts();
     }
 
     boolean isMarkHot() {
@@ -495,8 +327,8 @@ public final class PlaceSheet {
         return sump().map(this::litresToFill);
     }
 
-    double litresToFill(Sump sump) {
-        double atMark = FillQuantity.of(sump.shape, sump.levelMm, sump.parts).litres();
+    double litresToFill(PlaceSump.Sump sump) {
+        double atMark = FillQuantity.of(sump.shape(), sump.levelMm(), sump.parts()).litres();
         double cold =
                 isMarkHot()
                         ? OilChange.coldLitres(atMark, base(), temperature().degC(), fillDegC())
@@ -520,9 +352,9 @@ public final class PlaceSheet {
         return advice().form() != LubricantAdvice.Form.NOTHING;
     }
 
-    List<List<String>> dipstick(Sump sump) {
+    List<List<String>> dipstick(PlaceSump.Sump sump) {
         return SumpDrawer.dipstick(
-                sheet, sump.shape, h -> FillQuantity.net(sump.shape, h, sump.parts));
+                sheet, sump.shape(), h -> FillQuantity.net(sump.shape(), h, sump.parts()));
     }
 
     /** Grease to fill (g); empty where the room is unknown or oil is used. */

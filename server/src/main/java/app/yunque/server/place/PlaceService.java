@@ -148,6 +148,24 @@ public class PlaceService {
         place.keep(bench.name(), clock.instant());
     }
 
+    /** One place with its unit, and what its sheet answers today. */
+    @Transactional(readOnly = true)
+    public PlaceCard card(UUID placeId) {
+        var place = filling.place(placeId);
+        var unit = units.papers(place.unitId);
+        var view =
+                ofUnit(place.unitId).places().stream()
+                        .filter(p -> p.id().equals(placeId))
+                        .findFirst()
+                        .orElseThrow();
+        return new PlaceCard(
+                unit.id(),
+                unit.tag(),
+                unit.name(),
+                view,
+                drawers.answer(PLACE_DRAWER, PlaceSheet.completed(place.entries)));
+    }
+
     /** Everything that was done at a place, the latest first. */
     @Transactional(readOnly = true)
     public List<FillView> history(UUID placeId) {

@@ -302,6 +302,21 @@ class PlacesTest {
     }
 
     @Test
+    void theCardHangsAtThePlaceWithItsDipstick() throws java.io.IOException {
+        var sump = describe(Requests.sump("95"));
+        bench.put(job + "/places/" + sump + "/fill", Requests.fill("10.2"));
+        try (var document =
+                org.apache.pdfbox.Loader.loadPDF(
+                        bench.get("/api/places/" + sump + "/card.pdf").bytes())) {
+            assertThat(document.getNumberOfPages()).isEqualTo(1);
+            assertThat(new org.apache.pdfbox.text.PDFTextStripper().getText(document))
+                    .contains(
+                            "sump", "ISO VG 320", "10.37 L", "Mineral gear oil, 10.2 L", "Dipstick")
+                    .contains("60 6.55");
+        }
+    }
+
+    @Test
     void onlyPlacesOfTheUnitAreFilled() {
         var other = Requests.openedForStrip(bench);
         var sump = describe(Requests.sump("95"));
