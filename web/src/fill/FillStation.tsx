@@ -80,6 +80,7 @@ export function FillStation({ view }: StationProps) {
                 key={`${place.id} ${place.given.version}`}
                 unitId={unitId}
                 place={place}
+                washed
                 open={!signed}
               />
             </Panel>

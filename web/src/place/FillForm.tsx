@@ -13,6 +13,7 @@ import { MeasureInput } from "../shared/MeasureInput";
 import { usePreferences } from "../shared/preferences";
 import { useDraft } from "../shared/useDraft";
 import { Verdict } from "../shared/Verdict";
+import { entriesOf } from "./entries";
 import classes from "./Place.module.css";
 
 interface Fields {
@@ -54,7 +55,7 @@ export function FillForm({ place, note, kept, atJob, draftKey, problem, busy, se
   const drawers = useQuery(drawersQuery);
   const shelf = useQuery(lubricantsQuery);
   const drainedDrawer = drawers.data?.find((d) => d.name === "drained-oil");
-  const { answer } = useAnswer("lubricated-place", place.given.entries, shelf.dataUpdatedAt);
+  const { answer } = useAnswer("lubricated-place", entriesOf(place, atJob), shelf.dataUpdatedAt);
   const grease = place.sort !== undefined && GREASED.has(place.sort);
   const given = kept?.given;
   // The shelf in the order it was judged for this place, with what is said of each can.

@@ -6,6 +6,7 @@ import { Answer } from "../drawers/Answer";
 import { lubricantsQuery } from "../drawers/queries";
 import { useAnswer } from "../drawers/useAnswer";
 import { Fault } from "../shared/Caution";
+import { entriesOf } from "./entries";
 import classes from "./Place.module.css";
 import { placeKeys } from "./queries";
 import { useWrite } from "./useWrite";
@@ -13,19 +14,19 @@ import { useWrite } from "./useWrite";
 interface Props {
   unitId: string;
   place: PlaceView;
+  /** True at a job, where it was stripped and washed. */
+  washed: boolean;
   /** False where nothing may be changed. */
   open: boolean;
 }
 
 /** What goes to a place, worked out at once; the level can be tried by moving it, and kept. */
-export function PlaceAnswer({ unitId, place, open }: Props) {
+export function PlaceAnswer({ unitId, place, washed, open }: Props) {
   const client = useQueryClient();
   const shelf = useQuery(lubricantsQuery);
   const [tried, setTried] = useState<Record<string, EnteredNumber>>({});
-  const entries = {
-    ...place.given.entries,
-    fields: { ...place.given.entries.fields, ...old(place), ...tried },
-  };
+  const sheet = entriesOf(place, washed);
+  const entries = { ...sheet, fields: { ...sheet.fields, ...tried } };
   const { answer, problem } = useAnswer("lubricated-place", entries, shelf.dataUpdatedAt);
   const { send, problem: refused } = useWrite<PlacesOfUnit>((all) => {
     client.setQueryData(placeKeys.ofUnit(unitId), all);
@@ -65,9 +66,3 @@ export function PlaceAnswer({ unitId, place, open }: Props) {
     </>
   );
 }
-
-/** What was put in last is what is still in it, unless the sheet says otherwise. */
-const old = (place: PlaceView) =>
-  place.given.entries.fields.old?.text === "YES"
-    ? {}
-    : Object.fromEntries(Object.entries(place.prefill.fields).filter(([name]) => name.startsWith("old")));

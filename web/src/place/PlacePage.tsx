@@ -106,7 +106,7 @@ export default function PlacePage() {
               </Button>
             }
           >
-            <PlaceAnswer key={place.given.version} unitId={id} place={place} open />
+            <PlaceAnswer key={place.given.version} unitId={id} place={place} washed={false} open />
           </Panel>
         </div>
       )}

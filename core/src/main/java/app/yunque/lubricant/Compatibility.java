@@ -70,6 +70,11 @@ public record Compatibility(List<Finding> findings) {
         return new Compatibility(List.copyOf(all));
     }
 
+    /** Only what forbids or warns. */
+    public List<Finding> grave() {
+        return findings.stream().filter(f -> f.weight() != Weight.INFORMS).toList();
+    }
+
     /** Clear fail when anything forbids, doubtful when anything warns. */
     public Verdict verdict() {
         return findings.stream()

@@ -7,6 +7,7 @@ import app.yunque.measure.NotApplicable;
 import app.yunque.measure.Refused;
 import app.yunque.measure.Verdict;
 import app.yunque.server.drawer.DrawerAnswer;
+import app.yunque.server.drawer.DrawerEntries;
 import app.yunque.server.drawer.DrawerService;
 import app.yunque.server.drawer.PlaceSheet;
 import app.yunque.server.job.JobRef;
@@ -96,10 +97,11 @@ public class FillService {
             fill.jobId = job.id();
             fill.jobNumber = job.number();
         }
-        save(fill, place, request);
+        // What was stripped was washed: nothing of the old is counted, unless the sheet says so.
+        save(fill, place, place.entries, request);
     }
 
-    /** Keeps a change, greasing or top-up that was made without a job. */
+    /** Keeps a change, greasing or top-up that was made without a job; what was put in last is still in it. */
     @Transactional
     public void keep(UUID placeId, UUID id, FillRequest request) {
         var place = place(placeId);
@@ -107,10 +109,19 @@ public class FillService {
         found.ifPresent(f -> f.refuseStale(request.version(), () -> view(f, place)));
         var fill = found.orElseGet(FillEntity::new);
         fill.id = id;
-        save(fill, place, request);
+        var before =
+                fills.findByPlaceIdInOrderByDoneOnDescChangedAtDesc(List.of(placeId)).stream()
+                        .filter(f -> !f.id.equals(id))
+                        .toList();
+        save(
+                fill,
+                place,
+                PlacePapers.withOld(place.entries, PlaceUpkeep.lastFilling(before)),
+                request);
     }
 
-    private void save(FillEntity fill, PlaceEntity place, FillRequest request) {
+    private void save(
+            FillEntity fill, PlaceEntity place, DrawerEntries sheet, FillRequest request) {
         giveBack(fill);
         fill.placeId = place.id;
         fill.kind = request.kind();
@@ -127,7 +138,7 @@ public class FillService {
         if (request.kind() == FillKind.LEFT) {
             leave(fill, request);
         } else {
-            pour(fill, PlaceSheet.of(place.entries), request);
+            pour(fill, PlaceSheet.of(sheet), request);
         }
         fill.keep(bench.name(), clock.instant());
         fills.saveAndFlush(fill);

@@ -47,6 +47,19 @@ final class PlacePapers {
         return new DrawerEntries(fields, readings, entered.instrument());
     }
 
+    /** The sheet with what was put in last as what is still in it, unless it says itself what is. */
+    static DrawerEntries withOld(DrawerEntries entries, Optional<FillEntity> last) {
+        var said = entries.fields().get("old");
+        if (said != null && said.text().equals("YES")) {
+            return entries;
+        }
+        var papers = new PlacePapers();
+        last.ifPresent(papers::old);
+        var fields = new HashMap<>(entries.fields());
+        fields.putAll(papers.fields);
+        return new DrawerEntries(fields, entries.readings(), entries.instrument());
+    }
+
     /** Places that a unit of these stages usually has. */
     static List<PlaceRequest> suggested(UnitPapers unit) {
         var found = new ArrayList<PlaceRequest>();

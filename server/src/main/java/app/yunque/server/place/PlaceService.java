@@ -1,5 +1,6 @@
 package app.yunque.server.place;
 
+import app.yunque.lubricant.Compatibility;
 import app.yunque.lubricant.MixedPlaces;
 import app.yunque.lubricant.NextChange;
 import app.yunque.server.drawer.DrawerService;
@@ -82,9 +83,38 @@ public class PlaceService {
                         .toList();
         return new PlacesOfUnit(
                 views,
-                MixedPlaces.of(filled(all, history)),
+                heed(all, history),
                 PlacePapers.of(papers, Optional.empty()),
                 all.isEmpty() ? PlacePapers.suggested(papers) : List.of());
+    }
+
+    /** What is in a place and harms there, and what must be kept apart between the places. */
+    private static List<Compatibility.Finding> heed(
+            List<PlaceEntity> all, Map<UUID, List<FillEntity>> history) {
+        var told = new ArrayList<Compatibility.Finding>();
+        for (var place : all) {
+            var last = PlaceUpkeep.lastFilling(history.getOrDefault(place.id, List.of()));
+            var sheet = FillService.sheet(place);
+            if (last.isPresent() && last.get().fromShelf != null && sheet.isPresent()) {
+                Compatibility.of(
+                                StoreService.lubricant(last.get().fromShelf),
+                                sheet.get().place(),
+                                Optional.empty())
+                        .grave()
+                        .forEach(
+                                f ->
+                                        told.add(
+                                                new Compatibility.Finding(
+                                                        "%s, %s is in it"
+                                                                .formatted(
+                                                                        place.name, last.get().can),
+                                                        f.weight(),
+                                                        f.reason(),
+                                                        f.instead())));
+            }
+        }
+        told.addAll(MixedPlaces.of(filled(all, history)));
+        return told;
     }
 
     private static List<MixedPlaces.Filled> filled(

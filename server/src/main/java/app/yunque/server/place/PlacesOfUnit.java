@@ -8,7 +8,7 @@ import java.util.List;
  * All lubricated places of a unit.
  *
  * @param places    in the order they were described
- * @param apart     what must be kept apart between them, the gravest first
+ * @param apart     what is in a place and harms there, then what must be kept apart between them
  * @param papers    what the papers of the unit say of a place that is described anew
  * @param suggested places that the papers suggest and nobody described yet
  */

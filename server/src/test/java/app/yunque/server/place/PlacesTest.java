@@ -227,6 +227,21 @@ class PlacesTest {
         assertThat(bench.put(fills + UUID.randomUUID(), change).at("on")).contains("still to come");
     }
 
+    /** Mineral oil drained but not washed out stands against a polyglycol; after a strip and wash it does not. */
+    @Test
+    void whatWasPutInLastIsStillInIt() {
+        var mineral = can("Trial mineral", "MINERAL", "MILD_EP", "320", "30");
+        var glycol = can("Trial glycol", "PAG", "NONE", "320", "30");
+        var sump = describe(Requests.sump("95"));
+        var fills = "/api/places/" + sump + "/fills/";
+        assertThat(bench.put(fills + UUID.randomUUID(), from(mineral, "9.5")).status())
+                .isEqualTo(200);
+        assertThat(bench.put(fills + UUID.randomUUID(), from(glycol, "9.5")).at("despite"))
+                .contains("do not mix", "Flush with the new kind");
+        assertThat(bench.put(job + "/places/" + sump + "/fill", from(glycol, "9.5")).at("despite"))
+                .isEmpty();
+    }
+
     @Test
     void samplesRunOverTheYears() {
         var sump = describe(Requests.sump("95"));
@@ -299,6 +314,16 @@ class PlacesTest {
                         .asString();
         assertThat(bench.get("/api/units/" + capstan + "/places").body().path("apart").toString())
                 .contains("mix poorly", "the load runs back");
+        var mill =
+                units.valueStream()
+                        .filter(u -> u.path("tag").asString().equals("HMF-2"))
+                        .findFirst()
+                        .orElseThrow()
+                        .path("id")
+                        .asString();
+        assertThat(bench.get("/api/units/" + mill + "/places").body().path("apart").toString())
+                .contains(
+                        "fibre safety gear, Lithium grease, NLGI 2 is in it", "Petroleum softens");
     }
 
     @Test
