@@ -2553,6 +2553,8 @@ export interface components {
             /** @enum {string} */
             sort?: "GEARS" | "WORM" | "PLANETARY" | "CYCLOIDAL" | "HEADSTOCK" | "HEADSTOCK_FED" | "FEED_BOX" | "APRON" | "MILL_BOX" | "MILL_HEAD" | "DIVIDING_HEAD" | "DRILL_HEAD" | "SPINDLE" | "WAYS_LYING" | "WAYS_STANDING" | "MOWER_BOX" | "PUMP_CRANKCASE" | "PAWLS" | "CHAIN" | "BEVEL_HEAD" | "SMALL_BOX" | "ACTUATOR_BOX" | "STEM_NUT" | "WINCH_GEARS" | "OPEN_GEARS" | "BEARING" | "PLASTIC_GEARS" | "HYDROSTATIC" | "LININGS";
             words: string;
+            grease: boolean;
+            level: boolean;
             wanted: string;
             prefill: components["schemas"]["DrawerEntries"];
             last?: components["schemas"]["FillView"];

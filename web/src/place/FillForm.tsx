@@ -56,7 +56,7 @@ export function FillForm({ place, note, kept, atJob, draftKey, problem, busy, se
   const shelf = useQuery(lubricantsQuery);
   const drainedDrawer = drawers.data?.find((d) => d.name === "drained-oil");
   const { answer } = useAnswer("lubricated-place", entriesOf(place, atJob), shelf.dataUpdatedAt);
-  const grease = place.sort !== undefined && GREASED.has(place.sort);
+  const { grease } = place;
   const given = kept?.given;
   // The shelf in the order it was judged for this place, with what is said of each can.
   const judged = answer?.tables.find((table) => table.title === "On the shelf")?.rows ?? [];
@@ -115,7 +115,7 @@ export function FillForm({ place, note, kept, atJob, draftKey, problem, busy, se
   return (
     <div className={classes.fill}>
       {stray && <Fault>{stray}</Fault>}
-      {drainedDrawer && (
+      {drainedDrawer && (grease || place.level) && (
         <details
           className={classes.came}
           open={f.cameOut}
@@ -275,15 +275,3 @@ const asked = (place: PlaceView): Record<string, EnteredNumber> => {
   const amount = place.last?.given.amount;
   return amount && (amount.unit === "L" || amount.unit === "US qt") ? { filledL: amount } : {};
 };
-
-/** Sorts of places that take grease, for the unit the form starts with. */
-const GREASED = new Set<NonNullable<PlaceView["sort"]>>([
-  "BEVEL_HEAD",
-  "SMALL_BOX",
-  "ACTUATOR_BOX",
-  "STEM_NUT",
-  "WINCH_GEARS",
-  "OPEN_GEARS",
-  "BEARING",
-  "PLASTIC_GEARS",
-]);

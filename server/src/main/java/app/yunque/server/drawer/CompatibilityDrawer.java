@@ -14,7 +14,6 @@ import app.yunque.server.drawer.Field.Option;
 import app.yunque.server.store.StoreService;
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -27,7 +26,6 @@ class CompatibilityDrawer {
     private static final String NEW = "The lubricant";
     static final String OLD = "What is still in it";
     private static final String PLACE = "The place";
-    private static final int THINGS = 4;
 
     private final StoreService store;
 
@@ -58,45 +56,7 @@ class CompatibilityDrawer {
                 Field.quantity("old.sharePercent", "Share left after draining", "7", "%")
                         .onlyWhen("old", "YES")
                         .in(OLD));
-        for (int i = 1; i <= THINGS; i++) {
-            fields.add(
-                    Field.choice(
-                                    "meets" + i,
-                                    i == 1 ? "It meets" : "and",
-                                    "NOTHING",
-                                    Stream.concat(
-                                                    Stream.of(new Option("NOTHING", "–")),
-                                                    Arrays.stream(LubricatedPlace.Thing.values())
-                                                            .map(
-                                                                    t ->
-                                                                            new Option(
-                                                                                    t.name(),
-                                                                                    t.words())))
-                                            .toArray(Option[]::new))
-                            .in(PLACE));
-        }
-        fields.add(
-                Field.choice(
-                                "seal",
-                                "Seals of",
-                                "NBR",
-                                Arrays.stream(LubricatedPlace.Seal.values())
-                                        .map(s -> new Option(s.name(), s.name()))
-                                        .toArray(Option[]::new))
-                        .hinting("Not known: taken as NBR.")
-                        .in(PLACE));
-        fields.add(
-                Field.choice(
-                                "plastic",
-                                "Plastic parts",
-                                "NONE",
-                                new Option("NONE", "none"),
-                                new Option("NYLON", "nylon"),
-                                new Option("ACETAL", "acetal"),
-                                new Option("CLEAR_PLASTIC", "clear plastic, ABS"),
-                                new Option("POLYETHYLENE", "polyethylene, polypropylene"),
-                                new Option("FIBRE", "fibre or laminate"))
-                        .in(PLACE));
+        PlaceFields.touching().forEach(f -> fields.add(f.in(PLACE)));
         fields.add(Field.quantity("sumpDegC", "Working temperature", "60", "°C", "°F").in(PLACE));
         fields.add(Field.quantity("velocity", "Pitch-line velocity, m/s", "2", "").in(PLACE));
         return new Drawer(
@@ -160,12 +120,7 @@ class CompatibilityDrawer {
     }
 
     private DrawerAnswer compatibility(DrawerSheet sheet) {
-        var meets = EnumSet.noneOf(LubricatedPlace.Thing.class);
-        for (int i = 1; i <= THINGS; i++) {
-            if (!sheet.is("meets" + i, "NOTHING")) {
-                meets.add(sheet.choice("meets" + i, LubricatedPlace.Thing.class));
-            }
-        }
+        var meets = PlaceFields.touched(sheet);
         var place =
                 new LubricatedPlace(
                         meets,

@@ -9,7 +9,6 @@ import app.yunque.measure.Verdict;
 import app.yunque.measure.Working;
 import app.yunque.server.drawer.Drawer.Section;
 import app.yunque.server.drawer.Drawer.Takes;
-import app.yunque.server.drawer.Field.Option;
 import java.util.List;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -45,22 +44,8 @@ class OilCareDrawers {
                                 Field.length("lengthMm", "Case length", "600").in(OilFields.BOX),
                                 Field.length("widthMm", "Case width", "400").in(OilFields.BOX),
                                 Field.length("heightMm", "Case height", "350").in(OilFields.BOX),
-                                Field.choice(
-                                                "air",
-                                                "It stands",
-                                                "17",
-                                                new Option("15", "in a small room, still air"),
-                                                new Option("17", "in a shop"),
-                                                new Option("20", "in an open hall, moving air"),
-                                                new Option("27", "under a shaft fan"))
-                                        .in(OilFields.BOX),
-                                Field.choice(
-                                                "baseFree",
-                                                "Its base",
-                                                "NO",
-                                                new Option("NO", "on a foundation"),
-                                                new Option("YES", "in free air"))
-                                        .in(OilFields.BOX),
+                                OilFields.air().in(OilFields.BOX),
+                                OilFields.baseFree().in(OilFields.BOX),
                                 Field.quantity("ambientDegC", "Ambient", "20", "°C", "°F")
                                         .in(OilFields.BOX),
                                 Field.quantity("churningW", "No-load loss, W, if measured", "0", "")

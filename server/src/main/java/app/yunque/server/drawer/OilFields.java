@@ -102,4 +102,26 @@ final class OilFields {
                                                         .replace('_', ' ')))
                         .toArray(Option[]::new));
     }
+
+    /** How the air carries the heat off (W/m²K). */
+    static Field air() {
+        return Field.choice(
+                "air",
+                "It stands",
+                "17",
+                new Option("15", "in a small room, still air"),
+                new Option("17", "in a shop"),
+                new Option("20", "in an open hall, moving air"),
+                new Option("27", "under a shaft fan"));
+    }
+
+    /** Whether the base gives heat to the air too. */
+    static Field baseFree() {
+        return Field.choice(
+                "baseFree",
+                "Its base",
+                "NO",
+                new Option("NO", "on a foundation"),
+                new Option("YES", "in free air"));
+    }
 }

@@ -9,7 +9,9 @@ import app.yunque.lubricant.NextChange;
 import app.yunque.lubricant.PlaceSort;
 import app.yunque.lubricant.WorkingTemperature;
 import app.yunque.server.drawer.Field.Option;
+import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
 import java.util.function.Predicate;
@@ -27,7 +29,7 @@ final class PlaceFields {
     static final String MARK = "How it is read and filled";
     static final String GREASE = "The grease";
     static final String UPKEEP = "Upkeep";
-    static final int THINGS = 4;
+    private static final int THINGS = 4;
 
     /** Headings that stand folded until they are wanted: their fields may all stay empty. */
     static final Set<String> FOLDED =
@@ -77,6 +79,14 @@ final class PlaceFields {
         fields.add(
                 Field.text("plate", "Plate or maker's list says")
                         .hinting("As written: CLP 220, AGMA 5 EP, KP2K-30, 1000 SUS. It wins."));
+        touching().forEach(fields::add);
+        fields.add(OilFields.base("base", "Planned with base oil"));
+        return in(PLACE, fields.build());
+    }
+
+    /** What a lubricant touches there. */
+    static List<Field> touching() {
+        var fields = new ArrayList<Field>();
         for (int i = 1; i <= THINGS; i++) {
             fields.add(
                     choice(
@@ -105,8 +115,18 @@ final class PlaceFields {
                                 new Option("CLEAR_PLASTIC", "clear plastic, ABS"),
                                 new Option("POLYETHYLENE", "polyethylene, polypropylene"),
                                 new Option("FIBRE", "fibre or laminate"))));
-        fields.add(OilFields.base("base", "Planned with base oil"));
-        return in(PLACE, fields.build());
+        return fields;
+    }
+
+    /** The things named on a sheet. */
+    static Set<LubricatedPlace.Thing> touched(DrawerSheet sheet) {
+        var touched = EnumSet.noneOf(LubricatedPlace.Thing.class);
+        for (int i = 1; i <= THINGS; i++) {
+            if (!sheet.is("meets" + i, "NOTHING")) {
+                touched.add(sheet.choice("meets" + i, LubricatedPlace.Thing.class));
+            }
+        }
+        return touched;
     }
 
     private static List<Field> climate() {
@@ -174,20 +194,8 @@ final class PlaceFields {
                                 Field.length("caseLengthMm", "Case, length", "").mayBeEmpty(),
                                 Field.length("caseWidthMm", "Case, width", "").mayBeEmpty(),
                                 Field.length("caseHeightMm", "Case, height", "").mayBeEmpty(),
-                                Field.choice(
-                                        "air",
-                                        "It stands",
-                                        "17",
-                                        new Option("15", "in a small room, still air"),
-                                        new Option("17", "in a shop"),
-                                        new Option("20", "in an open hall, moving air"),
-                                        new Option("27", "under a shaft fan")),
-                                Field.choice(
-                                        "baseFree",
-                                        "Its base",
-                                        "NO",
-                                        new Option("NO", "on a foundation"),
-                                        new Option("YES", "in free air")),
+                                OilFields.air(),
+                                OilFields.baseFree(),
                                 Field.quantity(
                                         "churningW", "No-load loss, W, if measured", "0", ""))
                         .map(f -> f.onlyWhen("sort", BATHS)));

@@ -24,7 +24,6 @@ import app.yunque.lubricant.WormOil;
 import app.yunque.measure.Refused;
 import app.yunque.server.problem.AtField;
 import app.yunque.server.quantity.EnteredNumber;
-import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -85,12 +84,7 @@ public final class PlaceSheet {
     }
 
     Set<LubricatedPlace.Thing> meets() {
-        var meets = EnumSet.noneOf(LubricatedPlace.Thing.class);
-        for (int i = 1; i <= PlaceFields.THINGS; i++) {
-            if (!sheet.is("meets" + i, "NOTHING")) {
-                meets.add(sheet.choice("meets" + i, LubricatedPlace.Thing.class));
-            }
-        }
+        var meets = PlaceFields.touched(sheet);
         if (sort() == PlaceSort.PAWLS) {
             meets.add(LubricatedPlace.Thing.PAWL);
         }

@@ -72,6 +72,8 @@ public class PlaceService {
                                             sheet.map(PlaceSheet::sort).orElse(null),
                                             sheet.map(s -> s.sort().words())
                                                     .orElse("its sheet wants a look"),
+                                            sheet.map(s -> s.sort().takesGrease()).orElse(false),
+                                            sheet.map(s -> s.sort().hasLevel()).orElse(false),
                                             sheet.map(PlaceSheet::wantedWords).orElse(""),
                                             PlacePapers.of(papers, last),
                                             last.map(f -> filling.view(f, p)).orElse(null),

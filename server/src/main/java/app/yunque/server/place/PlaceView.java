@@ -12,6 +12,8 @@ import org.jspecify.annotations.Nullable;
  * @param given   as entered, with its version
  * @param sort    what sort of place it is; missing when its sheet cannot be read any more
  * @param words   the same in words
+ * @param grease  true where grease goes
+ * @param level   true where oil stands to a level
  * @param wanted  what goes there, in words
  * @param prefill what papers and earlier fills say, under the names of the sheet; what was entered stands over it
  * @param last    what was put in last; missing when nothing is on record
@@ -23,6 +25,8 @@ public record PlaceView(
         PlaceRequest given,
         @Nullable PlaceSort sort,
         String words,
+        boolean grease,
+        boolean level,
         String wanted,
         DrawerEntries prefill,
         @Nullable FillView last,
