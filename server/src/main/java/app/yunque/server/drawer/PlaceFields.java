@@ -43,7 +43,13 @@ final class PlaceFields {
 
     private PlaceFields() {}
 
+    private static final List<Field> ALL = build();
+
     static List<Field> all() {
+        return ALL;
+    }
+
+    private static List<Field> build() {
         return GearFields.all(
                 place(),
                 climate(),

@@ -8,11 +8,13 @@ import app.yunque.server.drawer.PlaceSheet;
 import app.yunque.server.job.JobText;
 import app.yunque.server.people.AtTheBench;
 import app.yunque.server.store.StoreService;
+import app.yunque.server.unit.UnitPapers;
 import app.yunque.server.unit.UnitService;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -213,17 +215,26 @@ public class PlaceService {
         var all = places.findByRemovedFalse();
         var history = history(all);
         var lines = new ArrayList<DueLine>();
+        var papers = new HashMap<UUID, UnitPapers>();
         for (var place : all) {
             var latestFirst = history.getOrDefault(place.id, List.of());
             PlaceUpkeep.next(place, latestFirst)
-                    .ifPresent(n -> lines.add(line(place, latestFirst, n)));
+                    .ifPresent(
+                            n ->
+                                    lines.add(
+                                            line(
+                                                    place,
+                                                    papers.computeIfAbsent(
+                                                            place.unitId, units::papers),
+                                                    latestFirst,
+                                                    n)));
         }
         lines.sort(Comparator.comparing((DueLine l) -> l.next().due()).thenComparing(DueLine::tag));
         return lines;
     }
 
-    private DueLine line(PlaceEntity place, List<FillEntity> latestFirst, NextChange next) {
-        var unit = units.papers(place.unitId);
+    private DueLine line(
+            PlaceEntity place, UnitPapers unit, List<FillEntity> latestFirst, NextChange next) {
         var last = PlaceUpkeep.lastFilling(latestFirst).orElseThrow();
         return new DueLine(
                 unit.id(),
