@@ -71,10 +71,11 @@ final class PlaceAnswer {
     private String sentence(
             Optional<Oil> oil, Optional<Double> grease, Optional<ShelfChoice> choice) {
         var told = new StringBuilder();
-        sheet.plate()
+        sheet.told()
                 .ifPresentOrElse(
                         p ->
-                                told.append("The plate: ")
+                                told.append(sheet.whence())
+                                        .append(": ")
                                         .append(String.join("; ", p.understood()))
                                         .append(". It wins."),
                         () -> told.append(advice.reason()));
@@ -161,15 +162,16 @@ final class PlaceAnswer {
 
     /** The plate wins; more than one grade apart is told with what may stand behind it. */
     private List<String> plateAgainstAdvice() {
-        var plate = sheet.plate().flatMap(p -> p.grade());
+        var plate = sheet.told().flatMap(p -> p.grade());
         if (plate.isEmpty()
                 || advice.grade().isEmpty()
                 || Math.abs(plate.get().gradesThickerThan(advice.grade().get())) <= 1) {
             return List.of();
         }
         return List.of(
-                "The plate's %s stays; the table would say %s. Spindle bearings, a clutch, a backstop, bronze or seals may be the reason."
-                        .formatted(plate.get().words(), advice.grade().get().words()));
+                "%s: %s stays; the table would say %s. Spindle bearings, a clutch, a backstop, bronze or seals may be the reason."
+                        .formatted(
+                                sheet.whence(), plate.get().words(), advice.grade().get().words()));
     }
 
     /** Old oil of another kind, and how often to flush until less than 1 % of it is left. */
@@ -204,7 +206,7 @@ final class PlaceAnswer {
             return Optional.empty();
         }
         boolean grease =
-                sheet.plate()
+                sheet.told()
                         .map(p -> p.grease())
                         .orElse(advice.form() == LubricantAdvice.Form.GREASE);
         return Optional.of(

@@ -85,6 +85,10 @@ final class PlaceFields {
         fields.add(
                 Field.text("plate", "Plate or maker's list says")
                         .hinting("As written: CLP 220, AGMA 5 EP, KP2K-30, 1000 SUS. It wins."));
+        fields.add(
+                Field.text("experience", "Has done well on this machine")
+                        .hinting(
+                                "Written the same way. It comes after the plate, before every table."));
         touching().forEach(fields::add);
         fields.add(OilFields.base("base", "Planned with base oil"));
         return in(PLACE, fields.build());

@@ -75,12 +75,26 @@ public final class PlaceSheet {
     }
 
     public BaseOil base() {
-        return plate().flatMap(PlateText::base).orElse(sheet.choice("base", BaseOil.class));
+        return told().flatMap(PlateText::base).orElse(sheet.choice("base", BaseOil.class));
     }
 
-    Optional<PlateText> plate() {
-        var written = sheet.choice("plate");
-        return written.isBlank() ? Optional.empty() : Optional.of(PlateText.read(written));
+    /** What overrules table and schools: the plate, and where it is silent what has done well on this machine. */
+    Optional<PlateText> told() {
+        var plate = sheet.choice("plate");
+        var experience = sheet.choice("experience");
+        if (!plate.isBlank()) {
+            return Optional.of(PlateText.read(plate));
+        }
+        return experience.isBlank()
+                ? Optional.empty()
+                : Optional.of(
+                        AtField.named(
+                                Map.of("plate", "experience"), () -> PlateText.read(experience)));
+    }
+
+    /** Where that stands, in words. */
+    String whence() {
+        return sheet.choice("plate").isBlank() ? "What has done well here" : "The plate";
     }
 
     Set<LubricatedPlace.Thing> meets() {
@@ -180,7 +194,7 @@ public final class PlaceSheet {
 
     /** The grade wanted: the plate's where it names one, otherwise the advice's. */
     Optional<IsoViscosityGrade> wanted(LubricantAdvice advice) {
-        return plate().flatMap(PlateText::grade).or(advice::grade);
+        return told().flatMap(PlateText::grade).or(advice::grade);
     }
 
     /** Grade and temperature worked out together; empty without power and case. */
@@ -332,13 +346,12 @@ public final class PlaceSheet {
 
     /** Whether a lubricant is of the wanted kind and grade: the plate's, otherwise the advice's. */
     public boolean suits(Lubricant lubricant) {
-        return plate().map(p -> p.suits(lubricant)).orElseGet(() -> advice().suits(lubricant));
+        return told().map(p -> p.suits(lubricant)).orElseGet(() -> advice().suits(lubricant));
     }
 
     /** What is wanted, in words. */
     public String wantedWords() {
-        return plate().map(p -> String.join("; ", p.understood()))
-                .orElseGet(() -> advice().toBuy());
+        return told().map(p -> String.join("; ", p.understood())).orElseGet(() -> advice().toBuy());
     }
 
     /** Whether anything at all is put there. */

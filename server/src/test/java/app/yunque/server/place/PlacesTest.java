@@ -168,13 +168,33 @@ class PlacesTest {
         assertThat(bench.put(path, Map.of("name", "sump")).at("entries")).contains("missing");
     }
 
+    /** Plate, then good experience, then the table. */
+    @Test
+    void thePlateWinsThenWhatHasDoneWell() {
+        var place = new HashMap<>(Requests.sump("95"));
+        var fields = new HashMap<String, Object>();
+        fields.putAll(fieldsOf(place));
+        place.put("entries", Map.of("fields", fields, "readings", Map.of()));
+        fields.put("experience", Requests.in("", "CLP 220"));
+        var sump = describe(place);
+        assertThat(place(sump).path("wanted").asString()).contains("ISO VG 220");
+        place.put("version", 0);
+        fields.put("plate", Requests.in("", "AGMA 4 EP"));
+        assertThat(bench.put("/api/units/" + unit + "/places/" + sump, place).status())
+                .isEqualTo(200);
+        assertThat(place(sump).path("wanted").asString()).contains("ISO VG 150");
+        assertThat(with("experience", "", "the red can").at("experience"))
+                .contains("A product's name says nothing");
+    }
+
+    @SuppressWarnings("unchecked")
+    private static Map<String, Object> fieldsOf(Map<String, Object> place) {
+        return (Map<String, Object>) ((Map<String, Object>) place.get("entries")).get("fields");
+    }
+
     private AtBench.Answer with(String field, String measure, String text) {
         var place = Requests.sump("95");
-        @SuppressWarnings("unchecked")
-        var entries = (Map<String, Object>) place.get("entries");
-        @SuppressWarnings("unchecked")
-        var fields = (Map<String, Object>) entries.get("fields");
-        fields.put(field, Requests.in(measure, text));
+        fieldsOf(place).put(field, Requests.in(measure, text));
         return bench.put("/api/units/" + unit + "/places/" + UUID.randomUUID(), place);
     }
 
