@@ -39,6 +39,31 @@ describe("a drawer's sheet", () => {
     expect(stillMissing(drawer, entries)).toEqual(["length", "readings"]);
   });
 
+  it("asks for nothing that rests on a field not asked for", () => {
+    const chained = {
+      ...drawer,
+      fields: [
+        field("shape", { kind: "CHOICE", start: "BOX", units: [] }),
+        field("end", {
+          kind: "CHOICE",
+          start: "DISHED",
+          units: [],
+          when: { field: "shape", values: ["LYING"] },
+        }),
+        field("depth", { when: { field: "end", values: ["DISHED"] } }),
+      ],
+    } as unknown as DrawerView;
+    const entries = initialEntries(chained);
+    expect(stillMissing(chained, entries)).toEqual([]);
+    entries.fields.shape = { text: "LYING", unit: "" };
+    expect(stillMissing(chained, entries)).toEqual(["depth"]);
+  });
+
+  it("keeps the lists that the papers say", () => {
+    const reading = { text: "12.5", unit: "mm" };
+    expect(initialEntries(drawer, {}, { readings: [reading] }).readings.readings).toEqual([reading]);
+  });
+
   it("reads a pasted line, a pasted column, and a file with headings and decimal commas", () => {
     expect(readingsOf("0.31 0.33\t0.32", false)).toEqual(["0.31", "0.33", "0.32"]);
     expect(readingsOf("angle,reading\n0,0.31\n90,0.33\n", false)).toEqual(["0.31", "0.33"]);

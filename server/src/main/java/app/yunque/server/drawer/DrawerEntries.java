@@ -3,6 +3,7 @@ package app.yunque.server.drawer;
 import app.yunque.server.quantity.EnteredNumber;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
@@ -16,4 +17,10 @@ import org.jspecify.annotations.Nullable;
 public record DrawerEntries(
         Map<String, EnteredNumber> fields,
         Map<String, List<EnteredNumber>> readings,
-        @Nullable UUID instrument) {}
+        @Nullable UUID instrument) {
+    /** Nothing entered is an empty sheet, not a fault. */
+    public DrawerEntries {
+        fields = Objects.requireNonNullElse(fields, Map.of());
+        readings = Objects.requireNonNullElse(readings, Map.of());
+    }
+}

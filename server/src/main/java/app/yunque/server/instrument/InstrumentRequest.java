@@ -1,7 +1,11 @@
 package app.yunque.server.instrument;
 
+import app.yunque.measure.Problem;
+import app.yunque.measure.Refused;
 import app.yunque.server.quantity.EnteredNumber;
 import java.time.LocalDate;
+import java.util.Objects;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -26,4 +30,20 @@ public record InstrumentRequest(
         EnteredNumber low,
         EnteredNumber high,
         LocalDate calibratedOn,
-        LocalDate dueOn) {}
+        LocalDate dueOn) {
+
+    /** What a caller left out is told like an empty field, never as a fault of the app. */
+    public InstrumentRequest {
+        name = Objects.requireNonNullElse(name, "");
+        Refused.ifAny(
+                missing(kind, "kind", "What it is"),
+                missing(calibratedOn, "calibratedOn", "Day of the last calibration"),
+                missing(dueOn, "dueOn", "Day the next calibration is due"));
+    }
+
+    private static Optional<Problem> missing(@Nullable Object given, String field, String label) {
+        return given == null
+                ? Optional.of(Problem.told(field, label + " is missing."))
+                : Optional.empty();
+    }
+}

@@ -139,6 +139,13 @@ class DrawersTest {
                                 "2027-01-10"));
         assertThat(bench.put("/api/instruments/" + id, card).body().toString())
                 .contains("No. 20 depth gauge");
+        for (var field : List.of("name", "kind", "resolution", "calibratedOn", "dueOn")) {
+            var without = new HashMap<>(card);
+            without.remove(field);
+            var told = bench.put("/api/instruments/" + UUID.randomUUID(), without);
+            assertThat(told.status()).as(field).isEqualTo(422);
+            assertThat(told.at(field)).as(field).contains("missing");
+        }
         card.put("dueOn", "2025-01-10");
         card.put("version", 0);
         assertThat(bench.put("/api/instruments/" + id, card).at("dueOn"))

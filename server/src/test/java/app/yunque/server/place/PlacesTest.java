@@ -362,6 +362,31 @@ class PlacesTest {
     }
 
     @Test
+    void whatACallerLeavesOutIsNeverAFaultOfTheApp() {
+        var sump = describe(Requests.sump("95"));
+        var empty = Map.<String, Object>of();
+        assertThat(bench.put(job + "/places/" + sump + "/fill", empty).at("kind"))
+                .contains("Choose one");
+        assertThat(
+                        bench.put("/api/places/" + sump + "/samples/" + UUID.randomUUID(), empty)
+                                .at("takenOn"))
+                .contains("missing");
+        var bare = Map.<String, Object>of("takenOn", today.toString(), "entries", empty);
+        assertThat(
+                        bench.put("/api/places/" + sump + "/samples/" + UUID.randomUUID(), bare)
+                                .status())
+                .isEqualTo(422);
+        var blank = Map.<String, Object>of("name", "chain", "entries", empty);
+        assertThat(
+                        bench.put("/api/units/" + unit + "/places/" + UUID.randomUUID(), blank)
+                                .at("pickAxisMm"))
+                .as("the papers know the wheel but not how high it stands")
+                .contains("missing");
+        assertThat(bench.post("/api/drawers/lubricated-place", empty).status()).isEqualTo(422);
+        assertThat(bench.post("/api/drawers/plate", empty).at("plate")).contains("no letters");
+    }
+
+    @Test
     void onlyPlacesOfTheUnitAreFilled() {
         var other = Requests.openedForStrip(bench);
         var sump = describe(Requests.sump("95"));
