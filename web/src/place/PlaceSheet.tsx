@@ -6,6 +6,7 @@ import type { DrawerEntries, PlaceRequest, PlacesOfUnit, PlaceView } from "../ap
 import { drawersQuery } from "../drawers/queries";
 import { Sheet } from "../drawers/Sheet";
 import { Fault } from "../shared/Caution";
+import { useDraft } from "../shared/useDraft";
 import classes from "./Place.module.css";
 import { placeKeys, placesQuery } from "./queries";
 import { useWrite } from "./useWrite";
@@ -25,7 +26,10 @@ export function PlaceSheet({ unitId, place, start, onDone }: Props) {
   const papers = useQuery(placesQuery(unitId)).data?.papers;
   const client = useQueryClient();
   const [id] = useState(() => place?.id ?? crypto.randomUUID());
-  const [name, setName] = useState(place?.given.name ?? start?.name ?? "");
+  // A new place has no identity yet that would outlive a reload: its draft goes by the unit.
+  const draft = place ? `place.${place.id}` : `place.new.${unitId}.${start?.name ?? ""}`;
+  const head = useDraft(`${draft}.name`, { name: place?.given.name ?? start?.name ?? "" });
+  const { name } = head.value;
   const { send, problem } = useWrite<PlacesOfUnit>((answer) => {
     client.setQueryData(placeKeys.ofUnit(unitId), answer);
     void client.invalidateQueries({ queryKey: placeKeys.due });
@@ -51,6 +55,7 @@ export function PlaceSheet({ unitId, place, start, onDone }: Props) {
       entries,
     });
     if (done) {
+      head.clear();
       onDone();
     }
     return done;
@@ -66,7 +71,7 @@ export function PlaceSheet({ unitId, place, start, onDone }: Props) {
           inputWrapperOrder={["label", "input", "description", "error"]}
           value={name}
           error={fieldErrors(problem).name}
-          onChange={(e) => setName(e.currentTarget.value)}
+          onChange={(e) => head.change({ name: e.currentTarget.value })}
         />
         <Button variant="default" onClick={onDone}>
           Leave it
@@ -75,7 +80,7 @@ export function PlaceSheet({ unitId, place, start, onDone }: Props) {
       {stray && <Fault>{stray}</Fault>}
       <Sheet
         drawer={{ ...drawer, examples: [] }}
-        draftKey={`place.${id}`}
+        draftKey={draft}
         prefill={{ ...(place?.prefill ?? papers).fields, ...kept?.fields }}
         lists={{ ...(place?.prefill ?? papers).readings, ...kept?.readings }}
         describes

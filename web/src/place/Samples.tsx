@@ -11,6 +11,7 @@ import { day, fixed } from "../shared/format";
 import { MeasureInput } from "../shared/MeasureInput";
 import { Panel } from "../shared/Panel";
 import { usePreferences } from "../shared/preferences";
+import { useDraft } from "../shared/useDraft";
 import { Verdict } from "../shared/Verdict";
 import { t } from "../wording/en";
 import classes from "./Place.module.css";
@@ -80,8 +81,11 @@ function NewSample({ placeId, onDone, take }: NewProps) {
   const drawers = useQuery(drawersQuery);
   const drawer = drawers.data?.find((d) => d.name === "oil-sample");
   const [id] = useState(() => crypto.randomUUID());
-  const [takenOn, setTakenOn] = useState("");
-  const [meter, setMeter] = useState<EnteredNumber>({ text: "", unit: "" });
+  const head = useDraft<{ takenOn: string; meter: EnteredNumber }>(`sample.${placeId}.head`, {
+    takenOn: "",
+    meter: { text: "", unit: "" },
+  });
+  const { takenOn, meter } = head.value;
   const { send, problem } = useWrite<SampleSeries>(take);
   const errors = fieldErrors(problem);
   const stray = elsewhere(problem, ["takenOn", "meter"]);
@@ -95,6 +99,7 @@ function NewSample({ placeId, onDone, take }: NewProps) {
       entries,
     });
     if (done) {
+      head.clear();
       onDone();
     }
     return done;
@@ -107,14 +112,14 @@ function NewSample({ placeId, onDone, take }: NewProps) {
           label="Drawn on"
           value={takenOn}
           error={errors.takenOn}
-          onChange={(e) => setTakenOn(e.currentTarget.value)}
+          onChange={(e) => head.change({ takenOn: e.currentTarget.value })}
         />
         <MeasureInput
           label="Hours on the meter"
           units={[""]}
           value={meter}
           error={errors.meter}
-          onChange={setMeter}
+          onChange={(value) => head.change({ meter: value })}
         />
         <Button variant="default" onClick={onDone}>
           Leave it

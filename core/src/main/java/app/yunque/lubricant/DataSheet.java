@@ -15,9 +15,7 @@ public record DataSheet(Optional<Double> pourDegC, Optional<Double> flashDegC) {
     private static final double POUR_ROOM_K = 5;
     public static final Range FLASH = Range.of("flashDegC", "flash point", 60, 400, "°C");
 
-    public static final DataSheet UNKNOWN = new DataSheet(Optional.empty(), Optional.empty());
-
-    /** @throws Refused for values outside their range, and a pour point above the flash point */
+    /** @throws Refused for values outside their range */
     public DataSheet {
         Refused.ifAny(pourDegC.flatMap(ColdStart.POUR::judge), flashDegC.flatMap(FLASH::judge));
     }

@@ -14,7 +14,7 @@ import app.yunque.measure.Verdict;
  * @param sentence in words
  */
 public record FilledAmount(double share, Verdict verdict, String sentence) {
-    public static final Range LITRES = Range.of("amount", "quantity filled", 0.001, 10_000, "L");
+    public static final Range LITRES = Range.of("amount", "quantity filled", 0.00005, 10_000, "L");
     private static final double TENTH = 0.1;
 
     /**

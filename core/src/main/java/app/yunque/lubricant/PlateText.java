@@ -82,7 +82,7 @@ public record PlateText(
     private static final Pattern ENGLER = Pattern.compile("(\\d{1,3}(?:[.,]\\d+)?) ?°?E(?=$| )");
     private static final Pattern TYPE =
             Pattern.compile(
-                    "(?:ISO-?L-?)?(CLP[ -]?(?:HC|PG|E)\\b|CGLP|CLP|CK[BCDEST]|HVLP|HLP|HL|FC|FD|CL|C|G|GL-[45])(?=$|[ \\d-])(?:[ -]*(\\d{1,4})(?=$| ))?");
+                    "(?:ISO-?L-?)?(CLP[ -]?(?:HC|PG|E)\\b|CGLP|CLP|CK[BCDEST]|HVLP|HLP|HL|GL-[45]|(?:FC|FD|CL|C|G)(?=[ -]*\\d))(?=$|[ \\d-])(?:[ -]*(\\d{1,4})(?=$| ))?");
     private static final Pattern GREASE =
             Pattern.compile(
                     "(KP|K|GP|G|OG|M)(HC|E|SI|PG|F)?(000|00|[0-6])([C-HKMNPRSTU])(-?\\d{2})?(?=$| )");

@@ -230,6 +230,15 @@ class WhatGoesWhereTest {
         assertThat(read.grease()).isFalse();
     }
 
+    /** A letter alone is no type: 90 C is a temperature. */
+    @Test
+    void takesNoTemperatureForATypeOfOil() {
+        var read = PlateText.read("ISO VG 220, up to 90 C");
+        assertThat(read.grade()).contains(VG_220);
+        assertThat(read.base()).isEmpty();
+        assertThat(read.understood()).containsExactly("ISO VG 220");
+    }
+
     @Test
     void readsTheLettersOfAGrease() {
         var bearing = PlateText.read("KP2K-30");

@@ -120,7 +120,7 @@ public class JobViews {
                 decisions.views(job.id(), strip, step -> evidence(step, taken, answered));
         var received = receive.view(jobs.head(job), papers.train());
         var proof = proofs.view(job.id());
-        var places = fills.atJob(job.id(), job.unitId());
+        var places = fills.atJob(job);
         var former =
                 guide.map(g -> steps.kept(g.id(), papers.shafts()))
                         .orElse(new KeptStrip(List.of(), List.of()));

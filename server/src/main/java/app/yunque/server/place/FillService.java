@@ -2,8 +2,10 @@ package app.yunque.server.place;
 
 import app.yunque.lubricant.FilledAmount;
 import app.yunque.lubricant.Lubricant;
+import app.yunque.lubricant.SampleTrend;
 import app.yunque.lubricant.ShelfChoice;
 import app.yunque.measure.NotApplicable;
+import app.yunque.measure.Range;
 import app.yunque.measure.Refused;
 import app.yunque.measure.Verdict;
 import app.yunque.server.drawer.DrawerAnswer;
@@ -36,6 +38,15 @@ public class FillService {
     private static final int LONGEST_CAN = 120;
     private static final int LONGEST_REASON = 300;
 
+    /** From a drop on a pawl to the sump of a great drive. */
+    private static final Range LITRES = Range.of("amount", "quantity filled", 0.00005, 10_000, "L");
+
+    private static final Range KILOGRAMS =
+            Range.of("amount", "quantity filled", 0.00005, 10_000, "kg");
+
+    /** Nobody wrote anything here before; an earlier day is a slip of the hand. */
+    private static final LocalDate EARLIEST = LocalDate.of(1950, 1, 1);
+
     private final PlaceRepository places;
     private final FillRepository fills;
     private final StoreService store;
@@ -58,11 +69,15 @@ public class FillService {
         this.clock = clock;
     }
 
-    /** Every place of a job's unit with what was done there at this job. */
+    /**
+     * Every place of a job's unit with what was done there at this job. A signed job keeps the places it had: one described
+     * later is not its business, one removed later still shows what was filled.
+     */
     @Transactional(readOnly = true)
-    public List<PlaceAtJob> atJob(UUID jobId, UUID unitId) {
-        var done = fills.findByJobId(jobId);
-        return places.findByUnitIdAndRemovedFalseOrderByDescribedAt(unitId).stream()
+    public List<PlaceAtJob> atJob(JobRef job) {
+        var done = fills.findByJobId(job.id());
+        return places.findByUnitIdOrderByDescribedAt(job.unitId()).stream()
+                .filter(p -> isFilled(p, done) || isThere(p, job))
                 .map(
                         p ->
                                 new PlaceAtJob(
@@ -76,6 +91,15 @@ public class FillService {
                                                 .map(f -> view(f, p))
                                                 .orElse(null)))
                 .toList();
+    }
+
+    private static boolean isFilled(PlaceEntity place, List<FillEntity> done) {
+        return done.stream().anyMatch(f -> f.placeId.equals(place.id));
+    }
+
+    private static boolean isThere(PlaceEntity place, JobRef job) {
+        return !place.removed
+                && (job.signedAt() == null || !place.describedAt.isAfter(job.signedAt()));
     }
 
     /** Keeps what was done at a place of a job's unit. */
@@ -106,7 +130,11 @@ public class FillService {
     public void keep(UUID placeId, UUID id, FillRequest request) {
         var place = place(placeId);
         var found = fills.findById(id);
-        found.ifPresent(f -> f.refuseStale(request.version(), () -> view(f, place)));
+        found.ifPresent(
+                f -> {
+                    refuseStranger(f, placeId);
+                    f.refuseStale(request.version(), () -> view(f, place));
+                });
         var fill = found.orElseGet(FillEntity::new);
         fill.id = id;
         var before =
@@ -118,6 +146,19 @@ public class FillService {
                 place,
                 PlacePapers.withOld(place.entries, PlaceUpkeep.lastFilling(before)),
                 request);
+    }
+
+    /** What was filled at a job is that job's record and changes only there. */
+    private static void refuseStranger(FillEntity fill, UUID placeId) {
+        if (!fill.placeId.equals(placeId)) {
+            throw new NotThere("That fill belongs to another place.");
+        }
+        if (fill.jobId != null) {
+            throw Refused.because(
+                    "kind",
+                    "That was filled at job %d. Correct it there, at Fill."
+                            .formatted(fill.jobNumber));
+        }
     }
 
     private void save(
@@ -249,8 +290,7 @@ public class FillService {
             }
             return null;
         }
-        Refused.ifAny(
-                FilledAmount.LITRES.named("amount", "quantity filled").judge(entered.canonical()));
+        Refused.ifAny((grease ? KILOGRAMS : LITRES).judge(entered.canonical()));
         return entered;
     }
 
@@ -260,11 +300,22 @@ public class FillService {
             throw Refused.because(
                     "on", "%s is still to come. Enter the day it was done.".formatted(on));
         }
+        if (on != null && on.isBefore(EARLIEST)) {
+            throw Refused.because("on", "%s is before %s. Check the year.".formatted(on, EARLIEST));
+        }
         return on == null ? today : on;
     }
 
     private static @Nullable Entered meter(@Nullable EnteredNumber given) {
-        return EnteredNumber.readOptional(given, "meter", "hours on the meter", EntryKind.NUMBER);
+        var entered =
+                EnteredNumber.readOptional(given, "meter", "hours on the meter", EntryKind.NUMBER);
+        if (entered != null) {
+            Refused.ifAny(
+                    SampleTrend.HOURS
+                            .named("meter", "hours on the meter")
+                            .judge(entered.canonical()));
+        }
+        return entered;
     }
 
     /** What an earlier version of this record took from the shelf goes back before the new is drawn. */
@@ -326,7 +377,8 @@ public class FillService {
     }
 
     private static Optional<FilledAmount> against(FillEntity f, PlaceEntity place) {
-        if (f.kind != FillKind.FILLED || f.amount == null) {
+        boolean grease = f.fromShelf != null && f.fromShelf.thickener() != null;
+        if (f.kind != FillKind.FILLED || f.amount == null || grease) {
             return Optional.empty();
         }
         double amount = f.amount.canonical();

@@ -7,6 +7,7 @@ import app.yunque.server.drawer.DrawerService;
 import app.yunque.server.drawer.PlaceSheet;
 import app.yunque.server.job.JobText;
 import app.yunque.server.people.AtTheBench;
+import app.yunque.server.problem.NotThere;
 import app.yunque.server.store.StoreService;
 import app.yunque.server.unit.UnitPapers;
 import app.yunque.server.unit.UnitService;
@@ -150,6 +151,7 @@ public class PlaceService {
                                 ? request.entries()
                                 : PlacePapers.under(request.entries(), papers));
         drawers.answer(PLACE_DRAWER, entries);
+        found.ifPresent(p -> refuseStranger(p, unitId));
         found.ifPresent(
                 p ->
                         p.refuseStale(
@@ -170,12 +172,17 @@ public class PlaceService {
     /** The drawer whose sheet a place is described with. */
     static final String PLACE_DRAWER = "lubricated-place";
 
+    private static void refuseStranger(PlaceEntity place, UUID unitId) {
+        if (place.removed || !place.unitId.equals(unitId)) {
+            throw new NotThere(
+                    "That lubricated place is no longer there, or belongs to another unit.");
+        }
+    }
+
     @Transactional
     public void remove(UUID unitId, UUID id, long version) {
         var place = filling.place(id);
-        if (!place.unitId.equals(unitId)) {
-            throw new app.yunque.server.problem.NotThere("That place belongs to another unit.");
-        }
+        refuseStranger(place, unitId);
         place.refuseStale(
                 version, () -> new PlaceRequest(place.version(), place.name, place.entries));
         place.removed = true;

@@ -2,6 +2,7 @@ package app.yunque.server.place;
 
 import app.yunque.lubricant.SampleTrend;
 import app.yunque.measure.NotApplicable;
+import app.yunque.measure.PlainDigits;
 import app.yunque.measure.Refused;
 import app.yunque.server.drawer.DrawerAnswer;
 import app.yunque.server.drawer.DrawerEntries;
@@ -64,7 +65,13 @@ public class SampleService {
                 SampleTrend.HOURS.named("meter", "hours on the meter").judge(meter.canonical()));
         refuseBackwards(placeId, id, request.takenOn(), meter.canonical());
         var found = samples.findById(id);
-        found.ifPresent(s -> s.refuseStale(request.version(), () -> given(s)));
+        found.ifPresent(
+                s -> {
+                    if (!s.placeId.equals(placeId)) {
+                        throw new NotThere("That sample belongs to another place.");
+                    }
+                    s.refuseStale(request.version(), () -> given(s));
+                });
         var sample = found.orElseGet(SampleEntity::new);
         sample.id = id;
         sample.placeId = placeId;
@@ -87,7 +94,7 @@ public class SampleService {
                                 .formatted(
                                         other.takenOn,
                                         other.meter.text(),
-                                        app.yunque.measure.PlainDigits.exact(hours),
+                                        PlainDigits.exact(hours),
                                         on));
             }
         }

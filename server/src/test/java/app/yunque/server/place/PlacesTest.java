@@ -247,6 +247,59 @@ class PlacesTest {
         assertThat(bench.put(fills + UUID.randomUUID(), change).at("on")).contains("still to come");
     }
 
+    /** What was filled at a job is changed only there, and a signed job keeps the places it had. */
+    @Test
+    void aSignedJobKeepsItsFillsAndItsPlaces() {
+        var signed = bench.get("/api/jobs/3").body();
+        var ofUnit = signed.path("unit").path("id").asString();
+        var sump = signed.path("places").path(0);
+        var fill = sump.path("fill").path("id").asString();
+        var path = "/api/places/" + sump.path("id").asString() + "/fills/" + fill;
+        var changed = Requests.fill("9");
+        changed.put("version", sump.path("fill").path("given").path("version").asLong());
+        assertThat(bench.put(path, changed).at("kind")).contains("at job 3", "Correct it there");
+        assertThat(
+                        bench.put(
+                                        path.replace(
+                                                sump.path("id").asString(),
+                                                describe(Requests.sump("95"))),
+                                        changed)
+                                .status())
+                .as("through the door of another place")
+                .isEqualTo(404);
+        var later = "/api/units/" + ofUnit + "/places/" + UUID.randomUUID();
+        assertThat(
+                        bench.put(
+                                        later,
+                                        Requests.place(
+                                                "coupling",
+                                                Map.of("sort", Requests.in("", "OPEN_GEARS"))))
+                                .status())
+                .isEqualTo(200);
+        assertThat(bench.get("/api/jobs/3").body().path("places"))
+                .as("not its business")
+                .hasSize(1);
+        assertThat(bench.delete(later + "?version=0").status()).isEqualTo(200);
+        assertThat(bench.put(later, Requests.sump("95")).status()).as("removed").isEqualTo(404);
+    }
+
+    @Test
+    void aDropIsEnoughForAPawlAndNoMeterRunsBackwards() {
+        var pawls = describe(Requests.place("pawls", Map.of("sort", Requests.in("", "PAWLS"))));
+        var fills = "/api/places/" + pawls + "/fills/";
+        var drop = Requests.fill("0,0005");
+        assertThat(bench.put(fills + UUID.randomUUID(), drop).status()).isEqualTo(200);
+        drop.put("meter", Requests.in("", "-5"));
+        assertThat(bench.put(fills + UUID.randomUUID(), drop).at("meter"))
+                .contains("−5 h is outside 0");
+        drop.remove("meter");
+        drop.put("on", "0026-11-01");
+        assertThat(bench.put(fills + UUID.randomUUID(), drop).at("on")).contains("Check the year");
+        drop.remove("on");
+        drop.put("amount", Requests.in("L", "99999"));
+        assertThat(bench.put(fills + UUID.randomUUID(), drop).at("amount")).contains("10000 L");
+    }
+
     /** Mineral oil drained but not washed out stands against a polyglycol; after a strip and wash it does not. */
     @Test
     void whatWasPutInLastIsStillInIt() {
