@@ -66,7 +66,7 @@ export function SumpPicture({ picture, set }: Props) {
         {marks.map((m, i) => (
           <g key={m.name}>
             <line x1={x(low) - 6} x2={right + 8} y1={y(m.at)} y2={y(m.at)} className={m.kind} />
-            <path d={`M${right + 8} ${y(m.at)}L${right + 20} ${places[i]}`} className={classes.leader} />
+            <path d={`M${right + 8} ${y(m.at)}L${right + 20} ${places[i]}`} className={classes.markLeader} />
             <text x={right + 24} y={(places[i] ?? 0) + 5} className={classes.oilName}>
               {m.name}
             </text>
