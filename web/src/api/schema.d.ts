@@ -46,7 +46,7 @@ export interface paths {
         get?: never;
         put: operations["keepFillOfPlace"];
         post?: never;
-        delete?: never;
+        delete: operations["removeFillOfPlace"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1350,6 +1350,7 @@ export interface components {
             /** Format: double */
             runOutMm: number;
             places: components["schemas"]["Place"][];
+            wave: components["schemas"]["WavePoint"][];
             findings: string[];
             working: components["schemas"]["Working"];
         };
@@ -1586,6 +1587,7 @@ export interface components {
             workings: components["schemas"]["Working"][];
             bar?: components["schemas"]["Bar"];
             tables: components["schemas"]["Table"][];
+            shelf?: components["schemas"]["OnTheShelf"];
             map?: components["schemas"]["BacklashMap"];
             mesh?: components["schemas"]["MeshPicture"];
             schools?: components["schemas"]["BacklashSchools"];
@@ -1593,6 +1595,7 @@ export interface components {
             chart?: components["schemas"]["ViscosityChart"];
             sump?: components["schemas"]["SumpPicture"];
             gear?: components["schemas"]["GearDrawing"];
+            why?: components["schemas"]["Part"];
         };
         DrawerEntries: {
             fields: {
@@ -1999,6 +2002,8 @@ export interface components {
             highMm: number;
             /** Format: date */
             dueOn: string;
+            /** Format: int64 */
+            inDays: number;
             overdue: boolean;
         };
         IsolationRequest: {
@@ -2244,6 +2249,8 @@ export interface components {
             given: components["schemas"]["LubricantRequest"];
             sort: string;
             past: boolean;
+            /** Format: int64 */
+            goodDays?: number;
             /** Format: double */
             amount: number;
         };
@@ -2363,6 +2370,17 @@ export interface components {
             runIn: boolean;
             reason: string;
         };
+        OfferedCan: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            /** Format: double */
+            left: number;
+            unit: string;
+            says: string;
+            wanted: boolean;
+            forbidden: boolean;
+        };
         Oil: {
             name: string;
             cold: components["schemas"]["ChartPoint"];
@@ -2397,6 +2415,13 @@ export interface components {
              * @description hottest surroundings, −40 to 55 °C
              */
             hottestAmbientDegC: number;
+        };
+        OnTheShelf: {
+            cans: components["schemas"]["OfferedCan"][];
+            /** Format: uuid */
+            take?: string;
+            /** Format: double */
+            amount?: number;
         };
         Opening: {
             name: string;
@@ -2436,6 +2461,13 @@ export interface components {
              * @description centre distance, 1 to 10000 mm
              */
             centreDistanceMm: number;
+        };
+        Part: {
+            title: string;
+            figures: components["schemas"]["Figure"][];
+            tables: components["schemas"]["Table"][];
+            chart?: components["schemas"]["ViscosityChart"];
+            workings: components["schemas"]["Working"][];
         };
         PartInSump: {
             name: string;
@@ -3187,6 +3219,12 @@ export interface components {
             /** Format: int32 */
             number: number;
         };
+        WavePoint: {
+            /** Format: double */
+            angleDeg: number;
+            /** Format: double */
+            backlashMm: number;
+        };
         Way: {
             name: string;
             requires: string[];
@@ -3354,6 +3392,33 @@ export interface operations {
                 "application/json": components["schemas"]["FillRequest"];
             };
         };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FillView"][];
+                };
+            };
+        };
+    };
+    removeFillOfPlace: {
+        parameters: {
+            query: {
+                version: number;
+            };
+            header: {
+                "Write-Id": string;
+            };
+            path: {
+                id: string;
+                fillId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
         responses: {
             /** @description OK */
             200: {

@@ -40,6 +40,7 @@ export type PlaceView = Schemas["PlaceView"];
 export type PlaceRequest = Schemas["PlaceRequest"];
 export type PlacesOfUnit = Schemas["PlacesOfUnit"];
 export type SampleSeries = Schemas["SampleSeries"];
+export type SampleView = Schemas["SampleView"];
 export type SampleRequest = Schemas["SampleRequest"];
 export type DueLine = Schemas["DueLine"];
 export type ProofRequest = Schemas["ProofRequest"];

@@ -1,17 +1,15 @@
-import { useState } from "react";
 import type { DrawerAnswer, DrawerEntries, EnteredNumber } from "../api/types";
 import { LimitBar } from "../measuring/LimitBar";
 import { Remark } from "../shared/Caution";
-import { fixed, length } from "../shared/format";
-import { usePreferences } from "../shared/preferences";
 import { Verdict } from "../shared/Verdict";
-import { Working } from "../shared/Working";
+import { AnswerPart, Figures, Tables, Workings } from "./AnswerParts";
 import classes from "./Drawers.module.css";
 import { GearAtScale } from "./GearAtScale";
 import { Identity } from "./Identity";
 import { MeshView } from "./MeshView";
 import { PolarMap } from "./PolarMap";
 import { Schools } from "./Schools";
+import { ShelfList } from "./ShelfList";
 import { SumpPicture } from "./SumpPicture";
 import { ViscosityChart } from "./ViscosityChart";
 
@@ -20,20 +18,12 @@ interface Props {
   entries: DrawerEntries;
   /** Changes entries from within the answer, as a slider does; missing where the answer is only shown. */
   set?: ((part: Record<string, EnteredNumber>) => void) | undefined;
+  /** True where what the answer rests on stands elsewhere on the screen. */
+  whyElsewhere?: boolean;
 }
 
 /** What a drawer answers: verdict, sentence, picture, numbers, working. */
-export function Answer({ answer, entries, set }: Props) {
-  const { preferences } = usePreferences();
-  const shown = (figure: DrawerAnswer["figures"][number]) => {
-    if (figure.words !== undefined) {
-      return figure.words;
-    }
-    const value = figure.value ?? 0;
-    return figure.unit === "mm"
-      ? length(value, preferences, figure.decimals)
-      : `${fixed(value, figure.decimals, preferences.decimal)}${figure.unit && figure.unit !== "′" && figure.unit !== "°" ? " " : ""}${figure.unit}`;
-  };
+export function Answer({ answer, entries, set, whyElsewhere }: Props) {
   return (
     <div className={classes.result}>
       {answer.verdict !== "NOT_JUDGED" && <Verdict verdict={answer.verdict} />}
@@ -47,92 +37,18 @@ export function Answer({ answer, entries, set }: Props) {
       {answer.sump && <SumpPicture picture={answer.sump} set={set} />}
       {answer.schools && <Schools schools={answer.schools} value={answer.bar?.value} />}
       {answer.identity && <Identity identity={answer.identity} />}
-      {answer.figures.length > 0 && (
-        <dl className={classes.numbers}>
-          {answer.figures.map((figure) => (
-            <div key={figure.label}>
-              <dt>{figure.label}</dt>
-              <dd data-words={figure.words !== undefined}>{shown(figure)}</dd>
-            </div>
-          ))}
-        </dl>
-      )}
+      <Figures figures={answer.figures} />
       {answer.chart && <ViscosityChart chart={answer.chart} />}
-      {answer.tables.map((table) => (
-        <WordTable key={table.title + table.heads.join()} table={table} />
-      ))}
+      {answer.shelf && <ShelfList shelf={answer.shelf} />}
+      <Tables tables={answer.tables} />
       {answer.gear && <GearAtScale gear={answer.gear} />}
-      {answer.workings.map((working, i) => (
-        <Working
-          key={working.source + (working.lines[0]?.formula ?? "")}
-          working={working}
-          {...(i > 0 ? { title: "More working" } : {})}
-        />
-      ))}
-    </div>
-  );
-}
-
-/** Tables longer than this stand folded. */
-const LONG = 12;
-
-function WordTable({ table }: { table: DrawerAnswer["tables"][number] }) {
-  if (table.rows.length > LONG) {
-    return (
-      <details className={classes.long}>
-        <summary>
-          {table.title || table.heads.join(", ")}, {table.rows.length} rows
-        </summary>
-        <Rows table={table} />
-      </details>
-    );
-  }
-  return <Rows table={table} />;
-}
-
-/** Of the cans on the shelf so many are shown at first; the best stand first. */
-const FIRST = 5;
-
-function Rows({ table: whole }: { table: DrawerAnswer["tables"][number] }) {
-  const [all, setAll] = useState(false);
-  const shortened = whole.title === "On the shelf" && !all && whole.rows.length > FIRST + 1;
-  const table = shortened ? { ...whole, rows: whole.rows.slice(0, FIRST) } : whole;
-  return (
-    <div className={classes.scroll}>
-      {table.title && <h3>{table.title}</h3>}
-      <table className={classes.table}>
-        <thead>
-          <tr>
-            {table.heads.map((head, i) => (
-              <th key={head} data-words={ofWords(table.rows, i)}>
-                {head}
-              </th>
-            ))}
-          </tr>
-        </thead>
-        <tbody>
-          {table.rows.map((row) => (
-            <tr key={row.join()}>
-              {row.map((cell, i) => (
-                // biome-ignore lint/suspicious/noArrayIndexKey: cells are told apart by their column
-                <td key={i} data-words={ofWords(table.rows, i)}>
-                  {cell}
-                </td>
-              ))}
-            </tr>
-          ))}
-        </tbody>
-      </table>
-      {shortened && (
-        <button type="button" className={classes.link} onClick={() => setAll(true)}>
-          Show the other {whole.rows.length - FIRST}
-        </button>
+      <Workings workings={answer.workings} />
+      {answer.why && !whyElsewhere && (
+        <section aria-label={answer.why.title}>
+          <h3>{answer.why.title}</h3>
+          <AnswerPart part={answer.why} />
+        </section>
       )}
     </div>
   );
-}
-
-/** A column with anything but numbers in it is read from the left. */
-function ofWords(rows: string[][], column: number): boolean {
-  return rows.some((row) => !/^([-−+]?[\d.,]+( ?[^\s\d]{1,6})?|–|)$/.test(row[column] ?? ""));
 }

@@ -18,11 +18,7 @@ export function PolarMap({ map }: { map: Map }) {
     const t = ((deg - 90) * Math.PI) / 180;
     return [C + radius * Math.cos(t), C + radius * Math.sin(t)];
   };
-  const wave = Array.from({ length: 73 }, (_, i) => {
-    const deg = i * 5;
-    const mm = map.meanMm + map.amplitudeMm * Math.cos(((deg - map.loosestAtDeg) * Math.PI) / 180);
-    return at(deg, r(mm)).join(" ");
-  });
+  const wave = map.wave.map((p) => at(p.angleDeg, r(p.backlashMm)).join(" "));
   const ring = niceStep(high);
   const rings = Array.from({ length: Math.floor(high / ring) }, (_, i) => (i + 1) * ring);
   const [tx, ty] = at(map.tightestAtDeg, r(map.meanMm - map.amplitudeMm));

@@ -40,6 +40,10 @@ export function stillMissing(drawer: DrawerView, entries: DrawerEntries): string
     .map((field) => field.label);
 }
 
+/** What each field of a drawer is called. */
+export const labelsOf = (drawer: DrawerView): Record<string, string> =>
+  Object.fromEntries(drawer.fields.map((field) => [field.name, field.label]));
+
 /** Fields by their headings, in the order they come. */
 export function groups(drawer: DrawerView, entries: DrawerEntries): [string, DrawerField[]][] {
   const found = new Map<string, DrawerField[]>();

@@ -1,7 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import { Link } from "react-router";
-import type { DueLine, InstrumentView } from "../api/types";
-import { instrumentsQuery } from "../drawers/queries";
+import type { DueLine, InstrumentView, LubricantView } from "../api/types";
+import { instrumentsQuery, lubricantsQuery } from "../drawers/queries";
 import { dueQuery } from "../place/queries";
 import { Fault } from "../shared/Caution";
 import { day } from "../shared/format";
@@ -19,13 +19,16 @@ interface Entry {
   inDays: number;
 }
 
-/** What falls due: oil, grease and the calibration of instruments, the soonest first. */
+/** What falls due: oil, grease, instruments to calibrate and cans that grow old, the soonest first. */
 export function DuePage() {
   const due = useQuery(dueQuery);
   const instruments = useQuery(instrumentsQuery);
-  const all = [...(due.data ?? []).map(ofPlace), ...(instruments.data ?? []).map(ofInstrument)].sort((a, b) =>
-    a.due.localeCompare(b.due),
-  );
+  const shelf = useQuery(lubricantsQuery);
+  const all = [
+    ...(due.data ?? []).map(ofPlace),
+    ...(instruments.data ?? []).map(ofInstrument),
+    ...(shelf.data ?? []).flatMap(ofCan),
+  ].sort((a, b) => a.due.localeCompare(b.due));
   const groups: [string, Entry[]][] = [
     ["Overdue", all.filter((e) => e.inDays < 0)],
     [`In the next ${SOON_DAYS} days`, all.filter((e) => e.inDays >= 0 && e.inDays <= SOON_DAYS)],
@@ -39,8 +42,8 @@ export function DuePage() {
       {due.isError && <Fault>What is due cannot be fetched. Check the connection.</Fault>}
       {due.data && all.length === 0 && (
         <p>
-          Nothing has a date yet. Dates come from what was filled at a place of a unit, and from the
-          calibration of instruments.
+          Nothing has a date yet. Dates come from what was filled at a place of a unit, from the calibration
+          of instruments, and from the cans on the shelf.
         </p>
       )}
       {groups.map(
@@ -88,8 +91,6 @@ const ofPlace = (line: DueLine): Entry => ({
   inDays: line.next.inDays,
 });
 
-const MS_A_DAY = 86_400_000;
-
 const ofInstrument = (instrument: InstrumentView): Entry => ({
   key: instrument.id,
   to: "/shop",
@@ -97,7 +98,20 @@ const ofInstrument = (instrument: InstrumentView): Entry => ({
   what: `${instrument.name}: calibration`,
   detail: "a reading with it carries no weight once it is over",
   due: instrument.dueOn,
-  inDays: Math.floor(
-    (Date.parse(instrument.dueOn) - Date.parse(new Date().toISOString().slice(0, 10))) / MS_A_DAY,
-  ),
+  inDays: instrument.inDays,
 });
+
+const ofCan = ({ id, given, goodDays }: LubricantView): Entry[] =>
+  given.useBy === undefined || goodDays === undefined
+    ? []
+    : [
+        {
+          key: id,
+          to: "/shop",
+          tag: "Shelf",
+          what: `${given.name}: last good day`,
+          detail: `${given.amount.text} ${given.amount.unit} left${given.lot ? `, lot ${given.lot}` : ""}; past it, have it tested or leave it`,
+          due: given.useBy,
+          inDays: goodDays,
+        },
+      ];

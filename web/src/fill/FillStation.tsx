@@ -1,18 +1,18 @@
-import { Button } from "@mantine/core";
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import type { FillRequest, FillView, PlaceAtJob, PlaceRequest } from "../api/types";
 import { MeasuringRoom } from "../drawers/MeasuringRoom";
 import { lubricantsQuery } from "../drawers/queries";
 import { useKeep } from "../job/bench";
-import { Conflict } from "../job/Conflict";
 import type { StationProps } from "../job/JobPage";
-import { FillForm } from "../place/FillForm";
+import { FILL_LABELS, FillForm } from "../place/FillForm";
 import classes from "../place/Place.module.css";
-import { PlaceAnswer } from "../place/PlaceAnswer";
+import { PlaceAway } from "../place/PlaceAway";
+import { PlaceBench } from "../place/PlaceBench";
 import { PlaceSheet } from "../place/PlaceSheet";
 import { placeKeys, placesQuery } from "../place/queries";
 import { Apart, Starts } from "../place/UnitPlaces";
+import { Conflict } from "../shared/Conflict";
 import { moment } from "../shared/format";
 import { Panel } from "../shared/Panel";
 
@@ -55,6 +55,7 @@ export function FillStation({ view }: StationProps) {
           job finds it here.
         </p>
       )}
+      <PlaceAway unitId={unitId} />
       <Apart found={places.data.apart} />
       {start ? (
         <PlaceSheet unitId={unitId} start={start} onDone={() => setStart(undefined)} />
@@ -64,27 +65,15 @@ export function FillStation({ view }: StationProps) {
         (describing ? (
           <PlaceSheet unitId={unitId} place={place} onDone={() => setDescribing(false)} />
         ) : (
-          <div className={classes.grid}>
-            <AtThisJob key={place.id} view={view} atJob={atJob} />
-            <Panel
-              title="What goes in, and how much"
-              aside={
-                !signed && (
-                  <Button variant="default" onClick={() => setDescribing(true)}>
-                    Change the sheet
-                  </Button>
-                )
-              }
-            >
-              <PlaceAnswer
-                key={`${place.id} ${place.given.version}`}
-                unitId={unitId}
-                place={place}
-                washed
-                open={!signed}
-              />
-            </Panel>
-          </div>
+          <PlaceBench
+            key={`${place.id} ${place.given.version}`}
+            unitId={unitId}
+            place={place}
+            washed
+            onDescribe={signed ? undefined : () => setDescribing(true)}
+          >
+            <AtThisJob view={view} atJob={atJob} />
+          </PlaceBench>
         ))
       )}
       {!signed && !start && <Starts suggested={places.data.suggested} onStart={setStart} />}
@@ -153,7 +142,7 @@ function AtThisJob({ view, atJob }: { view: StationProps["view"]; atJob: PlaceAt
         problem={problem}
         mine={(sent ?? {}) as unknown as Record<string, unknown>}
         theirs={(current) => (current as { given: Record<string, unknown> }).given}
-        labels={{ kind: "Done here", can: "Name on the can", amount: "Filled", source: "Why another" }}
+        labels={FILL_LABELS}
         onKeepMine={(version) => sent && void send({ ...sent, version })}
         onTakeTheirs={() => {
           localStorage.removeItem(`yunque.draft.fill.${view.job.id}.${atJob.id}`);

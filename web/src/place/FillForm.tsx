@@ -47,6 +47,17 @@ interface Props {
 }
 
 const ELSEWHERE = "";
+
+/** Names of the fields, for two people on one record. */
+export const FILL_LABELS = {
+  kind: "Done here",
+  on: "On",
+  can: "Name on the can",
+  amount: "Filled",
+  meter: "Hours on the meter",
+  source: "Why another",
+  despite: "Why in spite of it",
+};
 const SHOWN = ["kind", "on", "lubricant", "can", "amount", "meter", "source", "despite"];
 
 /** What came out of a place and what went in: from the shelf, with the amount worked out beside it. */
@@ -58,14 +69,7 @@ export function FillForm({ place, note, kept, atJob, draftKey, problem, busy, se
   const { answer } = useAnswer("lubricated-place", entriesOf(place, atJob), shelf.dataUpdatedAt);
   const { grease } = place;
   const given = kept?.given;
-  // The shelf in the order it was judged for this place, with what is said of each can.
-  const judged = answer?.tables.find((table) => table.title === "On the shelf")?.rows ?? [];
-  const cans = judged.flatMap(([name, , says]) => {
-    const can = shelf.data?.find((l) => l.given.name === name);
-    return can ? [{ value: can.id, label: `${name}: ${says}` }] : [];
-  });
-  const proposed = judged.find(([, , says]) => says?.startsWith("goes") && !says.includes("another grade"));
-  const offered = cans.find((c) => proposed && c.label.startsWith(`${proposed[0]}:`))?.value ?? ELSEWHERE;
+  const cans = answer?.shelf?.cans ?? [];
   const draft = useDraft<Fields>(draftKey, {
     kind: given?.kind ?? "FILLED",
     on: given?.on ?? "",
@@ -80,7 +84,7 @@ export function FillForm({ place, note, kept, atJob, draftKey, problem, busy, se
     version: given?.version ?? -1,
   });
   const f = draft.value;
-  const lubricant = f.lubricant ?? offered;
+  const lubricant = f.lubricant ?? answer?.shelf?.take ?? ELSEWHERE;
   const out: DrawerEntries = drainedDrawer
     ? initialEntries(drainedDrawer, { ...asked(place), ...f.out })
     : { fields: {}, readings: {} };
@@ -91,8 +95,8 @@ export function FillForm({ place, note, kept, atJob, draftKey, problem, busy, se
       ? undefined
       : elsewhere(problem, [...SHOWN, ...(drainedDrawer?.fields.map((d) => d.name) ?? [])]);
 
-  const chosen = judged.find(([name]) => name === shelf.data?.find((l) => l.id === lubricant)?.given.name);
-  const worked = answer?.figures.find((figure) => figure.label === (grease ? "grease" : "fill"))?.value;
+  const chosen = cans.find((can) => can.id === lubricant);
+  const worked = answer?.shelf?.amount;
 
   const keep = async () => {
     const done = await send({
@@ -187,7 +191,10 @@ export function FillForm({ place, note, kept, atJob, draftKey, problem, busy, se
               label="From"
               value={lubricant}
               error={errors.lubricant}
-              data={[{ value: ELSEWHERE, label: "a can that is not on the shelf" }, ...cans]}
+              data={[
+                { value: ELSEWHERE, label: "a can that is not on the shelf" },
+                ...cans.map((can) => ({ value: can.id, label: `${can.name}: ${can.says}` })),
+              ]}
               onChange={(e) => draft.change({ lubricant: e.currentTarget.value })}
             />
             {lubricant === ELSEWHERE && (
@@ -199,9 +206,9 @@ export function FillForm({ place, note, kept, atJob, draftKey, problem, busy, se
                 onChange={(e) => draft.change({ can: e.currentTarget.value })}
               />
             )}
-            {chosen && !chosen[2]?.startsWith("goes") && (
+            {chosen && chosen.id !== answer?.shelf?.take && (
               <div className={classes.all}>
-                <Remark>{chosen[2]}</Remark>
+                <Remark>{chosen.says}</Remark>
               </div>
             )}
             <div className={classes.all}>
@@ -228,7 +235,7 @@ export function FillForm({ place, note, kept, atJob, draftKey, problem, busy, se
             />
           </>
         )}
-        {(left || errors.source || f.source || chosen?.[2]?.includes("another grade")) && (
+        {(left || errors.source || f.source || chosen?.wanted === false) && (
           <TextInput
             className={classes.all}
             label={left ? "Why it is left" : "Why another kind or grade"}
@@ -238,7 +245,7 @@ export function FillForm({ place, note, kept, atJob, draftKey, problem, busy, se
             onChange={(e) => draft.change({ source: e.currentTarget.value })}
           />
         )}
-        {(errors.despite || f.despite || chosen?.[2]?.startsWith("no:")) && !left && (
+        {(errors.despite || f.despite || chosen?.forbidden) && !left && (
           <TextInput
             className={classes.all}
             label="Why in spite of it"

@@ -5,17 +5,21 @@ import { Link, useParams } from "react-router";
 import type { FillRequest, FillView } from "../api/types";
 import { lubricantsQuery } from "../drawers/queries";
 import { Fault } from "../shared/Caution";
+import { Conflict } from "../shared/Conflict";
 import { day } from "../shared/format";
 import { Panel } from "../shared/Panel";
+import { TakenAway } from "../shared/TakenAway";
+import { useWrite } from "../shared/useWrite";
 import { unitQuery } from "../unit/queries";
-import { FillForm } from "./FillForm";
+import { t } from "../wording/en";
+import { FILL_LABELS, FillForm } from "./FillForm";
 import classes from "./Place.module.css";
-import { PlaceAnswer } from "./PlaceAnswer";
+import { PlaceAway } from "./PlaceAway";
+import { PlaceBench } from "./PlaceBench";
 import { PlaceSheet } from "./PlaceSheet";
 import { fillsQuery, placeKeys, placesQuery } from "./queries";
 import { Samples } from "./Samples";
 import { DueMark } from "./UnitPlaces";
-import { useWrite } from "./useWrite";
 
 /** One lubricated place: what goes there, what was put in over the years, its samples, its next date. */
 export default function PlacePage() {
@@ -26,12 +30,17 @@ export default function PlacePage() {
   const client = useQueryClient();
   const [describing, setDescribing] = useState(false);
   const [fresh, setFresh] = useState(() => crypto.randomUUID());
-  const { send, problem, busy } = useWrite<FillView[]>((answer) => {
+  const [correcting, setCorrecting] = useState<FillView>();
+  const [away, setAway] = useState<FillView>();
+  const [sent, setSent] = useState<FillRequest>();
+  const { send, problem, clear, busy } = useWrite<FillView[]>((answer) => {
     client.setQueryData(placeKeys.fills(placeId), answer);
     for (const queryKey of [placeKeys.ofUnit(id), placeKeys.due, lubricantsQuery.queryKey]) {
       void client.invalidateQueries({ queryKey });
     }
     setFresh(crypto.randomUUID());
+    setCorrecting(undefined);
+    setAway(undefined);
   });
   if (places.isError) {
     return <Fault>The place cannot be fetched. Check the connection.</Fault>;
@@ -42,12 +51,31 @@ export default function PlacePage() {
   const place = places.data.places.find((p) => p.id === placeId);
   if (!place) {
     return (
-      <Fault>
-        That lubricated place is no longer there. <Link to={`/units/${id}`}>Back to the unit</Link>
-      </Fault>
+      <>
+        <PlaceAway unitId={id} />
+        <Fault>
+          That lubricated place is no longer there. <Link to={`/units/${id}`}>Back to the unit</Link>
+        </Fault>
+      </>
     );
   }
-  const keep = (request: FillRequest) => send("PUT", `/api/places/${placeId}/fills/${fresh}`, request);
+  const path = (fillId: string) => `/api/places/${placeId}/fills/${fillId}`;
+  const keep = (request: FillRequest) => {
+    setSent(request);
+    return send("PUT", path(correcting?.id ?? fresh), request);
+  };
+  const draftKey = `place-fill.${correcting?.id ?? placeId}`;
+  const leave = () => {
+    localStorage.removeItem(`yunque.draft.${draftKey}`);
+    setCorrecting(undefined);
+    clear();
+  };
+  const takeAway = async (fill: FillView) => {
+    leave();
+    if (await send("DELETE", `${path(fill.id)}?version=${fill.given.version}`)) {
+      setAway(fill);
+    }
+  };
   return (
     <>
       <header className={classes.head}>
@@ -62,53 +90,91 @@ export default function PlacePage() {
       {describing ? (
         <PlaceSheet unitId={id} place={place} onDone={() => setDescribing(false)} />
       ) : (
-        <div className={classes.grid}>
-          <div className={classes.column}>
-            <Panel title="Done without a job" aside="changed, greased or topped up">
-              <FillForm
-                key={fresh}
-                place={place}
-                atJob={false}
-                draftKey={`place-fill.${placeId}`}
-                problem={problem}
-                busy={busy}
-                send={keep}
-              />
-            </Panel>
-            <Panel title="Put in so far">
-              {fills.data?.length === 0 && <p className={classes.soft}>Nothing on record yet.</p>}
-              <ul className={classes.history}>
-                {fills.data?.map((f) => (
-                  <li key={f.id}>
-                    <b>{f.given.on && day(f.given.on)}</b>
-                    <span>
-                      {f.given.kind === "LEFT"
-                        ? `left as it was: ${f.given.source}`
-                        : `${f.given.kind === "TOPPED_UP" ? "topped up, " : ""}${f.can}${
-                            f.given.amount ? `, ${f.given.amount.text} ${f.given.amount.unit}` : ""
-                          }`}
-                      {f.drained && <small>came out: {f.drained.sentence}</small>}
-                      {f.given.despite && <small>in spite of a finding: {f.given.despite}</small>}
-                    </span>
-                    <span className={classes.soft}>
-                      {f.atJob ? <Link to={`/jobs/${f.atJob}/fill`}>job {f.atJob}</Link> : f.keptBy}
-                    </span>
-                  </li>
-                ))}
-              </ul>
-            </Panel>
-          </div>
+        <PlaceBench
+          key={place.given.version}
+          unitId={id}
+          place={place}
+          washed={false}
+          onDescribe={() => setDescribing(true)}
+        >
           <Panel
-            title="What goes in, and how much"
-            aside={
-              <Button variant="default" onClick={() => setDescribing(true)}>
-                Change the sheet
-              </Button>
+            title={
+              correcting ? `As it was on ${day(correcting.given.on ?? "")}, corrected` : "Done without a job"
             }
+            aside="changed, greased or topped up"
           >
-            <PlaceAnswer key={place.given.version} unitId={id} place={place} washed={false} open />
+            <FillForm
+              key={draftKey + fresh}
+              place={place}
+              kept={correcting}
+              atJob={false}
+              draftKey={draftKey}
+              problem={problem}
+              busy={busy}
+              send={keep}
+            >
+              {correcting && (
+                <div className={classes.row}>
+                  <Button variant="default" onClick={leave}>
+                    Leave it
+                  </Button>
+                  <Button variant="default" onClick={() => void takeAway(correcting)}>
+                    Take this record away
+                  </Button>
+                </div>
+              )}
+            </FillForm>
+            <Conflict
+              problem={problem}
+              mine={(sent ?? {}) as unknown as Record<string, unknown>}
+              theirs={(current) => (current as { given: Record<string, unknown> }).given}
+              labels={FILL_LABELS}
+              onKeepMine={(version) => sent && void keep({ ...sent, version })}
+              onTakeTheirs={() => {
+                leave();
+                void client.invalidateQueries({ queryKey: placeKeys.fills(placeId) });
+              }}
+            />
           </Panel>
-        </div>
+          <Panel title="Put in so far">
+            {away && (
+              <TakenAway
+                what={`${away.can}, ${day(away.given.on ?? "")}`}
+                onPutBack={() =>
+                  // Taking it away was one change, so the version that stands there is one further.
+                  send("PUT", path(away.id), { ...away.given, version: Number(away.given.version) + 1 })
+                }
+              />
+            )}
+            {fills.data?.length === 0 && <p className={classes.soft}>Nothing on record yet.</p>}
+            <ul className={classes.history}>
+              {fills.data?.map((f) => (
+                <li key={f.id}>
+                  <b>{f.given.on && day(f.given.on)}</b>
+                  <span>
+                    {f.given.kind === "LEFT"
+                      ? `left as it was: ${f.given.source}`
+                      : `${f.given.kind === "TOPPED_UP" ? "topped up, " : ""}${f.can}${
+                          f.given.amount ? `, ${f.given.amount.text} ${f.given.amount.unit}` : ""
+                        }`}
+                    {f.drained && <small>came out: {f.drained.sentence}</small>}
+                    {!f.atJob && <small>{f.keptBy}</small>}
+                    {f.given.despite && <small>in spite of a finding: {f.given.despite}</small>}
+                  </span>
+                  <span className={classes.soft}>
+                    {f.atJob ? (
+                      <Link to={`/jobs/${f.atJob}/fill`}>job {f.atJob}</Link>
+                    ) : (
+                      <Button variant="default" onClick={() => setCorrecting(f)}>
+                        {t.actions.change}
+                      </Button>
+                    )}
+                  </span>
+                </li>
+              ))}
+            </ul>
+          </Panel>
+        </PlaceBench>
       )}
       <div className={classes.below}>
         <Samples placeId={placeId} />

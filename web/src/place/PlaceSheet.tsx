@@ -5,11 +5,13 @@ import { elsewhere, fieldErrors } from "../api/problem";
 import type { DrawerEntries, PlaceRequest, PlacesOfUnit, PlaceView } from "../api/types";
 import { drawersQuery } from "../drawers/queries";
 import { Sheet } from "../drawers/Sheet";
+import { labelsOf } from "../drawers/sheet.model";
 import { Fault } from "../shared/Caution";
+import { Conflict } from "../shared/Conflict";
 import { useDraft } from "../shared/useDraft";
+import { useWrite } from "../shared/useWrite";
 import classes from "./Place.module.css";
 import { placeKeys, placesQuery } from "./queries";
-import { useWrite } from "./useWrite";
 
 interface Props {
   unitId: string;
@@ -30,7 +32,8 @@ export function PlaceSheet({ unitId, place, start, onDone }: Props) {
   const draft = place ? `place.${place.id}` : `place.new.${unitId}.${start?.name ?? ""}`;
   const head = useDraft(`${draft}.name`, { name: place?.given.name ?? start?.name ?? "" });
   const { name } = head.value;
-  const { send, problem } = useWrite<PlacesOfUnit>((answer) => {
+  const [sent, setSent] = useState<DrawerEntries>();
+  const { send, problem, clear } = useWrite<PlacesOfUnit>((answer) => {
     client.setQueryData(placeKeys.ofUnit(unitId), answer);
     void client.invalidateQueries({ queryKey: placeKeys.due });
     void client.invalidateQueries({ queryKey: ["job"] });
@@ -48,19 +51,25 @@ export function PlaceSheet({ unitId, place, start, onDone }: Props) {
     return <p>Opening…</p>;
   }
   const kept = place?.given.entries ?? start?.entries;
-  const keep = async (entries: DrawerEntries) => {
-    const done = await send("PUT", `/api/units/${unitId}/places/${id}`, {
-      version: place?.given.version,
-      name,
-      entries,
-    });
+  const path = `/api/units/${unitId}/places/${id}`;
+  const keep = async (entries: DrawerEntries, version = place?.given.version) => {
+    setSent(entries);
+    const done = await send("PUT", path, { version, name, entries });
     if (done) {
       head.clear();
       onDone();
     }
     return done;
   };
-  const stray = elsewhere(problem, ["name"]);
+  const takeOff = async (of: PlaceView) => {
+    if (await send("DELETE", `${path}?version=${of.given.version}`)) {
+      client.setQueryData(placeKeys.away(unitId), of);
+      head.clear();
+      localStorage.removeItem(`yunque.draft.${draft}`);
+      onDone();
+    }
+  };
+  const stray = problem?.status === 409 ? undefined : elsewhere(problem, ["name"]);
   return (
     <div className={classes.sheet}>
       <div className={classes.named}>
@@ -76,15 +85,37 @@ export function PlaceSheet({ unitId, place, start, onDone }: Props) {
         <Button variant="default" onClick={onDone}>
           Leave it
         </Button>
+        {place && (
+          <Button variant="default" onClick={() => void takeOff(place)}>
+            Take it off the unit
+          </Button>
+        )}
       </div>
       {stray && <Fault>{stray}</Fault>}
+      <Conflict
+        problem={problem}
+        mine={{ name, ...sent?.fields }}
+        theirs={(current) => {
+          const { entries, ...theirs } = current as PlaceRequest;
+          return { ...theirs, ...entries.fields };
+        }}
+        labels={{ name: "Name of the place", ...labelsOf(drawer) }}
+        onKeepMine={(version) => sent && void keep(sent, version)}
+        onTakeTheirs={() => {
+          head.clear();
+          localStorage.removeItem(`yunque.draft.${draft}`);
+          clear();
+          void client.invalidateQueries({ queryKey: placeKeys.ofUnit(unitId) });
+          onDone();
+        }}
+      />
       <Sheet
         drawer={{ ...drawer, examples: [] }}
         draftKey={draft}
         prefill={{ ...(place?.prefill ?? papers).fields, ...kept?.fields }}
         lists={{ ...(place?.prefill ?? papers).readings, ...kept?.readings }}
         describes
-        keep={keep}
+        keep={(entries) => keep(entries)}
         keepLabel="Keep the place"
       />
     </div>

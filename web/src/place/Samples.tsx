@@ -2,7 +2,7 @@ import { Button, TextInput } from "@mantine/core";
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { elsewhere, fieldErrors } from "../api/problem";
-import type { DrawerEntries, EnteredNumber, SampleSeries } from "../api/types";
+import type { DrawerEntries, EnteredNumber, SampleSeries, SampleView } from "../api/types";
 import { Answer } from "../drawers/Answer";
 import { drawersQuery } from "../drawers/queries";
 import { Sheet } from "../drawers/Sheet";
@@ -11,20 +11,32 @@ import { day, fixed } from "../shared/format";
 import { MeasureInput } from "../shared/MeasureInput";
 import { Panel } from "../shared/Panel";
 import { usePreferences } from "../shared/preferences";
+import { TakenAway } from "../shared/TakenAway";
 import { useDraft } from "../shared/useDraft";
+import { useWrite } from "../shared/useWrite";
 import { Verdict } from "../shared/Verdict";
 import { t } from "../wording/en";
 import classes from "./Place.module.css";
 import { placeKeys, samplesQuery } from "./queries";
-import { useWrite } from "./useWrite";
 
 /** Oil samples of a place over the years: each judged against those before it, each figure with its run. */
 export function Samples({ placeId }: { placeId: string }) {
   const series = useQuery(samplesQuery(placeId));
   const [adding, setAdding] = useState(false);
   const client = useQueryClient();
-  const take = (answer: SampleSeries) => client.setQueryData(placeKeys.samples(placeId), answer);
+  const [correcting, setCorrecting] = useState<SampleView>();
+  const [away, setAway] = useState<SampleView>();
+  const take = (answer: SampleSeries) => {
+    client.setQueryData(placeKeys.samples(placeId), answer);
+    setAway(undefined);
+  };
   const { send, problem } = useWrite<SampleSeries>(take);
+  const path = (sample: SampleView) => `/api/places/${placeId}/samples/${sample.id}`;
+  const takeAway = async (sample: SampleView) => {
+    if (await send("DELETE", `${path(sample)}?version=${sample.given.version}`)) {
+      setAway(sample);
+    }
+  };
   const newest = [...(series.data?.samples ?? [])].reverse();
   return (
     <Panel title="Oil samples" aside={newest.length > 0 ? `${newest.length} on record` : undefined}>
@@ -34,6 +46,15 @@ export function Samples({ placeId }: { placeId: string }) {
         </p>
       )}
       {problem && <Fault>{problem.detail}</Fault>}
+      {away && (
+        <TakenAway
+          what={`the sample of ${day(away.given.takenOn)}`}
+          onPutBack={() =>
+            // Taking it away was one change, so the version that stands there is one further.
+            send("PUT", path(away), { ...away.given, version: Number(away.given.version) + 1 })
+          }
+        />
+      )}
       {series.data && series.data.lines.length > 0 && (
         <div className={classes.lines}>
           {series.data.lines.map((line) => (
@@ -50,18 +71,27 @@ export function Samples({ placeId }: { placeId: string }) {
             <span className={classes.soft}>{sample.answer.sentence}</span>
           </summary>
           <Answer answer={sample.answer} entries={sample.given.entries} />
-          <Button
-            variant="default"
-            onClick={() =>
-              send("DELETE", `/api/places/${placeId}/samples/${sample.id}?version=${sample.given.version}`)
-            }
-          >
-            {t.actions.remove}
-          </Button>
+          <div className={classes.row}>
+            <Button variant="default" onClick={() => setCorrecting(sample)}>
+              {t.actions.change}
+            </Button>
+            <Button variant="default" onClick={() => void takeAway(sample)}>
+              {t.actions.remove}
+            </Button>
+          </div>
         </details>
       ))}
-      {adding ? (
-        <NewSample placeId={placeId} onDone={() => setAdding(false)} take={take} />
+      {adding || correcting ? (
+        <SampleSheet
+          key={correcting?.id}
+          placeId={placeId}
+          kept={correcting}
+          onDone={() => {
+            setAdding(false);
+            setCorrecting(undefined);
+          }}
+          take={take}
+        />
       ) : (
         <Button variant="default" onClick={() => setAdding(true)}>
           Enter a sample
@@ -71,19 +101,22 @@ export function Samples({ placeId }: { placeId: string }) {
   );
 }
 
-interface NewProps {
+interface SheetProps {
   placeId: string;
+  /** The sample that is corrected; missing for a new one. */
+  kept: SampleView | undefined;
   onDone: () => void;
   take: (answer: SampleSeries) => void;
 }
 
-function NewSample({ placeId, onDone, take }: NewProps) {
+function SampleSheet({ placeId, kept, onDone, take }: SheetProps) {
   const drawers = useQuery(drawersQuery);
   const drawer = drawers.data?.find((d) => d.name === "oil-sample");
-  const [id] = useState(() => crypto.randomUUID());
-  const head = useDraft<{ takenOn: string; meter: EnteredNumber }>(`sample.${placeId}.head`, {
-    takenOn: "",
-    meter: { text: "", unit: "" },
+  const [id] = useState(() => kept?.id ?? crypto.randomUUID());
+  const draftKey = `sample.${kept?.id ?? placeId}`;
+  const head = useDraft<{ takenOn: string; meter: EnteredNumber }>(`${draftKey}.head`, {
+    takenOn: kept?.given.takenOn ?? "",
+    meter: kept?.given.meter ?? { text: "", unit: "" },
   });
   const { takenOn, meter } = head.value;
   const { send, problem } = useWrite<SampleSeries>(take);
@@ -94,6 +127,7 @@ function NewSample({ placeId, onDone, take }: NewProps) {
   }
   const keep = async (entries: DrawerEntries) => {
     const done = await send("PUT", `/api/places/${placeId}/samples/${id}`, {
+      version: kept?.given.version,
       takenOn: takenOn || undefined,
       meter,
       entries,
@@ -128,7 +162,9 @@ function NewSample({ placeId, onDone, take }: NewProps) {
       {stray && <Fault>{stray}</Fault>}
       <Sheet
         drawer={{ ...drawer, examples: [] }}
-        draftKey={`sample.${placeId}`}
+        draftKey={draftKey}
+        prefill={kept?.given.entries.fields}
+        lists={kept?.given.entries.readings}
         keep={keep}
         keepLabel="Keep the sample"
       />

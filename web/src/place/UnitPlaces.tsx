@@ -7,6 +7,7 @@ import { Remark } from "../shared/Caution";
 import { day } from "../shared/format";
 import { Panel } from "../shared/Panel";
 import classes from "./Place.module.css";
+import { PlaceAway } from "./PlaceAway";
 import { PlaceSheet } from "./PlaceSheet";
 import { placesQuery } from "./queries";
 
@@ -19,6 +20,7 @@ export function UnitPlaces({ unitId }: { unitId: string }) {
   }
   return (
     <Panel title="Lubricated places" aside="each with its own lubricant and its own date">
+      <PlaceAway unitId={unitId} />
       <Apart found={places.data.apart} />
       <ul className={classes.places}>
         {places.data.places.map((place) => (

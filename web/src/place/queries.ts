@@ -1,11 +1,12 @@
-import { queryOptions } from "@tanstack/react-query";
+import { queryOptions, skipToken } from "@tanstack/react-query";
 import { request } from "../api/http";
-import type { DueLine, FillView, PlacesOfUnit, SampleSeries } from "../api/types";
+import type { DueLine, FillView, PlacesOfUnit, PlaceView, SampleSeries } from "../api/types";
 
 export const placeKeys = {
   ofUnit: (unitId: string) => ["place", "of-unit", unitId] as const,
   fills: (placeId: string) => ["place", "fills", placeId] as const,
   samples: (placeId: string) => ["place", "samples", placeId] as const,
+  away: (unitId: string) => ["place", "away", unitId] as const,
   due: ["place", "due"] as const,
 };
 
@@ -31,3 +32,7 @@ export const dueQuery = queryOptions({
   queryKey: placeKeys.due,
   queryFn: () => request<DueLine[]>("GET", "/api/due"),
 });
+
+/** The place that was taken off a unit last, on this device, so that it can be had back. */
+export const awayQuery = (unitId: string) =>
+  queryOptions<PlaceView | null>({ queryKey: placeKeys.away(unitId), queryFn: skipToken, initialData: null });

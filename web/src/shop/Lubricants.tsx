@@ -1,14 +1,11 @@
-import { Button, Checkbox, NativeSelect, TextInput } from "@mantine/core";
-import { useQuery } from "@tanstack/react-query";
-import { useState } from "react";
+import { Checkbox, NativeSelect, TextInput } from "@mantine/core";
 import type { LubricantRequest, LubricantView } from "../api/types";
 import { lubricantsQuery } from "../drawers/queries";
 import { day } from "../shared/format";
 import { MeasureInput } from "../shared/MeasureInput";
-import { Panel } from "../shared/Panel";
-import { CardButtons } from "./CardButtons";
 import classes from "./Shop.module.css";
-import { useCard } from "./useCard";
+import { ShopCards } from "./ShopCards";
+import type { Card } from "./useCard";
 
 type Base = LubricantRequest["base"];
 type Additive = LubricantRequest["additive"];
@@ -61,60 +58,60 @@ const fresh = (): LubricantRequest => ({
   amount: { text: "20", unit: "L" },
 });
 
-/** What stands on the shelf: the proposal for a place chooses among these first. */
-export function Lubricants() {
-  const lubricants = useQuery(lubricantsQuery);
-  const [open, setOpen] = useState<string>();
-  return (
-    <section className={classes.instruments}>
-      <Panel title="Oil and grease on the shelf" aside="figures from the can and its data sheet">
-        <ul className={classes.cards}>
-          {lubricants.data?.map((lubricant) => (
-            <li key={lubricant.id} data-overdue={lubricant.past}>
-              <button
-                type="button"
-                aria-expanded={open === lubricant.id}
-                onClick={() => setOpen(open === lubricant.id ? undefined : lubricant.id)}
-              >
-                <b>{lubricant.given.name}</b>
-                <span>{lubricant.sort}</span>
-                <span>
-                  {lubricant.given.amount.text} {lubricant.given.amount.unit} left, lot{" "}
-                  {lubricant.given.lot || "not noted"}
-                  {lubricant.given.food && ", food-grade"},{" "}
-                  {lubricant.given.openedOn ? `opened ${day(lubricant.given.openedOn)}` : "sealed"}
-                </span>
-                {lubricant.given.useBy && (
-                  <span className={classes.due}>
-                    {lubricant.past ? "past its last good day, " : "good until "}
-                    {day(lubricant.given.useBy)}
-                  </span>
-                )}
-              </button>
-              {open === lubricant.id && <Can lubricant={lubricant} onDone={() => setOpen(undefined)} />}
-            </li>
-          ))}
-        </ul>
-        {open === "new" ? (
-          <Can onDone={() => setOpen(undefined)} />
-        ) : (
-          <Button variant="default" onClick={() => setOpen("new")}>
-            Add a lubricant
-          </Button>
-        )}
-      </Panel>
-    </section>
-  );
-}
+const LABELS = {
+  name: "Name on the can",
+  thickener: "It is",
+  nlgi: "NLGI",
+  base: "Base oil",
+  additive: "Against wear",
+  viscosity: "Viscosity at 40 °C, mm²/s",
+  viscosityIndex: "Viscosity index",
+  pour: "Pour point",
+  flash: "Flash point",
+  amount: "Left",
+  lot: "Lot",
+  openedOn: "Opened on",
+  useBy: "Last good day",
+  food: "registered for food contact",
+  solids: "solids in it, graphite or molybdenum",
+};
 
-function Can({ lubricant, onDone }: { lubricant?: LubricantView; onDone: () => void }) {
-  const { card, change, errors, stray, send } = useCard({
-    path: "/api/lubricants",
-    queryKey: lubricantsQuery.queryKey,
-    id: lubricant?.id,
-    given: lubricant?.given ?? fresh(),
-    onDone,
-  });
+/** What stands on the shelf: the proposal for a place chooses among these first. */
+export const Lubricants = () => (
+  <ShopCards<LubricantRequest, LubricantView>
+    title="Oil and grease on the shelf"
+    aside="figures from the can and its data sheet"
+    add="Add a lubricant"
+    path="/api/lubricants"
+    query={lubricantsQuery}
+    over={(lubricant) => lubricant.past}
+    row={row}
+    fresh={fresh}
+    fields={(card) => <Fields {...card} />}
+    labels={LABELS}
+  />
+);
+
+const row = (lubricant: LubricantView) => (
+  <>
+    <b>{lubricant.given.name}</b>
+    <span>{lubricant.sort}</span>
+    <span>
+      {lubricant.given.amount.text} {lubricant.given.amount.unit} left, lot{" "}
+      {lubricant.given.lot || "not noted"}
+      {lubricant.given.food && ", food-grade"},{" "}
+      {lubricant.given.openedOn ? `opened ${day(lubricant.given.openedOn)}` : "sealed"}
+    </span>
+    {lubricant.given.useBy && (
+      <span className={classes.due}>
+        {lubricant.past ? "past its last good day, " : "good until "}
+        {day(lubricant.given.useBy)}
+      </span>
+    )}
+  </>
+);
+
+function Fields({ card, change, errors }: Card<LubricantRequest>) {
   const grease = card.thickener !== undefined;
   const sort = (thickener: Thickener | "") => {
     const { thickener: _, nlgi: __, ...rest } = card;
@@ -126,36 +123,35 @@ function Can({ lubricant, onDone }: { lubricant?: LubricantView; onDone: () => v
         : { thickener: undefined, nlgi: undefined, amount: { ...card.amount, unit } },
     );
   };
-  const text = (name: "name" | "lot", label: string) => (
+  const text = (name: "name" | "lot") => (
     <TextInput
-      label={label}
+      label={LABELS[name]}
       value={card[name]}
       error={errors[name]}
       onChange={(e) => change({ [name]: e.currentTarget.value })}
     />
   );
-  const date = (name: "openedOn" | "useBy", label: string) => (
+  const date = (name: "openedOn" | "useBy") => (
     <TextInput
       type="date"
-      label={label}
+      label={LABELS[name]}
       value={card[name] ?? ""}
       error={errors[name]}
       onChange={(e) => change({ [name]: e.currentTarget.value || undefined })}
     />
   );
   return (
-    <div className={classes.card}>
-      {stray}
-      {text("name", "Name on the can")}
+    <>
+      {text("name")}
       <NativeSelect
-        label="It is"
+        label={LABELS.thickener}
         data={THICKENERS}
         value={card.thickener ?? ""}
         onChange={(e) => sort(e.currentTarget.value as Thickener | "")}
       />
       {grease && (
         <NativeSelect
-          label="NLGI"
+          label={LABELS.nlgi}
           data={NLGI}
           value={String(card.nlgi ?? 2)}
           error={errors.nlgi}
@@ -163,26 +159,26 @@ function Can({ lubricant, onDone }: { lubricant?: LubricantView; onDone: () => v
         />
       )}
       <NativeSelect
-        label="Base oil"
+        label={LABELS.base}
         data={BASES}
         value={card.base}
         onChange={(e) => change({ base: e.currentTarget.value as Base })}
       />
       <NativeSelect
-        label="Against wear"
+        label={LABELS.additive}
         data={ADDITIVES}
         value={card.additive}
         onChange={(e) => change({ additive: e.currentTarget.value as Additive })}
       />
       <MeasureInput
-        label="Viscosity at 40 °C, mm²/s"
+        label={LABELS.viscosity}
         units={[""]}
         value={card.viscosity}
         error={errors.viscosity}
         onChange={(viscosity) => change({ viscosity })}
       />
       <TextInput
-        label="Viscosity index"
+        label={LABELS.viscosityIndex}
         inputMode="numeric"
         description="Empty: what is usual for the base oil."
         value={card.viscosityIndex ?? ""}
@@ -195,7 +191,7 @@ function Can({ lubricant, onDone }: { lubricant?: LubricantView; onDone: () => v
       {(["pour", "flash"] as const).map((name) => (
         <MeasureInput
           key={name}
-          label={name === "pour" ? "Pour point" : "Flash point"}
+          label={LABELS[name]}
           hint="May stay empty."
           units={["°C", "°F"]}
           value={card[name] ?? { text: "", unit: "°C" }}
@@ -204,26 +200,25 @@ function Can({ lubricant, onDone }: { lubricant?: LubricantView; onDone: () => v
         />
       ))}
       <MeasureInput
-        label="Left"
+        label={LABELS.amount}
         units={grease ? ["kg", "g", "lb"] : ["L", "US qt"]}
         value={card.amount}
         error={errors.amount}
         onChange={(amount) => change({ amount })}
       />
-      {text("lot", "Lot")}
-      {date("openedOn", "Opened on")}
-      {date("useBy", "Last good day")}
+      {text("lot")}
+      {date("openedOn")}
+      {date("useBy")}
       <Checkbox
-        label="registered for food contact"
+        label={LABELS.food}
         checked={card.food}
         onChange={(e) => change({ food: e.currentTarget.checked })}
       />
       <Checkbox
-        label="solids in it, graphite or molybdenum"
+        label={LABELS.solids}
         checked={card.solids}
         onChange={(e) => change({ solids: e.currentTarget.checked })}
       />
-      <CardButtons isNew={!lubricant} onDone={onDone} send={send} />
-    </div>
+    </>
   );
 }

@@ -1,44 +1,73 @@
 import { type QueryKey, useQueryClient } from "@tanstack/react-query";
 import { type ReactNode, useState } from "react";
-import { request } from "../api/http";
-import { elsewhere, fieldErrors, type Problem, ProblemError } from "../api/problem";
+import { elsewhere, fieldErrors, type Problem } from "../api/problem";
 import { Fault } from "../shared/Caution";
+import { Conflict } from "../shared/Conflict";
+import { useDraft } from "../shared/useDraft";
+import { useWrite } from "../shared/useWrite";
+
+export type CardOf = { version?: number; name: string };
 
 interface Options<C> {
   path: string;
   queryKey: QueryKey;
   id: string | undefined;
   given: C;
+  labels: Record<string, string>;
   onDone: () => void;
 }
 
-/** A card of the shop while it is edited: an instrument's, a lubricant's. Kept or put away as a whole. */
-export function useCard<C extends { version?: number }>({ path, queryKey, id, given, onDone }: Options<C>) {
+/** What a card of the shop offers to the fields on it. */
+export interface Card<C> {
+  card: C;
+  change: (part: { [K in keyof C]?: C[K] | undefined }) => void;
+  errors: Record<string, string | undefined>;
+}
+
+/** A card of the shop while it is edited: an instrument's, a lubricant's. Kept as a whole; what was typed outlives a reload. */
+export function useCard<C extends CardOf>({ path, queryKey, id, given, labels, onDone }: Options<C>) {
   const client = useQueryClient();
   const [cardId] = useState(() => id ?? crypto.randomUUID());
-  const [card, setCard] = useState<C>(given);
-  const [problem, setProblem] = useState<Problem>();
-  const send = async (method: "PUT" | "DELETE") => {
-    try {
-      const url = `${path}/${cardId}${method === "DELETE" ? `?version=${card.version}` : ""}`;
-      const all = await request<unknown>(method, url, method === "PUT" ? card : undefined);
-      client.setQueryData(queryKey, all);
-      onDone();
-    } catch (fault) {
-      setProblem(
-        fault instanceof ProblemError
-          ? fault.problem
-          : { status: 0, detail: "No connection: this card is not kept yet. Try again.", fields: [] },
-      );
-    }
-  };
-  const text = elsewhere(problem, Object.keys(card));
-  const stray: ReactNode = text && <Fault>{text}</Fault>;
+  // Whole, so that what was emptied stays empty when the draft is read again.
+  const draft = useDraft<{ whole: C }>(`card.${id ?? path}`, { whole: given });
+  const card = draft.value.whole;
+  const { send, problem, clear } = useWrite<unknown>((all) => {
+    client.setQueryData(queryKey, all);
+    draft.clear();
+    onDone();
+  });
+  const url = `${path}/${cardId}`;
+  const keep = (version = card.version) => send("PUT", url, { ...card, version });
+  const text = problem?.status === 409 ? undefined : elsewhere(problem, Object.keys(labels));
+  const stray: ReactNode = (
+    <>
+      {text && <Fault>{text}</Fault>}
+      <Conflict
+        problem={problem}
+        mine={card as Record<string, unknown>}
+        theirs={() => standing<Record<string, unknown>>(problem)}
+        labels={labels}
+        onKeepMine={(version) => void keep(version)}
+        onTakeTheirs={() => {
+          draft.clear({ whole: standing(problem) ?? given });
+          clear();
+        }}
+      />
+    </>
+  );
   return {
     card,
-    change: (part: { [K in keyof C]?: C[K] | undefined }) => setCard({ ...card, ...part }),
+    change: (part: { [K in keyof C]?: C[K] | undefined }) => draft.change({ whole: { ...card, ...part } }),
     errors: fieldErrors(problem),
     stray,
-    send,
+    keep: () => void keep(),
+    putAway: () => send("DELETE", `${url}?version=${card.version}`),
+    leave: () => {
+      draft.clear();
+      onDone();
+    },
   };
 }
+
+/** What the server says stands there now. */
+const standing = <C,>(problem: Problem | undefined) => (problem?.current as { given: C } | undefined)?.given;

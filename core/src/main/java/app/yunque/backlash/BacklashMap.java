@@ -9,6 +9,7 @@ import app.yunque.measure.Working;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.stream.IntStream;
 
 /**
  * Backlash read at several places round one turn of a gear: the once-per-turn wave y = c + p cos θ + q sin θ by least
@@ -29,6 +30,7 @@ import java.util.List;
  * @param eccentricityMm  e (mm); 0 when there is no wave
  * @param runOutMm        2 e (mm)
  * @param places          the readings with what the wave says there
+ * @param wave            the fitted wave, every 5° of one turn
  * @param findings        what it means, in words
  * @param working         formula and numbers
  */
@@ -43,6 +45,7 @@ public record BacklashMap(
         double eccentricityMm,
         double runOutMm,
         List<Place> places,
+        List<WavePoint> wave,
         List<String> findings,
         Working working) {
     public static final Range ANGLE = Range.of("angleDeg", "position", 0, 360, "degrees");
@@ -51,6 +54,7 @@ public record BacklashMap(
             Range.count("readings", "number of places", 4, 200)
                     .advising("Take eight, evenly round the gear: three would fit any wave.");
     private static final double WIDEST_GAP_DEG = 150;
+    private static final int WAVE_STEP_DEG = 5;
     private static final int LEAST_FOR_OUTLIERS = 6;
     private static final double LEAST_OUTLIER_MM = 0.02;
 
@@ -91,6 +95,14 @@ public record BacklashMap(
      */
     public record Place(
             double angleDeg, double backlashMm, double waveMm, int tooth, boolean setAside) {}
+
+    /**
+     * A point of the fitted wave.
+     *
+     * @param angleDeg   θ (degrees)
+     * @param backlashMm what the wave says there (mm); may be below 0 where the pair would bind
+     */
+    public record WavePoint(double angleDeg, double backlashMm) {}
 
     /**
      * @param readings     four places or more, at different angles, no gap above 150°
@@ -134,6 +146,13 @@ public record BacklashMap(
 
         double amplitude() {
             return Math.hypot(p, q);
+        }
+
+        List<WavePoint> points() {
+            return IntStream.range(0, 360 / WAVE_STEP_DEG)
+                    .map(i -> i * WAVE_STEP_DEG)
+                    .mapToObj(deg -> new WavePoint(deg, at(Math.toRadians(deg))))
+                    .toList();
         }
 
         double leverage(double radians) {
@@ -283,6 +302,7 @@ public record BacklashMap(
                 e,
                 2 * e,
                 List.copyOf(places),
+                fit.points(),
                 findings(places, fit, phase, tightest, real, e, smallest, teeth),
                 working(fit, amplitude, phase, radialFactor));
     }

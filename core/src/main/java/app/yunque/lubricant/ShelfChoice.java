@@ -5,6 +5,7 @@ import app.yunque.measure.Verdict;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.UUID;
 import java.util.function.Predicate;
 
 /**
@@ -20,6 +21,7 @@ public record ShelfChoice(List<Judged> judged, Optional<Judged> proposed, String
     /**
      * A can.
      *
+     * @param id        identity in the shop: two cans may bear one name
      * @param name      on it
      * @param lubricant what is in it
      * @param past      true when its last good day is over
@@ -27,8 +29,13 @@ public record ShelfChoice(List<Judged> judged, Optional<Judged> proposed, String
      * @param sheet     temperatures of its data sheet
      */
     public record Can(
-            String name, Lubricant lubricant, boolean past, double amount, DataSheet sheet) {
-        String unit() {
+            UUID id,
+            String name,
+            Lubricant lubricant,
+            boolean past,
+            double amount,
+            DataSheet sheet) {
+        public String unit() {
             return lubricant.isGrease() ? "kg" : "L";
         }
     }
@@ -47,10 +54,13 @@ public record ShelfChoice(List<Judged> judged, Optional<Judged> proposed, String
             return harm() == 0 && suits && !can.past;
         }
 
+        /** True when something forbids it there. */
+        public boolean isForbidden() {
+            return told.verdict() == Verdict.CLEAR_FAIL;
+        }
+
         int harm() {
-            return told.verdict() == Verdict.CLEAR_FAIL
-                    ? 2
-                    : told.verdict() == Verdict.DOUBTFUL ? 1 : 0;
+            return isForbidden() ? 2 : told.verdict() == Verdict.DOUBTFUL ? 1 : 0;
         }
     }
 

@@ -165,7 +165,7 @@ class CompatibilityDrawer {
                                                         f.reason(),
                                                         f.instead()))
                                 .toList())
-                .table(OnTheShelf.table(shelf))
+                .shelf(OnTheShelf.of(shelf, null))
                 .warn(shelf.proposed().isPresent() ? List.of() : List.of(shelf.sentence()))
                 .working(
                         new Working(

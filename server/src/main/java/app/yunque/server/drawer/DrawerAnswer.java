@@ -20,7 +20,8 @@ import org.jspecify.annotations.Nullable;
  * @param warnings doubts about what was entered
  * @param workings formulas and numbers
  * @param bar      the value on a scale with its limits; missing where there is none
- * @param tables   tables of words, such as ranked gear trains or what the shelf holds
+ * @param tables   tables of words, such as ranked gear trains or what a school says
+ * @param shelf    what the shelf offers for a place; missing elsewhere
  * @param map      backlash round a turn; missing elsewhere
  * @param mesh     the true picture of a mesh; missing elsewhere
  * @param schools  what each school says; missing elsewhere
@@ -28,6 +29,8 @@ import org.jspecify.annotations.Nullable;
  * @param chart    an oil on the viscosity chart; missing elsewhere
  * @param sump     the section of a sump with its oil; missing elsewhere
  * @param gear     a gear to draw at true scale; missing elsewhere
+ * @param why      what the answer rests on, where that is an answer of its own, as the choice of an oil beside its
+ *                 quantity; missing elsewhere
  */
 public record DrawerAnswer(
         Verdict verdict,
@@ -37,13 +40,23 @@ public record DrawerAnswer(
         List<Working> workings,
         @Nullable Bar bar,
         List<Table> tables,
+        @Nullable OnTheShelf shelf,
         @Nullable BacklashMap map,
         @Nullable MeshPicture mesh,
         @Nullable BacklashSchools schools,
         @Nullable GearIdentity identity,
         @Nullable ViscosityChart chart,
         @Nullable SumpPicture sump,
-        @Nullable GearDrawing gear) {
+        @Nullable GearDrawing gear,
+        @Nullable Part why) {
+
+    /** What an answer rests on: its own numbers, tables, chart and working under a title of its own. */
+    public record Part(
+            String title,
+            List<Figure> figures,
+            List<Table> tables,
+            @Nullable ViscosityChart chart,
+            List<Working> workings) {}
 
     /**
      * One number.
@@ -89,8 +102,8 @@ public record DrawerAnswer(
     /** The same without the picture of the mesh, which is drawn anew when it is opened. */
     DrawerAnswer withoutMesh() {
         return new DrawerAnswer(
-                verdict, sentence, figures, warnings, workings, bar, tables, map, null, schools,
-                identity, chart, sump, gear);
+                verdict, sentence, figures, warnings, workings, bar, tables, shelf, map, null,
+                schools, identity, chart, sump, gear, why);
     }
 
     static Builder saying(String sentence) {
@@ -106,6 +119,7 @@ public record DrawerAnswer(
         private final List<Working> workings = new ArrayList<>();
         private @Nullable Bar bar;
         private final List<Table> tables = new ArrayList<>();
+        private @Nullable OnTheShelf shelf;
         private @Nullable BacklashMap map;
         private @Nullable MeshPicture mesh;
         private @Nullable BacklashSchools schools;
@@ -113,6 +127,7 @@ public record DrawerAnswer(
         private @Nullable ViscosityChart chart;
         private @Nullable SumpPicture sump;
         private @Nullable GearDrawing gear;
+        private @Nullable Part why;
 
         private Builder(String sentence) {
             this.sentence = sentence;
@@ -163,6 +178,11 @@ public record DrawerAnswer(
             return this;
         }
 
+        Builder shelf(OnTheShelf value) {
+            shelf = value;
+            return this;
+        }
+
         Builder map(BacklashMap value) {
             map = value;
             return this;
@@ -198,6 +218,18 @@ public record DrawerAnswer(
             return this;
         }
 
+        /** What was gathered so far in another builder stands beside this answer as what it rests on. */
+        Builder why(String title, Builder part) {
+            why =
+                    new Part(
+                            title,
+                            List.copyOf(part.figures),
+                            List.copyOf(part.tables),
+                            part.chart,
+                            List.copyOf(part.workings));
+            return this;
+        }
+
         DrawerAnswer build() {
             return new DrawerAnswer(
                     verdict,
@@ -207,13 +239,15 @@ public record DrawerAnswer(
                     List.copyOf(workings),
                     bar,
                     List.copyOf(tables),
+                    shelf,
                     map,
                     mesh,
                     schools,
                     identity,
                     chart,
                     sump,
-                    gear);
+                    gear,
+                    why);
         }
     }
 }

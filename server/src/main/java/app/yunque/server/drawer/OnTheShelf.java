@@ -1,13 +1,39 @@
 package app.yunque.server.drawer;
 
 import app.yunque.lubricant.ShelfChoice;
-import app.yunque.measure.PlainDigits;
 import app.yunque.server.store.LubricantView;
 import java.util.List;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
-/** Between the shelf as the shop keeps it and as the core asks it. */
-final class OnTheShelf {
-    private OnTheShelf() {}
+/**
+ * What the shelf offers for a place.
+ *
+ * @param cans   oils when an oil is sought, greases when a grease is; the best first
+ * @param take   the can to take; missing when none goes without a reserve
+ * @param amount how much goes in (L of an oil, g of a grease); missing when it was not worked out
+ */
+public record OnTheShelf(List<OfferedCan> cans, @Nullable UUID take, @Nullable Double amount) {
+
+    /**
+     * A can with what is to be said of it.
+     *
+     * @param id        identity on the shelf
+     * @param name      on it
+     * @param left      what is left (L of an oil, kg of a grease)
+     * @param unit      of that
+     * @param says      whether it goes there, in words
+     * @param wanted    true when kind and grade are the wanted ones
+     * @param forbidden true when something forbids it there
+     */
+    public record OfferedCan(
+            UUID id,
+            String name,
+            double left,
+            String unit,
+            String says,
+            boolean wanted,
+            boolean forbidden) {}
 
     /** Oils when an oil is sought, greases when a grease is. */
     static List<ShelfChoice.Can> cans(List<LubricantView> shelf, boolean grease) {
@@ -17,16 +43,21 @@ final class OnTheShelf {
                 .toList();
     }
 
-    static DrawerAnswer.Table table(ShelfChoice choice) {
-        return new DrawerAnswer.Table(
-                "On the shelf",
-                List.of("can", "left", "goes there"),
+    static OnTheShelf of(ShelfChoice choice, @Nullable Double amount) {
+        return new OnTheShelf(
                 choice.judged().stream()
-                        .map(j -> List.of(j.can().name(), left(j.can()), j.says()))
-                        .toList());
-    }
-
-    private static String left(ShelfChoice.Can can) {
-        return PlainDigits.exact(can.amount()) + (can.lubricant().isGrease() ? " kg" : " L");
+                        .map(
+                                j ->
+                                        new OfferedCan(
+                                                j.can().id(),
+                                                j.can().name(),
+                                                j.can().amount(),
+                                                j.can().unit(),
+                                                j.says(),
+                                                j.suits(),
+                                                j.isForbidden()))
+                        .toList(),
+                choice.proposed().map(j -> j.can().id()).orElse(null),
+                amount);
     }
 }

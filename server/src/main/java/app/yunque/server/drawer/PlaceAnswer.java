@@ -55,16 +55,16 @@ final class PlaceAnswer {
         var choice = choice(need);
         var answer = DrawerAnswer.saying(sentence(oil, grease, choice)).verdict(verdict(oil));
         answer.warn(advice.warnings()).warn(plateAgainstAdvice()).warn(againstRemains(oil));
+        warnOfHeat(answer);
         oil.ifPresent(o -> o.tell(answer));
         grease.ifPresent(g -> tellGrease(answer, g));
-        tellGrade(answer);
-        answer.table(schools()).table(rounds());
-        choice.ifPresent(c -> answer.table(OnTheShelf.table(c)));
-        oil.ifPresent(o -> answer.table(o.dips()).table(o.dipstick()));
-        chart(choice).ifPresent(answer::chart);
-        answer.working(advice.working());
-        oil.ifPresent(o -> answer.working(o.quantity.working()));
-        heat.ifPresent(h -> answer.working(h.heat().working()));
+        var amount = oil.map(o -> o.fill).or(() -> grease).orElse(null);
+        choice.ifPresent(c -> answer.shelf(OnTheShelf.of(c, amount)));
+        oil.ifPresent(
+                o -> answer.table(o.dips()).table(o.dipstick()).working(o.quantity.working()));
+        answer.why(
+                advice.form() == LubricantAdvice.Form.NOTHING ? "Why" : "Why this lubricant",
+                why(choice));
         return answer.build();
     }
 
@@ -116,29 +116,33 @@ final class PlaceAnswer {
         return ViscosityLine.of(grade.midpointMm2PerS(), sheet.base().usualIndex());
     }
 
-    private void tellGrade(DrawerAnswer.Builder answer) {
-        wanted.ifPresent(
-                g -> {
-                    answer.words(
-                            "grade",
-                            g.words() + AgmaNumber.numberOf(g).map(n -> ", AGMA " + n).orElse(""));
-                    answer.figure("works at", works.degC(), "°C", 0);
-                    answer.words("that is", works.whence());
-                    answer.figure("viscosity there", line(g).viscosityAt(works.degC()), "mm²/s", 1);
-                    start().ifPresent(
-                                    s ->
-                                            answer.figure(
-                                                    "at the coldest start",
-                                                    s.dynamic(),
-                                                    "mPa·s",
-                                                    0));
-                });
-        answer.words("kind", advice.kind());
+    /** The choice of the lubricant: what was wanted, what each school says, how it stands at work and at the start. */
+    private DrawerAnswer.Builder why(Optional<ShelfChoice> choice) {
+        var why = DrawerAnswer.saying("").words("kind", advice.kind());
+        wanted.ifPresent(g -> tellGrade(why, g));
+        heat.filter(h -> h.verdict() == Verdict.CLEAR_PASS)
+                .ifPresent(h -> why.words("worked out", h.sentence()));
+        why.table(schools()).table(rounds()).working(advice.working());
+        chart(choice).ifPresent(why::chart);
+        heat.ifPresent(h -> why.working(h.heat().working()));
+        return why;
+    }
+
+    private void tellGrade(DrawerAnswer.Builder why, IsoViscosityGrade grade) {
+        why.words(
+                        "grade",
+                        grade.words()
+                                + AgmaNumber.numberOf(grade).map(n -> ", AGMA " + n).orElse(""))
+                .figure("works at", works.degC(), "°C", 0)
+                .words("that is", works.whence())
+                .figure("viscosity there", line(grade).viscosityAt(works.degC()), "mm²/s", 1);
+        start().ifPresent(s -> why.figure("at the coldest start", s.dynamic(), "mPa·s", 0));
+    }
+
+    private void warnOfHeat(DrawerAnswer.Builder answer) {
         heat.ifPresent(
                 h -> {
-                    if (h.verdict() == Verdict.CLEAR_PASS) {
-                        answer.words("worked out", h.sentence());
-                    } else {
+                    if (h.verdict() != Verdict.CLEAR_PASS) {
                         answer.warn(List.of(h.sentence()));
                     }
                     answer.warn(h.heat().warnings());
@@ -253,11 +257,11 @@ final class PlaceAnswer {
         if (wanted.isEmpty()) {
             return Optional.empty();
         }
-        var names =
+        var ids =
                 choice.map(ShelfChoice::judged).orElse(List.of()).stream()
                         .filter(j -> j.told().verdict() != Verdict.CLEAR_FAIL)
                         .limit(CANDIDATES)
-                        .map(j -> j.can().name())
+                        .map(j -> j.can().id())
                         .collect(Collectors.toSet());
         var grade = wanted.get();
         double hot = works.degC();
@@ -265,7 +269,7 @@ final class PlaceAnswer {
                 ViscosityChart.of(
                         new ViscosityChart.Candidate(grade.words(), line(grade)),
                         shelf.stream()
-                                .filter(l -> names.contains(l.given().name()))
+                                .filter(l -> ids.contains(l.id()))
                                 .map(l -> new ViscosityChart.Candidate(l.given().name(), l.line()))
                                 .toList(),
                         hot,

@@ -11,6 +11,7 @@ import app.yunque.server.quantity.EnteredNumber;
 import app.yunque.server.quantity.EntryUnit.EntryKind;
 import java.time.Clock;
 import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -45,12 +46,14 @@ public class InstrumentService {
         return instruments.findById(id).map(this::view);
     }
 
+    /** Keeps a card, corrects it, or puts back one that was put away. */
     @Transactional
     public void keep(UUID id, InstrumentRequest request) {
         var found = instruments.findById(id);
         found.ifPresent(i -> i.refuseStale(request.version(), () -> view(i)));
         var instrument = found.orElseGet(InstrumentEntity::new);
         instrument.id = id;
+        instrument.removed = false;
         fill(instrument, request);
         instrument.keep(bench.name(), clock.instant());
         instruments.saveAndFlush(instrument);
@@ -129,6 +132,7 @@ public class InstrumentService {
                 i.low.canonical(),
                 i.high.canonical(),
                 i.dueOn,
+                ChronoUnit.DAYS.between(LocalDate.now(clock), i.dueOn),
                 i.dueOn.isBefore(LocalDate.now(clock)));
     }
 }

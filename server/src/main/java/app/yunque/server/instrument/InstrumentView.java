@@ -15,6 +15,7 @@ import java.util.UUID;
  * @param lowMm        smallest reading (mm)
  * @param highMm       largest reading (mm)
  * @param dueOn        day the next calibration is due
+ * @param inDays       from today to that day; minus when it is past
  * @param overdue      true when that day is past
  */
 public record InstrumentView(
@@ -27,4 +28,5 @@ public record InstrumentView(
         double lowMm,
         double highMm,
         LocalDate dueOn,
+        long inDays,
         boolean overdue) {}

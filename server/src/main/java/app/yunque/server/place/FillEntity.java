@@ -62,4 +62,7 @@ class FillEntity extends Kept {
 
     @Column(nullable = false)
     String despite = "";
+
+    @Column(nullable = false)
+    boolean removed;
 }

@@ -6,7 +6,8 @@ import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
 
 interface FillRepository extends JpaRepository<FillEntity, UUID> {
-    List<FillEntity> findByPlaceIdInOrderByDoneOnDescChangedAtDesc(List<UUID> placeIds);
+    List<FillEntity> findByPlaceIdInAndRemovedFalseOrderByDoneOnDescChangedAtDesc(
+            List<UUID> placeIds);
 
     List<FillEntity> findByJobId(UUID jobId);
 

@@ -138,7 +138,10 @@ public class FillService {
         var fill = found.orElseGet(FillEntity::new);
         fill.id = id;
         var before =
-                fills.findByPlaceIdInOrderByDoneOnDescChangedAtDesc(List.of(placeId)).stream()
+                fills
+                        .findByPlaceIdInAndRemovedFalseOrderByDoneOnDescChangedAtDesc(
+                                List.of(placeId))
+                        .stream()
                         .filter(f -> !f.id.equals(id))
                         .toList();
         save(
@@ -146,6 +149,21 @@ public class FillService {
                 place,
                 PlacePapers.withOld(place.entries, PlaceUpkeep.lastFilling(before)),
                 request);
+    }
+
+    /** Takes back what was kept without a job; what it took from the shelf stands there again. */
+    @Transactional
+    public void remove(UUID placeId, UUID id, long version) {
+        var place = place(placeId);
+        var fill =
+                fills.findById(id)
+                        .filter(f -> !f.removed)
+                        .orElseThrow(() -> new NotThere("That fill is no longer there."));
+        refuseStranger(fill, placeId);
+        fill.refuseStale(version, () -> view(fill, place));
+        giveBack(fill);
+        fill.removed = true;
+        fill.keep(bench.name(), clock.instant());
     }
 
     /** What was filled at a job is that job's record and changes only there. */
@@ -164,6 +182,7 @@ public class FillService {
     private void save(
             FillEntity fill, PlaceEntity place, DrawerEntries sheet, FillRequest request) {
         giveBack(fill);
+        fill.removed = false;
         fill.placeId = place.id;
         fill.kind = request.kind();
         fill.doneOn = day(request.on());
@@ -320,7 +339,7 @@ public class FillService {
 
     /** What an earlier version of this record took from the shelf goes back before the new is drawn. */
     private void giveBack(FillEntity fill) {
-        if (fill.lubricantId != null && fill.amount != null) {
+        if (!fill.removed && fill.lubricantId != null && fill.amount != null) {
             store.giveBack(fill.lubricantId, fill.amount.canonical());
         }
     }

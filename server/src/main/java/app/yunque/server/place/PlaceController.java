@@ -72,6 +72,16 @@ class PlaceController {
         return places.history(id);
     }
 
+    @DeleteMapping("/places/{id}/fills/{fillId}")
+    List<FillView> removeFillOfPlace(
+            @PathVariable UUID id,
+            @PathVariable UUID fillId,
+            @RequestHeader("Write-Id") UUID writeId,
+            @RequestParam long version) {
+        writes.run(writeId, () -> fills.remove(id, fillId, version));
+        return places.history(id);
+    }
+
     @GetMapping("/places/{id}/samples")
     SampleSeries samples(@PathVariable UUID id) {
         return samples.series(id);

@@ -140,6 +140,7 @@ public class PlaceService {
         return filled;
     }
 
+    /** Keeps the sheet of a place, corrects it, or puts back a place that was taken off. */
     @Transactional
     public void keep(UUID unitId, UUID id, PlaceRequest request) {
         var papers = units.papers(unitId);
@@ -163,6 +164,7 @@ public class PlaceService {
             place.unitId = unitId;
             place.describedAt = clock.instant();
         }
+        place.removed = false;
         place.name = name;
         place.entries = entries;
         place.keep(bench.name(), clock.instant());
@@ -173,9 +175,8 @@ public class PlaceService {
     static final String PLACE_DRAWER = "lubricated-place";
 
     private static void refuseStranger(PlaceEntity place, UUID unitId) {
-        if (place.removed || !place.unitId.equals(unitId)) {
-            throw new NotThere(
-                    "That lubricated place is no longer there, or belongs to another unit.");
+        if (!place.unitId.equals(unitId)) {
+            throw new NotThere("That lubricated place belongs to another unit.");
         }
     }
 
@@ -211,7 +212,9 @@ public class PlaceService {
     @Transactional(readOnly = true)
     public List<FillView> history(UUID placeId) {
         var place = filling.place(placeId);
-        return fills.findByPlaceIdInOrderByDoneOnDescChangedAtDesc(List.of(placeId)).stream()
+        return fills
+                .findByPlaceIdInAndRemovedFalseOrderByDoneOnDescChangedAtDesc(List.of(placeId))
+                .stream()
                 .map(f -> filling.view(f, place))
                 .toList();
     }
@@ -256,7 +259,8 @@ public class PlaceService {
 
     private Map<UUID, List<FillEntity>> history(List<PlaceEntity> all) {
         return fills
-                .findByPlaceIdInOrderByDoneOnDescChangedAtDesc(all.stream().map(p -> p.id).toList())
+                .findByPlaceIdInAndRemovedFalseOrderByDoneOnDescChangedAtDesc(
+                        all.stream().map(p -> p.id).toList())
                 .stream()
                 .collect(Collectors.groupingBy(f -> f.placeId));
     }

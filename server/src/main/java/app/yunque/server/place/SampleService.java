@@ -48,6 +48,7 @@ public class SampleService {
         this.clock = clock;
     }
 
+    /** Keeps a sample, corrects it, or puts back one that was taken away. */
     @Transactional
     public void keep(UUID placeId, UUID id, SampleRequest request) {
         filling.place(placeId);
@@ -78,6 +79,7 @@ public class SampleService {
         sample.takenOn = request.takenOn();
         sample.meter = meter;
         sample.entries = request.entries();
+        sample.removed = false;
         sample.keep(bench.name(), clock.instant());
         samples.saveAndFlush(sample);
     }
@@ -104,7 +106,7 @@ public class SampleService {
     public void remove(UUID placeId, UUID id, long version) {
         var sample =
                 samples.findById(id)
-                        .filter(s -> s.placeId.equals(placeId))
+                        .filter(s -> s.placeId.equals(placeId) && !s.removed)
                         .orElseThrow(() -> new NotThere("That sample is no longer there."));
         sample.refuseStale(version, () -> given(sample));
         sample.removed = true;
@@ -116,7 +118,10 @@ public class SampleService {
         filling.place(placeId);
         var all = samples.findByPlaceIdAndRemovedFalseOrderByTakenOn(placeId);
         var filled =
-                fills.findByPlaceIdInOrderByDoneOnDescChangedAtDesc(List.of(placeId)).stream()
+                fills
+                        .findByPlaceIdInAndRemovedFalseOrderByDoneOnDescChangedAtDesc(
+                                List.of(placeId))
+                        .stream()
                         .filter(f -> f.kind == FillKind.FILLED)
                         .map(f -> f.doneOn)
                         .toList();

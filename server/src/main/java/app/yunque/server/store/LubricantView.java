@@ -6,6 +6,7 @@ import app.yunque.lubricant.ShelfChoice;
 import app.yunque.lubricant.ViscosityLine;
 import com.fasterxml.jackson.annotation.JsonIgnore;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A lubricant of the shelf.
@@ -14,6 +15,7 @@ import java.util.UUID;
  * @param given     as entered, with its version
  * @param sort      what it is in words: grade or consistency, base, thickener
  * @param past      true when its last good day is over
+ * @param goodDays  from today to its last good day; minus when it is over, missing when none is known
  * @param amount    what is left (L of an oil, kg of a grease)
  * @param sheet     temperatures of its data sheet
  * @param lubricant what the rules of compatibility ask
@@ -23,13 +25,14 @@ public record LubricantView(
         LubricantRequest given,
         String sort,
         boolean past,
+        @Nullable Long goodDays,
         double amount,
         @JsonIgnore DataSheet sheet,
         @JsonIgnore Lubricant lubricant) {
 
     /** As the core asks it. */
     public ShelfChoice.Can can() {
-        return new ShelfChoice.Can(given.name(), lubricant, past, amount, sheet);
+        return new ShelfChoice.Can(id, given.name(), lubricant, past, amount, sheet);
     }
 
     /** Its viscosity over temperature; of a grease that of its base oil. */

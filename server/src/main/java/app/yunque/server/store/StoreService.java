@@ -18,6 +18,7 @@ import app.yunque.server.quantity.EnteredNumber;
 import app.yunque.server.quantity.EntryUnit.EntryKind;
 import java.time.Clock;
 import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -96,12 +97,14 @@ public class StoreService {
         return new NotThere("That lubricant is no longer there.");
     }
 
+    /** Keeps a can, corrects it, or puts back one that was put away. */
     @Transactional
     public void keep(UUID id, LubricantRequest request) {
         var found = lubricants.findById(id);
         found.ifPresent(l -> l.refuseStale(request.version(), () -> view(l)));
         var lubricant = found.orElseGet(LubricantEntity::new);
         lubricant.id = id;
+        lubricant.removed = false;
         fill(lubricant, request);
         lubricant.keep(bench.name(), clock.instant());
         lubricants.saveAndFlush(lubricant);
@@ -233,11 +236,14 @@ public class StoreService {
                         l.openedOn,
                         l.useBy);
         var lubricant = lubricant(given);
+        var goodDays =
+                l.useBy == null ? null : ChronoUnit.DAYS.between(LocalDate.now(clock), l.useBy);
         return new LubricantView(
                 l.id,
                 given,
                 sort(lubricant),
-                l.useBy != null && l.useBy.isBefore(LocalDate.now(clock)),
+                goodDays != null && goodDays < 0,
+                goodDays,
                 l.amount.canonical(),
                 sheet(l),
                 lubricant);

@@ -44,6 +44,13 @@ class PlacesTest {
 
     private String can(String name, String base, String additive, String viscosity, String litres) {
         var id = UUID.randomUUID().toString();
+        var card = canCard(name, base, additive, viscosity, litres);
+        assertThat(bench.put("/api/lubricants/" + id, card).status()).isEqualTo(200);
+        return id;
+    }
+
+    private static Map<String, Object> canCard(
+            String name, String base, String additive, String viscosity, String litres) {
         var can = new HashMap<String, Object>();
         can.put("name", name);
         can.put("base", base);
@@ -54,8 +61,7 @@ class PlacesTest {
         can.put("lot", "");
         can.put("amount", Requests.in("L", litres));
         can.put("flash", Requests.in("°C", "210"));
-        assertThat(bench.put("/api/lubricants/" + id, can).status()).isEqualTo(200);
-        return id;
+        return can;
     }
 
     private static Map<String, Object> from(String can, String litres) {
@@ -105,6 +111,42 @@ class PlacesTest {
         assertThat(next.path("runIn").asBoolean()).isTrue();
         assertThat(next.path("due").asString()).isEqualTo(today.plusDays(28).toString());
         assertThat(bench.get("/api/due").body().toString()).contains(sump);
+    }
+
+    /** Whatever was taken away comes back as it was: a fill with its litres, a sample, a can, a whole place. */
+    @Test
+    void whatWasTakenAwayCanBeHadBack() {
+        var oil = can("Trial 220", "MINERAL", "MILD_EP", "220", "30");
+        var sump = describe(Requests.sump("95"));
+        var fill = "/api/places/" + sump + "/fills/" + UUID.randomUUID();
+        var poured = from(oil, "10");
+        poured.put("source", "plate");
+        assertThat(bench.put(fill, poured).status()).isEqualTo(200);
+        var sample = "/api/places/" + sump + "/samples/" + UUID.randomUUID();
+        var drawn = drawn(30, 400, 12);
+        assertThat(bench.put(sample, drawn).status()).isEqualTo(200);
+
+        assertThat(bench.delete(fill + "?version=0").body()).isEmpty();
+        assertThat(left(oil)).as("poured back").isEqualTo(30);
+        assertThat(place(sump).has("next")).as("nothing in it, no date").isFalse();
+        assertThat(bench.delete(fill + "?version=1").status()).as("twice").isEqualTo(404);
+        assertThat(bench.delete(sample + "?version=0").body().path("samples")).isEmpty();
+        assertThat(bench.delete("/api/lubricants/" + oil + "?version=2").status()).isEqualTo(200);
+        var whole = "/api/units/" + unit + "/places/" + sump;
+        assertThat(bench.delete(whole + "?version=0").body().path("places")).isEmpty();
+        assertThat(bench.get("/api/places/" + sump + "/fills").status()).isEqualTo(404);
+
+        var back = Requests.sump("95");
+        back.put("version", 1);
+        assertThat(bench.put(whole, back).body().path("places")).hasSize(1);
+        var canBack = canCard("Trial 220", "MINERAL", "MILD_EP", "220", "30");
+        canBack.put("version", 3);
+        assertThat(bench.put("/api/lubricants/" + oil, canBack).status()).isEqualTo(200);
+        poured.put("version", 1);
+        assertThat(bench.put(fill, poured).body()).hasSize(1);
+        assertThat(left(oil)).as("drawn once, not twice").isEqualTo(20);
+        drawn.put("version", 1);
+        assertThat(bench.put(sample, drawn).body().path("samples")).hasSize(1);
     }
 
     @Test
@@ -280,7 +322,9 @@ class PlacesTest {
                 .as("not its business")
                 .hasSize(1);
         assertThat(bench.delete(later + "?version=0").status()).isEqualTo(200);
-        assertThat(bench.put(later, Requests.sump("95")).status()).as("removed").isEqualTo(404);
+        assertThat(bench.put(later, Requests.sump("95")).status())
+                .as("somebody took it off meanwhile: both versions are shown")
+                .isEqualTo(409);
     }
 
     @Test
@@ -343,20 +387,20 @@ class PlacesTest {
     }
 
     private AtBench.Answer sample(String samples, int daysAgo, int hours, int iron) {
-        return bench.put(
-                samples + UUID.randomUUID(),
+        return bench.put(samples + UUID.randomUUID(), drawn(daysAgo, hours, iron));
+    }
+
+    private Map<String, Object> drawn(int daysAgo, int hours, int iron) {
+        var fields =
                 Map.of(
-                        "takenOn", today.minusDays(daysAgo).toString(),
-                        "meter", Requests.in("", String.valueOf(hours)),
-                        "entries",
-                                Map.of(
-                                        "fields",
-                                        Map.of(
-                                                "base", Requests.in("", "MINERAL"),
-                                                "fresh", Requests.in("", "320"),
-                                                "iron", Requests.in("", String.valueOf(iron))),
-                                        "readings",
-                                        Map.of())));
+                        "base", Requests.in("", "MINERAL"),
+                        "fresh", Requests.in("", "320"),
+                        "iron", Requests.in("", String.valueOf(iron)));
+        var sample = new HashMap<String, Object>();
+        sample.put("takenOn", today.minusDays(daysAgo).toString());
+        sample.put("meter", Requests.in("", String.valueOf(hours)));
+        sample.put("entries", Map.of("fields", fields, "readings", Map.of()));
+        return sample;
     }
 
     /** What the demo of the works shows. */

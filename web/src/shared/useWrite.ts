@@ -1,18 +1,31 @@
-import { useState } from "react";
+import { useRef, useState } from "react";
 import { type Method, request } from "../api/http";
 import { type Problem, ProblemError } from "../api/problem";
 
-/** Writes that belong to no job: what was refused stays on the screen with its reason, nothing entered is lost. */
+/**
+ * Writes that belong to no job: what was refused stays on the screen with its reason, nothing entered is lost. When an
+ * answer was lost, the same words sent again bear the same identity, so that the server keeps them once.
+ */
 export function useWrite<T>(onDone: (answer: T) => void) {
   const [problem, setProblem] = useState<Problem>();
   const [busy, setBusy] = useState(false);
+  const unanswered = useRef<{ words: string; id: string }>(undefined);
   const send = async (method: Method, path: string, body?: unknown): Promise<boolean> => {
+    const words = JSON.stringify([method, path, body]);
+    if (unanswered.current?.words !== words) {
+      unanswered.current = { words, id: crypto.randomUUID() };
+    }
     setBusy(true);
     setProblem(undefined);
     try {
-      onDone(await request<T>(method, path, body));
+      const answer = await request<T>(method, path, body, unanswered.current.id);
+      unanswered.current = undefined;
+      onDone(answer);
       return true;
     } catch (fault) {
+      if (fault instanceof ProblemError) {
+        unanswered.current = undefined;
+      }
       setProblem(
         fault instanceof ProblemError
           ? fault.problem

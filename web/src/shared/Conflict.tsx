@@ -1,8 +1,8 @@
 import { Button, Modal } from "@mantine/core";
 import type { Problem } from "../api/problem";
-import { Fault } from "../shared/Caution";
-import { moment } from "../shared/format";
-import classes from "./Job.module.css";
+import { Fault } from "./Caution";
+import classes from "./Conflict.module.css";
+import { moment } from "./format";
 
 interface Props {
   problem: Problem | undefined;
