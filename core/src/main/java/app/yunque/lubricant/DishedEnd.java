@@ -78,30 +78,56 @@ public enum DishedEnd {
             case FLAT -> 0;
             case ELLIPSOID ->
                     Math.PI * depth * levelMm * levelMm * (3 * radiusMm - levelMm) / (6 * radiusMm);
-            case CAP -> {
-                double sphere = (square(radiusMm) + square(depth)) / (2 * depth);
-                yield integral(
-                        x -> disc(leg(sphere, sphere - depth + x), radiusMm, levelMm), 0, depth);
+            case CAP, KNUCKLED_10, KNUCKLED_15 -> {
+                double joint = jointMm(radiusMm);
+                UnivariateFunction section = x -> sectionMm2(radiusMm, measuredMm, x, levelMm);
+                yield integral(section, 0, joint) + integral(section, joint, depth);
             }
-            case KNUCKLED_10, KNUCKLED_15 -> knuckled(radiusMm, depth, levelMm);
         };
     }
 
-    private double knuckled(double radius, double depth, double level) {
-        double crown = crownShare * 2 * radius;
-        double r = knuckleShare * 2 * radius;
-        double joint = r * leg(crown - r, radius - r) / (crown - r);
-        return integral(x -> disc(radius - r + leg(r, x), radius, level), 0, joint)
-                + integral(x -> disc(leg(crown, x + crown - depth), radius, level), joint, depth);
+    /**
+     * Radius of the end so far beyond the cylinder (mm).
+     *
+     * @param beyondMm from the weld outward, 0 to {@link #depthMm}
+     */
+    double radiusAt(double radiusMm, double measuredMm, double beyondMm) {
+        double depth = depthMm(radiusMm, measuredMm);
+        return switch (this) {
+            case FLAT -> radiusMm;
+            case ELLIPSOID -> radiusMm * leg(1, beyondMm / depth);
+            case CAP -> {
+                double sphere = (square(radiusMm) + square(depth)) / (2 * depth);
+                yield leg(sphere, sphere - depth + beyondMm);
+            }
+            case KNUCKLED_10, KNUCKLED_15 -> {
+                double crown = crownShare * 2 * radiusMm;
+                double knuckle = knuckleShare * 2 * radiusMm;
+                yield beyondMm <= jointMm(radiusMm)
+                        ? radiusMm - knuckle + leg(knuckle, beyondMm)
+                        : leg(crown, beyondMm + crown - depth);
+            }
+        };
     }
 
-    /** Segment of the disc of radius ρ on the cylinder's axis below the level (mm²). */
-    private static double disc(double rho, double radius, double level) {
-        return CircleSegment.areaMm2(rho, level - radius + rho);
+    /** Area across the end, so far beyond the cylinder, below a level above the lowest point of the cylinder (mm²). */
+    double sectionMm2(double radiusMm, double measuredMm, double beyondMm, double levelMm) {
+        double rho = radiusAt(radiusMm, measuredMm, beyondMm);
+        return CircleSegment.areaMm2(rho, levelMm - radiusMm + rho);
+    }
+
+    /** Where the knuckle passes into the crown (mm from the weld); 0 for an end without one. */
+    private double jointMm(double radius) {
+        if (knuckleShare == 0) {
+            return 0;
+        }
+        double crown = crownShare * 2 * radius;
+        double knuckle = knuckleShare * 2 * radius;
+        return knuckle * leg(crown - knuckle, radius - knuckle) / (crown - knuckle);
     }
 
     private static double integral(UnivariateFunction f, double from, double to) {
-        return RULES.legendre(POINTS, from, to).integrate(f);
+        return from == to ? 0 : RULES.legendre(POINTS, from, to).integrate(f);
     }
 
     /** √(long² − short²), 0 where rounding would make it less. */

@@ -19,9 +19,9 @@ public record ImmersedBearing(
 
     public ImmersedBearing {
         Refused.ifAny(
-                GreaseAmount.OUTSIDE.judge(outsideMm),
-                GreaseAmount.BORE.judge(boreMm),
-                GreaseAmount.WIDTH.judge(widthMm),
+                BearingGrease.OUTSIDE.judge(outsideMm),
+                BearingGrease.BORE.judge(boreMm),
+                BearingGrease.WIDTH.judge(widthMm),
                 ImmersedGear.CENTRE_ABOVE_FLOOR.judge(centreAboveFloorMm));
         if (!(boreMm < outsideMm)) {
             throw Refused.because("boreMm", "The bore must be below the outside diameter.");

@@ -4,6 +4,7 @@ import app.yunque.measure.PlainDigits;
 import app.yunque.measure.Range;
 import app.yunque.measure.Refused;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.stream.IntStream;
 
@@ -184,7 +185,38 @@ public sealed interface SumpShape
 
         @Override
         public double sectionMm2(double placeMm, double depthMm) {
-            return CircleSegment.areaMm2(radiusMm, depthMm);
+            double beyond = Math.max(0, Math.max(-placeMm, placeMm - lengthMm));
+            return end.sectionMm2(radiusMm, endDepthMm, beyond, depthMm);
+        }
+
+        @Override
+        public double beyondMm() {
+            return end.depthMm(radiusMm, endDepthMm);
+        }
+
+        /** Round by the floor: the far end upward, the top, the near end downward. */
+        @Override
+        public List<Corner> side() {
+            if (end == DishedEnd.FLAT) {
+                return Tiltable.super.side();
+            }
+            var upward = IntStream.rangeClosed(0, ROUND / 4).boxed().toList();
+            var downward = new ArrayList<>(upward);
+            Collections.reverse(downward);
+            var side = new ArrayList<Corner>();
+            upward.forEach(i -> side.add(rim(i, true, false)));
+            downward.forEach(i -> side.add(rim(i, true, true)));
+            upward.forEach(i -> side.add(rim(i, false, true)));
+            downward.forEach(i -> side.add(rim(i, false, false)));
+            return List.copyOf(side);
+        }
+
+        /** A point of a dished end seen from the side; step 0 at the weld, the last at its tip. */
+        private Corner rim(int step, boolean far, boolean upper) {
+            double beyond = beyondMm() * Math.sin(2 * Math.PI * step / ROUND);
+            double rho = end.radiusAt(radiusMm, endDepthMm, beyond);
+            return new Corner(
+                    far ? lengthMm + beyond : -beyond, upper ? radiusMm + rho : radiusMm - rho);
         }
 
         @Override

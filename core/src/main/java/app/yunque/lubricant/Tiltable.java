@@ -12,10 +12,15 @@ public sealed interface Tiltable permits SumpShape.Box, SumpShape.LyingCylinder 
     /**
      * Area across its length (mm²) that oil of a depth fills.
      *
-     * @param placeMm along the length, 0 to {@link #lengthMm()}
+     * @param placeMm along the length, {@code -beyondMm} to {@code lengthMm + beyondMm}
      * @param depthMm above the lowest floor point (mm), held between empty and full
      */
     double sectionMm2(double placeMm, double depthMm);
+
+    /** How far its ends reach beyond the length (mm); 0 for flat ones. */
+    default double beyondMm() {
+        return 0;
+    }
 
     /** Rise of its own floor over the length (mm). */
     default double floorRiseMm() {

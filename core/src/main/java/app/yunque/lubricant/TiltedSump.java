@@ -10,7 +10,7 @@ import org.hipparchus.analysis.integration.gauss.GaussIntegratorFactory;
  * A sump that stands tilted along its length: the depth runs as h(x) = h_c + x tan θ, x from the middle toward the low end, and
  * is held between floor and top. A level is the depth in the middle. Source: geometry.
  *
- * @param body    the sump; of a lying cylinder only one with flat ends
+ * @param body    the sump
  * @param tiltDeg θ (degrees), below 45; positive when the far end, x toward the full length, stands lower
  */
 public record TiltedSump(Tiltable body, double tiltDeg) implements SumpShape {
@@ -23,11 +23,6 @@ public record TiltedSump(Tiltable body, double tiltDeg) implements SumpShape {
 
     public TiltedSump {
         Refused.ifAny(TILT.judge(tiltDeg));
-        if (body instanceof LyingCylinder cylinder && cylinder.end() != DishedEnd.FLAT) {
-            throw Refused.because(
-                    "tiltDeg",
-                    "A tilted cylinder is worked out with flat ends. Choose flat ends and add a dished end's litres, or measure by filling.");
-        }
     }
 
     /**
@@ -63,11 +58,19 @@ public record TiltedSump(Tiltable body, double tiltDeg) implements SumpShape {
     /** By slices along the length, each integrated exactly where the depth runs free between floor and top. */
     @Override
     public double volumeMm3(double middleMm) {
-        double step = body.lengthMm() / SLICES;
+        double length = body.lengthMm();
+        double beyond = body.beyondMm();
+        return volumeMm3(middleMm, 0, length)
+                + volumeMm3(middleMm, -beyond, 0)
+                + volumeMm3(middleMm, length, length + beyond);
+    }
+
+    private double volumeMm3(double middleMm, double from, double to) {
+        double step = (to - from) / SLICES;
         double sum = 0;
-        for (int i = 0; i < SLICES; i++) {
+        for (int i = 0; i < SLICES && step > 0; i++) {
             sum +=
-                    RULES.legendre(POINTS, i * step, (i + 1) * step)
+                    RULES.legendre(POINTS, from + i * step, from + (i + 1) * step)
                             .integrate(x -> body.sectionMm2(x, depth(middleMm, x)));
         }
         return sum;

@@ -154,22 +154,6 @@ class OilThatCameOutTest {
                 .isEqualTo(DAY.plusDays(730));
     }
 
-    // Common practice, no source: widely printed factors of the bearing grease formula; 960 min⁻¹,
-    // bore 60: 2874.73 h.
-    @Test
-    void heatAndDirtShortenTheGreasing() {
-        double factor = GreaseAmount.surroundings(70, Dirt.LIGHT, Water.DRY);
-        assertThat(factor).isCloseTo(0.35, within(1e-12));
-        assertThat(
-                        GreaseAmount.intervalH(
-                                GreaseAmount.Design.CYLINDRICAL_OR_NEEDLE, 960, 60, factor))
-                .isCloseTo(2874.73, within(6e-3));
-        assertThat(GreaseAmount.surroundings(95, Dirt.HEAVY, Water.INGRESS))
-                .isCloseTo(0.002, within(1e-12));
-        assertThat(GreaseAmount.firstFillG(20.7246, 0.35)).isCloseTo(6.52826, within(2e-5));
-        assertThat(GreaseAmount.firstFillG(180, 0.6)).isCloseTo(97.2, within(1e-9));
-    }
-
     @Test
     void nothingIsUsedAboveItsFlashPoint() {
         var sheet = new DataSheet(Optional.of(-24.0), Optional.of(210.0));

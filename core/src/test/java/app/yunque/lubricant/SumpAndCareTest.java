@@ -179,22 +179,6 @@ class SumpAndCareTest {
     }
 
     @Test
-    void greaseByRoomAndInterval() {
-        assertThat(GreaseAmount.relubricationG(80, 18, false)).isCloseTo(7.2, within(1e-12));
-        assertThat(GreaseAmount.freeRoomCm3(40, 80, 18, 0.370)).isCloseTo(20.7246, within(6e-5));
-        assertThat(GreaseAmount.intervalH(GreaseAmount.Design.BALL, 1450, 40, 1))
-                .isCloseTo(13_666.2, within(0.06));
-        assertThat(GreaseAmount.intervalH(GreaseAmount.Design.CYLINDRICAL_OR_NEEDLE, 960, 60, 0.35))
-                .isCloseTo(2874.73, within(6e-3));
-        assertThatThrownBy(
-                        () ->
-                                GreaseAmount.intervalH(
-                                        GreaseAmount.Design.TAPER_OR_SPHERICAL, 3600, 120, 1))
-                .hasMessageContaining("runs too fast");
-        assertThat(GreaseAmount.mostBalls(6, 38)).isEqualTo(19);
-    }
-
-    @Test
     void flushingAndContainers() {
         assertThat(OilChange.oldShare(0.6, 8, 2)).isCloseTo(0.00486750, within(6e-9));
         assertThat(OilChange.fillsNeeded(0.6, 8, 0.01)).isEqualTo(2);

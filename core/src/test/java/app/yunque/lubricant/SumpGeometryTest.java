@@ -13,6 +13,7 @@ import org.apache.commons.math3.analysis.integration.SimpsonIntegrator;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
 
 /** Volumes against numeric integration by another library, slice by slice across the other way. */
 class SumpGeometryTest {
@@ -68,6 +69,65 @@ class SumpGeometryTest {
         var cylinder = new SumpShape.LyingCylinder(150, 500, DishedEnd.FLAT, 0);
         assertThat(new TiltedSump(cylinder, tilt).litres(middle))
                 .isCloseTo(expectedL, withinPercentage(0.01));
+    }
+
+    /** A plane through the middle of the axis halves the vessel, whatever the tilt and the ends. */
+    @ParameterizedTest(name = "{0}")
+    @EnumSource(DishedEnd.class)
+    void aTiltedVesselIsHalfFullToItsAxis(DishedEnd end) {
+        var vessel = new SumpShape.LyingCylinder(200, 900, end, 80);
+        double whole = vessel.litres(400);
+        assertThat(new TiltedSump(vessel, 6).litres(200))
+                .isCloseTo(whole / 2, withinPercentage(0.001));
+        assertThat(new TiltedSump(vessel, 0).litres(120))
+                .isCloseTo(vessel.litres(120), withinPercentage(0.001));
+    }
+
+    /** A cylinder with half balls as ends, tilted by 20°, against points of a fine grid counted one by one. */
+    @Test
+    void aTiltedVesselWithRoundEndsAgreesWithCountedPoints() {
+        double r = 100;
+        double length = 300;
+        double tilt = 20;
+        double middle = 70;
+        var vessel =
+                new TiltedSump(
+                        new SumpShape.LyingCylinder(r, length, DishedEnd.ELLIPSOID, r), tilt);
+        double step = 2;
+        long inside = 0;
+        for (double x = -r + step / 2; x < length + r; x += step) {
+            double off = Math.max(0, Math.max(-x, x - length));
+            double depth = middle + (x - length / 2) * Math.tan(Math.toRadians(tilt));
+            for (double y = step / 2; y < Math.min(2 * r, depth); y += step) {
+                for (double z = -r + step / 2; z < r; z += step) {
+                    if (off * off + (y - r) * (y - r) + z * z < r * r) {
+                        inside++;
+                    }
+                }
+            }
+        }
+        assertThat(vessel.litres(middle))
+                .isCloseTo(inside * step * step * step / 1e6, withinPercentage(0.3));
+    }
+
+    /** What is drawn from the side is the length with both ends, and as high as the cylinder. */
+    @Test
+    void theSideOfAVesselShowsItsEnds() {
+        var side = new SumpShape.LyingCylinder(200, 900, DishedEnd.CAP, 60).side();
+        assertThat(side.stream().mapToDouble(SumpShape.Corner::x).min()).hasValue(-60);
+        assertThat(side.stream().mapToDouble(SumpShape.Corner::x).max()).hasValue(960);
+        assertThat(side.stream().mapToDouble(SumpShape.Corner::y).max()).hasValue(400);
+        double closed = 0;
+        for (int i = 0; i < side.size(); i++) {
+            var p = side.get(i);
+            var q = side.get((i + 1) % side.size());
+            closed += (p.x() * q.y() - q.x() * p.y()) / 2;
+        }
+        double ball = (200 * 200 + 60 * 60) / (2 * 60.0);
+        double cap = ball * ball * Math.asin(200 / ball) - 200 * (ball - 60);
+        assertThat(closed)
+                .as("counter-clockwise, 900 × 400 and two circle segments")
+                .isCloseTo(900 * 400 + 2 * cap, withinPercentage(0.1));
     }
 
     /** The plug reads its own depth: a box tilted toward the plug reads full while litres are missing. */

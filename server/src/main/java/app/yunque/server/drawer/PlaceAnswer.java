@@ -5,6 +5,7 @@ import app.yunque.lubricant.ColdStart;
 import app.yunque.lubricant.Compatibility;
 import app.yunque.lubricant.FillQuantity;
 import app.yunque.lubricant.GradeByHeat;
+import app.yunque.lubricant.GreaseAmount;
 import app.yunque.lubricant.ImmersedGear;
 import app.yunque.lubricant.IsoViscosityGrade;
 import app.yunque.lubricant.LubricantAdvice;
@@ -155,13 +156,19 @@ final class PlaceAnswer {
     }
 
     private void tellGrease(DrawerAnswer.Builder answer, double grams) {
-        answer.figure("grease", grams, "g", grams < 10 ? 1 : 0)
+        var bearing = sheet.bearingGrease();
+        bearing.ifPresentOrElse(
+                b -> GreaseDrawers.tell(answer, b, sheet.gunG()).working(b.working()),
+                () -> tellBox(answer, grams));
+        answer.warn(List.of(GreaseDrawers.INJECTION));
+    }
+
+    private void tellBox(DrawerAnswer.Builder answer, double grams) {
+        answer.figure("first fill", grams, "g", grams < 10 ? 1 : 0)
                 .figure("share of the room", 100 * sheet.share(), "%", 0)
-                .figure("strokes of the gun", grams / sheet.gunG(), "", 0)
-                .warn(
-                        List.of(
-                                "A grease gun works at hundreds of bar: never feel for leaks by hand. An injection under the skin is an emergency even when it looks small: go to hospital at once."));
-        sheet.greasingHours().ifPresent(h -> answer.figure("grease again after", h, "h", 0));
+                .figure("strokes of the gun", grams / sheet.gunG(), "", 0);
+        sheet.greaseRoomCm3()
+                .ifPresent(room -> answer.working(GreaseAmount.working(room, sheet.share())));
     }
 
     /** The plate wins; more than one grade apart is told with what may stand behind it. */

@@ -2,7 +2,6 @@ package app.yunque.server.drawer;
 
 import app.yunque.lubricant.ChangeInterval;
 import app.yunque.lubricant.ColdStart;
-import app.yunque.lubricant.GreaseAmount;
 import app.yunque.lubricant.LevelRule;
 import app.yunque.lubricant.LubricatedPlace;
 import app.yunque.lubricant.NextChange;
@@ -358,22 +357,9 @@ final class PlaceFields {
                         Field.length("bearingWidthMm", "Width", "18").onlyWhen("sort", BEARING),
                         Field.quantity("massKg", "Mass", "0.37", "kg", "lb")
                                 .onlyWhen("sort", BEARING),
-                        choice(
-                                        "design",
-                                        "It is",
-                                        Stream.of(
-                                                new Option(
-                                                        GreaseAmount.Design.BALL.name(),
-                                                        "a ball bearing"),
-                                                new Option(
-                                                        GreaseAmount.Design.CYLINDRICAL_OR_NEEDLE
-                                                                .name(),
-                                                        "cylindrical or needle"),
-                                                new Option(
-                                                        GreaseAmount.Design.TAPER_OR_SPHERICAL
-                                                                .name(),
-                                                        "taper or spherical")))
-                                .onlyWhen("sort", BEARING),
+                        GreaseFields.design().onlyWhen("sort", BEARING),
+                        GreaseFields.carries().onlyWhen("sort", BEARING),
+                        GreaseFields.shaft().onlyWhen("sort", BEARING),
                         Field.quantity("bearingRpm", "Speed", "1450", "min⁻¹")
                                 .onlyWhen("sort", BEARING),
                         Field.quantity("gunG", "The gun gives a stroke, g", "1.2", "")

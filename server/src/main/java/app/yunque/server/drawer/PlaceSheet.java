@@ -1,6 +1,7 @@
 package app.yunque.server.drawer;
 
 import app.yunque.lubricant.BaseOil;
+import app.yunque.lubricant.BearingGrease;
 import app.yunque.lubricant.ChangeInterval;
 import app.yunque.lubricant.ColdStart;
 import app.yunque.lubricant.Compatibility;
@@ -8,6 +9,7 @@ import app.yunque.lubricant.FillQuantity;
 import app.yunque.lubricant.GearOilDuty;
 import app.yunque.lubricant.GradeByHeat;
 import app.yunque.lubricant.GreaseAmount;
+import app.yunque.lubricant.GreaseSurroundings;
 import app.yunque.lubricant.IsoViscosityGrade;
 import app.yunque.lubricant.Lubricant;
 import app.yunque.lubricant.LubricantAdvice;
@@ -366,26 +368,46 @@ public final class PlaceSheet {
 
     /** Grease to fill (g); empty where the room is unknown or oil is used. */
     Optional<Double> greaseG() {
-        if (sort() == PlaceSort.BEARING) {
-            double room =
-                    AtField.named(
-                            Map.of("widthMm", "bearingWidthMm"),
-                            () ->
-                                    GreaseAmount.freeRoomCm3(
-                                            sheet.number("boreMm"),
-                                            sheet.number("outsideMm"),
-                                            sheet.number("bearingWidthMm"),
-                                            sheet.number("massKg")));
-            return Optional.of(GreaseAmount.firstFillG(room, GreaseAmount.USUAL_SHARE));
-        }
-        return sheet.optional("cavityCm3").map(room -> GreaseAmount.firstFillG(room, share()));
+        return bearingGrease()
+                .map(BearingGrease::firstG)
+                .or(() -> greaseRoomCm3().map(room -> GreaseAmount.ofRoomG(room, share())));
     }
 
-    /** Share of the room that is filled with grease. */
-    double share() {
-        if (sort() == PlaceSort.BEARING) {
-            return GreaseAmount.USUAL_SHARE;
+    /** Room for grease in a box (cm³); empty when it was not measured. */
+    Optional<Double> greaseRoomCm3() {
+        return sheet.optional("cavityCm3");
+    }
+
+    /** Grease of a bearing; empty for any other place. */
+    Optional<BearingGrease> bearingGrease() {
+        if (sort() != PlaceSort.BEARING) {
+            return Optional.empty();
         }
+        return Optional.of(
+                AtField.named(
+                        Map.of("widthMm", "bearingWidthMm", "speedRpm", "bearingRpm"),
+                        () ->
+                                BearingGrease.of(
+                                        new BearingGrease.Bearing(
+                                                sheet.number("boreMm"),
+                                                sheet.number("outsideMm"),
+                                                sheet.number("bearingWidthMm"),
+                                                sheet.number("massKg"),
+                                                sheet.choice("design", BearingGrease.Design.class)),
+                                        sheet.number("bearingRpm"),
+                                        sheet.choice("carries", BearingGrease.Carries.class),
+                                        new GreaseSurroundings(
+                                                temperature().degC(),
+                                                dirt(),
+                                                GreaseSurroundings.Moisture.of(water()),
+                                                GreaseSurroundings.Vibration.BELOW_5_MM_PER_S,
+                                                sheet.choice(
+                                                        "shaft",
+                                                        GreaseSurroundings.Shaft.class)))));
+    }
+
+    /** Share of the room in a box that is filled with grease. */
+    double share() {
         return sheet.optional("sharePercent")
                 .map(p -> p / 100)
                 .orElseGet(() -> sort().usualShare());
@@ -427,17 +449,6 @@ public final class PlaceSheet {
 
     /** Hours between greasings of a bearing; empty elsewhere. */
     public Optional<Double> greasingHours() {
-        return sort() == PlaceSort.BEARING
-                ? Optional.of(
-                        AtField.named(
-                                Map.of("speedRpm", "bearingRpm"),
-                                () ->
-                                        GreaseAmount.intervalH(
-                                                sheet.choice("design", GreaseAmount.Design.class),
-                                                sheet.number("bearingRpm"),
-                                                sheet.number("boreMm"),
-                                                GreaseAmount.surroundings(
-                                                        temperature().degC(), dirt(), water()))))
-                : Optional.empty();
+        return bearingGrease().map(BearingGrease::hours);
     }
 }

@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -35,11 +36,11 @@ class PlaceCardController {
                     "too low below",
                     "too high above",
                     "level when hot",
-                    "grease",
+                    "first fill",
+                    "each greasing",
                     "strokes of the gun",
                     "grease again after",
-                    "grade",
-                    "kind");
+                    "grade");
 
     private static final int COLUMNS = 3;
 
@@ -78,11 +79,12 @@ class PlaceCardController {
     private static List<CardLine> lines(PlaceCard card) {
         var lines = new ArrayList<CardLine>();
         lines.add(new CardLine("wanted", card.place().wanted()));
-        for (var figure : card.answer().figures()) {
-            if (AT_THE_MACHINE.contains(figure.label())) {
-                lines.add(new CardLine(figure.label(), words(figure)));
-            }
-        }
+        var why = card.answer().why();
+        Stream.concat(
+                        why == null ? Stream.of() : why.figures().stream(),
+                        card.answer().figures().stream())
+                .filter(f -> AT_THE_MACHINE.contains(f.label()))
+                .forEach(f -> lines.add(new CardLine(f.label(), words(f))));
         var last = card.place().last();
         if (last != null) {
             lines.add(new CardLine("in it", inIt(last)));

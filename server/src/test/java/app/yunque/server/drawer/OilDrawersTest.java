@@ -34,7 +34,9 @@ class OilDrawersTest {
                 "viscosity | wantedMost | 20 | '' | Enter the thinner first",
                 "viscosity | wantedMost | '' | '' | A band has two ends",
                 "oil-blend | litres2 | -3 | L | −3 L is outside",
-                "grease-amount | massKg | 90 | '' | Mass and dimensions do not fit together",
+                "grease-amount | massKg | 90 | kg | Mass and dimensions do not fit together",
+                "grease-amount | speedRpm | 40000 | min⁻¹ | runs too fast",
+                "loose-balls | ballMm | 20 | mm | too large for a pitch circle of 38 mm",
                 "change-interval | sumpDegC | 130 | °C | above the limit of 95 °C for mineral oil"
             })
     void refusesWhatCannotBeWithItsRangeAtItsField(

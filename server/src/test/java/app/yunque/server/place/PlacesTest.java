@@ -459,6 +459,22 @@ class PlacesTest {
     }
 
     @Test
+    void theCardOfABearingTellsTheGunAndTheHours() throws java.io.IOException {
+        var fields = new HashMap<String, Object>();
+        fields.put("sort", Requests.in("", "BEARING"));
+        fields.put("bearingRpm", Requests.in("min⁻¹", "1450"));
+        var bearing = describe(Requests.place("drum bearing", fields));
+        try (var document =
+                org.apache.pdfbox.Loader.loadPDF(
+                        bench.get("/api/places/" + bearing + "/card.pdf").bytes())) {
+            // 0.005 · 80 · 18 g from the side; a stroke gives 1.2 g.
+            assertThat(new org.apache.pdfbox.text.PDFTextStripper().getText(document))
+                    .contains("each greasing", "7.2 g", "strokes of the gun", "6.0")
+                    .contains("grease again after");
+        }
+    }
+
+    @Test
     void whatACallerLeavesOutIsNeverAFaultOfTheApp() {
         var sump = describe(Requests.sump("95"));
         var empty = Map.<String, Object>of();
