@@ -8,6 +8,7 @@ import app.yunque.measure.Refused;
 import app.yunque.measure.Working;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * Sump temperature from losses and the surface of the case: t = t_amb + [P (1 − η) + P₀ (ν(t)/ν_ref)^m]/(h A), m = 0.25. The
@@ -37,6 +38,7 @@ public record SumpHeat(
             Range.of("churningW", "churning loss as measured", 0, 1e6, "W");
     private static final double EXPONENT = 0.25;
     private static final double THIN = 15;
+    private static final double LITTLE_L_PER_KW = 3;
 
     /**
      * @param powerW      power through the box (W)
@@ -120,6 +122,22 @@ public record SumpHeat(
                         "heat balance; coefficients common practice, no source",
                         List.of(
                                 "A thermometer in the oil just after stopping beats any balance.")));
+    }
+
+    /**
+     * Whether a splash box holds little oil for the heat it has to carry: 5 to 10 L for each kW of loss are usual, below 3 the oil
+     * ages fast. Common practice, no source.
+     *
+     * @param litres in the box (L)
+     * @return what to say; empty when it holds enough
+     */
+    public Optional<String> littleOil(double litres) {
+        double perKw = 1000 * litres / lossW;
+        return perKw < LITTLE_L_PER_KW
+                ? Optional.of(
+                        "Little oil for the heat: %s L for each kW lost, 5 to 10 are usual. Check level and losses; the oil ages fast."
+                                .formatted(PlainDigits.rounded(perKw, 1)))
+                : Optional.empty();
     }
 
     /** Outer surface of a box-shaped case (m²), the base counted only when it stands free. */

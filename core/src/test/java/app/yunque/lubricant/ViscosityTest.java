@@ -117,6 +117,9 @@ class ViscosityTest {
                         BaseOil.MINERAL);
         assertThat(churning.temperatureDegC()).isCloseTo(46.3666, within(5e-3));
         assertThat(churning.viscosity()).isCloseTo(153.571, withinPercentage(0.1));
+        // Common practice, no source: 5 to 10 L for each kW lost; 225 W want more than 0.675 L.
+        assertThat(plain.littleOil(0.6)).hasValueSatisfying(w -> assertThat(w).contains("2.7 L"));
+        assertThat(plain.littleOil(0.68)).isEmpty();
         assertThat(SumpHeat.boxAreaM2(600, 400, 350, false)).isCloseTo(0.94, within(1e-9));
         assertThat(SumpHeat.boxAreaM2(600, 400, 350, true)).isCloseTo(1.18, within(1e-9));
     }

@@ -32,6 +32,12 @@ final class DrawerExamples {
         return ALL.getOrDefault(drawer, List.of());
     }
 
+    /** Where a drawer stands among those of its section: in the order of the file, which is the order of the work. */
+    static int place(String drawer) {
+        int place = List.copyOf(ALL.keySet()).indexOf(drawer);
+        return place < 0 ? ALL.size() : place;
+    }
+
     /** The example as it would have been entered. */
     static DrawerEntries entries(Example example, List<Field> fields) {
         var numbers = new HashMap<String, EnteredNumber>();

@@ -20,7 +20,9 @@ public class DrawerService {
     DrawerService(List<Drawer> all, InstrumentService instruments) {
         this.instruments = instruments;
         all.stream()
-                .sorted(Comparator.comparing(Drawer::section))
+                .sorted(
+                        Comparator.comparing(Drawer::section)
+                                .thenComparing(d -> DrawerExamples.place(d.name())))
                 .forEach(d -> drawers.put(d.name(), d));
     }
 

@@ -56,7 +56,7 @@ final class PlaceAnswer {
         var choice = choice(need);
         var answer = DrawerAnswer.saying(sentence(oil, grease, choice)).verdict(verdict(oil));
         answer.warn(advice.warnings()).warn(plateAgainstAdvice()).warn(againstRemains(oil));
-        warnOfHeat(answer);
+        warnOfHeat(answer, oil);
         oil.ifPresent(o -> o.tell(answer));
         grease.ifPresent(g -> tellGrease(answer, g));
         var amount = oil.map(o -> o.fill).or(() -> grease).orElse(null);
@@ -140,13 +140,16 @@ final class PlaceAnswer {
         start().ifPresent(s -> why.figure("at the coldest start", s.dynamic(), "mPa·s", 0));
     }
 
-    private void warnOfHeat(DrawerAnswer.Builder answer) {
+    private void warnOfHeat(DrawerAnswer.Builder answer, Optional<Oil> oil) {
         heat.ifPresent(
                 h -> {
                     if (h.verdict() != Verdict.CLEAR_PASS) {
                         answer.warn(List.of(h.sentence()));
                     }
                     answer.warn(h.heat().warnings());
+                    answer.warn(
+                            oil.flatMap(o -> h.heat().littleOil(o.quantity.litres())).stream()
+                                    .toList());
                 });
         if (works.assumed() && wanted.isPresent()) {
             answer.warn(
