@@ -1,0 +1,294 @@
+package app.yunque.server.drawer;
+
+import static app.yunque.server.drawer.GearFields.all;
+
+import app.yunque.backlash.BevelBacklash;
+import app.yunque.backlash.PaperSlip;
+import app.yunque.backlash.ScrewAndNut;
+import app.yunque.backlash.WormBacklash;
+import app.yunque.gear.ServiceDuty;
+import app.yunque.measure.GuardBand;
+import app.yunque.measure.PlainDigits;
+import app.yunque.measure.RepeatedReadings;
+import app.yunque.measure.RunOut;
+import app.yunque.server.drawer.Drawer.Section;
+import app.yunque.server.drawer.Drawer.Takes;
+import app.yunque.server.drawer.Field.Option;
+import app.yunque.tooth.WearLimit;
+import app.yunque.tooth.WearLimit.ToothMaterial;
+import java.util.List;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+
+/** Backlash of worms and bevels, lost motion of a screw, paper slip, run-out. */
+@Configuration
+class PlayDrawers {
+    private static final String READINGS = "The readings";
+    private static final String LIMITS = "Limits";
+
+    @Bean
+    Drawer worm() {
+        return new Drawer(
+                "worm-backlash",
+                "Backlash of a worm set",
+                "From the wheel with the worm held, or from the worm with the wheel held; end float taken off.",
+                Section.BACKLASH,
+                Takes.DIAL,
+                all(
+                        GearFields.worm(),
+                        List.of(
+                                Field.choice(
+                                                "way",
+                                                "Measured at",
+                                                "WHEEL",
+                                                new Option("WHEEL", "the wheel, dial at its rim"),
+                                                new Option("WORM", "the worm, turned to and fro"))
+                                        .in(READINGS),
+                                Field.length("radiusMm", "Stylus radius on the wheel", "")
+                                        .onlyWhen("way", "WHEEL")
+                                        .in(READINGS),
+                                Field.readings("readings", "Reading", "mm", "thou", "µm")
+                                        .onlyWhen("way", "WHEEL")
+                                        .in(READINGS),
+                                Field.quantity("wormAngleDeg", "Free turn of the worm", "", "°")
+                                        .onlyWhen("way", "WORM")
+                                        .in(READINGS),
+                                Field.length("endFloatMm", "End float of the worm", "0")
+                                        .in(READINGS),
+                                GearFields.duty())),
+                PlayDrawers::worm);
+    }
+
+    private static DrawerAnswer worm(DrawerSheet sheet) {
+        var set = GearFields.worm(sheet);
+        WormBacklash lash;
+        var odd = List.<String>of();
+        if (sheet.is("way", "WHEEL")) {
+            var readings = new RepeatedReadings(sheet.readings("readings"));
+            odd = ToothDrawers.oddOne(readings, sheet);
+            lash =
+                    WormBacklash.atWheel(
+                            set,
+                            readings.meanMm(),
+                            sheet.number("radiusMm"),
+                            sheet.number("endFloatMm"));
+        } else {
+            lash =
+                    WormBacklash.atWorm(
+                            set, sheet.number("wormAngleDeg"), sheet.number("endFloatMm"));
+        }
+        var limit = WearLimit.of(sheet.choice("duty", ServiceDuty.class), ToothMaterial.BRONZE);
+        double tooth = set.wheelToothThicknessMm();
+        double uncertainty = 2 * sheet.gauge().standardUncertaintyMm();
+        double renew =
+                (lash.guideLowMm() + lash.guideHighMm()) / 2 + limit.renewPercent() / 100 * tooth;
+        return DrawerAnswer.saying(
+                        "Backlash %s mm at the rim of the wheel; usual at this size %s to %s mm."
+                                .formatted(
+                                        PlainDigits.rounded(lash.rimMm(), 3),
+                                        PlainDigits.rounded(lash.guideLowMm(), 2),
+                                        PlainDigits.rounded(lash.guideHighMm(), 2)))
+                .verdict(GuardBand.atMost(lash.rimMm(), uncertainty, renew))
+                .mm("at the rim j_t2", lash.rimMm())
+                .mm("square to the flanks j_bn", lash.normalMm())
+                .figure("wheel, worm held", lash.wheelAngleMin(), "′", 1)
+                .figure("worm, wheel held, float included", lash.wormAngleDeg(), "°", 2)
+                .mm("worm could come nearer by", lash.radialMm())
+                .figure("bronze gone, if the worm is unworn", lash.thinningPercent(), "%", 1)
+                .words(
+                        "renewed at",
+                        PlainDigits.exact(limit.renewPercent())
+                                + " % of the tooth: "
+                                + limit.reason())
+                .warn(lash.warnings())
+                .warn(odd)
+                .warn(sheet.gaugeWarnings())
+                .bar(
+                        new DrawerAnswer.Bar(
+                                lash.rimMm(),
+                                uncertainty,
+                                lash.rimMm(),
+                                lash.rimMm(),
+                                lash.guideLowMm(),
+                                lash.guideHighMm(),
+                                renew,
+                                "mm"))
+                .working(lash.working())
+                .build();
+    }
+
+    @Bean
+    Drawer bevel() {
+        return new Drawer(
+                "bevel-backlash",
+                "Backlash of a bevel pair",
+                "Read at the heel with the pinion held, four places or more; the smallest is judged.",
+                Section.BACKLASH,
+                Takes.DIAL,
+                all(
+                        GearFields.bevel(),
+                        List.of(
+                                Field.choice(
+                                                "stylus",
+                                                "Stylus stood",
+                                                "ALONG",
+                                                new Option("ALONG", "along the circle"),
+                                                new Option("ACROSS", "square to the flank"))
+                                        .in(READINGS),
+                                Field.readings("readings", "Reading", "mm", "thou", "µm")
+                                        .in(READINGS))),
+                sheet -> {
+                    var pair = GearFields.bevel(sheet);
+                    var readings = new RepeatedReadings(sheet.readings("readings"));
+                    var lash =
+                            BevelBacklash.of(
+                                    pair, readings.smallestMm(), sheet.is("stylus", "ACROSS"));
+                    var few =
+                            readings.count() < 4
+                                    ? List.of(
+                                            "Measure at four places or more: a bevel wheel can run out.")
+                                    : List.<String>of();
+                    var answer =
+                            DrawerAnswer.saying(lash.sentence())
+                                    .mm("at the heel, smallest j_te", lash.heelMm())
+                                    .mm("square to the flanks j_ne", lash.normalMm())
+                                    .mm("at mid-face", lash.midFaceMm())
+                                    .figure("wheel, pinion held", lash.wheelAngleMin(), "′", 1)
+                                    .mm("spread of the readings", readings.spreadMm())
+                                    .warn(few)
+                                    .warn(ToothDrawers.oddOne(readings, sheet))
+                                    .warn(sheet.gaugeWarnings());
+                    lash.usual()
+                            .ifPresent(
+                                    u -> {
+                                        double normal = lash.normalMm();
+                                        double reach = 2 * sheet.gauge().standardUncertaintyMm();
+                                        answer.verdict(
+                                                        GuardBand.atLeast(
+                                                                normal, reach, u.leastMm()))
+                                                .bar(
+                                                        new DrawerAnswer.Bar(
+                                                                normal,
+                                                                reach,
+                                                                normal,
+                                                                normal,
+                                                                u.leastMm(),
+                                                                u.mostMm(),
+                                                                3 * u.mostMm(),
+                                                                "mm"));
+                                    });
+                    return answer.working(lash.working()).build();
+                });
+    }
+
+    @Bean
+    Drawer leadScrew() {
+        return new Drawer(
+                "lost-motion",
+                "Lost motion of screw and nut",
+                "Which part of a slide's lost motion is screw, nut, thrust bearing or drive.",
+                Section.BACKLASH,
+                Takes.DIAL,
+                List.of(
+                        Field.length("busyMm", "Slide reversed, busiest place (T)", "")
+                                .in(READINGS),
+                        Field.length("endMm", "The same at the unused end (E)", "").in(READINGS),
+                        Field.length("floatMm", "Axial float of the screw's end (F)", "")
+                                .in(READINGS),
+                        Field.length("driveMm", "Slack of handwheel and gears (H)", "0")
+                                .hinting("As travel: angle × lead / 360.")
+                                .in(READINGS),
+                        Field.length("leadMm", "Lead of the screw", "5").in("The screw"),
+                        Field.count("divisionsPerTurn", "Dial divisions a turn", "250")
+                                .in("The screw")),
+                sheet -> {
+                    var split =
+                            ScrewAndNut.of(
+                                    sheet.number("busyMm"),
+                                    sheet.number("endMm"),
+                                    sheet.number("floatMm"),
+                                    sheet.number("driveMm"),
+                                    sheet.number("leadMm"),
+                                    sheet.count("divisionsPerTurn"),
+                                    2 * sheet.gauge().standardUncertaintyMm());
+                    double total = Math.max(1e-9, sheet.number("busyMm"));
+                    return DrawerAnswer.saying("Mend first: " + split.biggest() + ".")
+                            .mm("screw, worn in the middle", split.screwMm())
+                            .mm("nut, wear and clearance", split.nutMm())
+                            .mm("thrust float", split.thrustMm())
+                            .mm("drive", split.driveMm())
+                            .words(
+                                    "shares",
+                                    "screw %s %%, nut %s %%, thrust %s %%, drive %s %%"
+                                            .formatted(
+                                                    PlainDigits.rounded(
+                                                            100 * split.screwMm() / total, 0),
+                                                    PlainDigits.rounded(
+                                                            100 * split.nutMm() / total, 0),
+                                                    PlainDigits.rounded(
+                                                            100 * split.thrustMm() / total, 0),
+                                                    PlainDigits.rounded(
+                                                            100 * split.driveMm() / total, 0)))
+                            .figure("lost divisions of the dial", split.divisions(), "", 1)
+                            .figure("lost turn of the handwheel", split.degrees(), "°", 1)
+                            .warn(sheet.gaugeWarnings())
+                            .working(split.working())
+                            .build();
+                });
+    }
+
+    @Bean
+    Drawer paper() {
+        return new Drawer(
+                "paper-slip",
+                "A slip of paper in the mesh",
+                "What a slip of paper or foil between open gears really leaves.",
+                Section.BACKLASH,
+                Takes.NONE,
+                all(
+                        GearFields.pair(),
+                        List.of(
+                                Field.length("thicknessMm", "Slip, squeezed", "0.09")
+                                        .in(READINGS))),
+                sheet -> {
+                    var slip = PaperSlip.of(GearFields.pair(sheet), sheet.number("thicknessMm"));
+                    return DrawerAnswer.saying(slip.sentence())
+                            .mm("along the circle j_wt", slip.circumferentialMm())
+                            .mm("square to the flanks j_bn", slip.normalMm())
+                            .mm("centres opened by", slip.centresOpenedMm())
+                            .working(slip.working())
+                            .build();
+                });
+    }
+
+    @Bean
+    Drawer runOut() {
+        return new Drawer(
+                "run-out",
+                "Run-out",
+                "Indicator readings round one turn: how much, where the high side is, and whether it is eccentricity or form.",
+                Section.BACKLASH,
+                Takes.DIAL,
+                List.of(
+                        Field.readings("readings", "Reading", "mm", "thou", "µm")
+                                .hinting("Evenly round one turn, plus when the plunger goes in.")
+                                .in(READINGS),
+                        Field.length("limitMm", "Largest allowed", "").mayBeEmpty().in(LIMITS)),
+                sheet -> {
+                    var out =
+                            RunOut.of(
+                                    sheet.readings("readings"),
+                                    sheet.gauge(),
+                                    sheet.optional("limitMm"));
+                    return DrawerAnswer.saying(out.sentence())
+                            .verdict(out.verdict())
+                            .mm("run-out, largest less smallest", out.totalMm())
+                            .mm("eccentricity", out.eccentricityMm())
+                            .figure("high side at", out.highAtDeg(), "°", 0)
+                            .mm("form left over", out.formMm())
+                            .warn(sheet.gaugeWarnings())
+                            .working(out.working())
+                            .build();
+                });
+    }
+}
