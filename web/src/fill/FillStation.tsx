@@ -1,5 +1,5 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
-import { useState } from "react";
+import { useEffect, useState } from "react";
 import type { FillRequest, FillView, PlaceAtJob, PlaceRequest } from "../api/types";
 import { MeasuringRoom } from "../drawers/MeasuringRoom";
 import { lubricantsQuery } from "../drawers/queries";
@@ -24,6 +24,14 @@ export function FillStation({ view }: StationProps) {
   const [start, setStart] = useState<PlaceRequest>();
   const [describing, setDescribing] = useState(false);
   const signed = view.job.signedAt !== undefined;
+  // Somebody else may have described a place, filled one or drawn from a can: what stands beside the job follows it.
+  const client = useQueryClient();
+  const { touched } = view;
+  // biome-ignore lint/correctness/useExhaustiveDependencies: each write to the job asks again
+  useEffect(() => {
+    void client.invalidateQueries({ queryKey: placeKeys.ofUnit(unitId) });
+    void client.invalidateQueries({ queryKey: lubricantsQuery.queryKey });
+  }, [client, unitId, touched]);
   if (!places.data) {
     return <p>Opening…</p>;
   }

@@ -21,7 +21,7 @@ public record WorkingTemperature(double degC, String whence, boolean assumed) {
     /** How the box is used, for the rise that is assumed. */
     public enum Use {
         LOADED("a loaded drive", 40),
-        LIGHT("a light machine-tool box", 25),
+        LIGHT("a light box", 25),
         BY_HAND("driven by hand", 10);
 
         private final String words;

@@ -29,6 +29,9 @@ final class PlaceAnswer {
     private static final int CANDIDATES = 3;
     private static final double LITTLE = 0.01;
 
+    /** Nobody packs a box with more strokes than this. */
+    private static final int MOST_STROKES = 100;
+
     private final PlaceSheet sheet;
     private final LubricantAdvice advice;
     private final Optional<IsoViscosityGrade> wanted;
@@ -168,8 +171,16 @@ final class PlaceAnswer {
 
     private void tellBox(DrawerAnswer.Builder answer, double grams) {
         answer.figure("first fill", grams, "g", grams < 10 ? 1 : 0)
-                .figure("share of the room", 100 * sheet.share(), "%", 0)
-                .figure("strokes of the gun", grams / sheet.gunG(), "", 0);
+                .figure("share of the room", 100 * sheet.share(), "%", 0);
+        double strokes = grams / sheet.gunG();
+        if (strokes <= MOST_STROKES) {
+            answer.figure("strokes of the gun", strokes, "", 0);
+        } else {
+            answer.words(
+                    "strokes of the gun",
+                    "%s: pack it by hand or with a paddle"
+                            .formatted(PlainDigits.rounded(strokes, 0)));
+        }
         sheet.greaseRoomCm3()
                 .ifPresent(room -> answer.working(GreaseAmount.working(room, sheet.share())));
     }

@@ -25,6 +25,13 @@ interface JobRepository extends JpaRepository<JobEntity, UUID> {
     @Query(value = "update job set touched = touched + 1 where id = :id", nativeQuery = true)
     void touch(UUID id);
 
+    @Modifying(flushAutomatically = true)
+    @Query(
+            value =
+                    "update job set touched = touched + 1 where unit_id = :unitId and signed_at is null",
+            nativeQuery = true)
+    void touchOpenOfUnit(UUID unitId);
+
     @Query(value = "select touched from job where number = :number", nativeQuery = true)
     Optional<Long> touched(long number);
 

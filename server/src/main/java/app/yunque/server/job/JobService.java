@@ -128,6 +128,12 @@ public class JobService {
         jobs.touch(job.id());
     }
 
+    /** A change to the unit itself: open screens of its job fetch anew. */
+    @Transactional
+    public void touchOpenOfUnit(UUID unitId) {
+        jobs.touchOpenOfUnit(unitId);
+    }
+
     /** How often the job was written to; a screen that knows this number is up to date. */
     @Transactional(readOnly = true)
     public long touched(long number) {

@@ -5,6 +5,7 @@ import app.yunque.lubricant.MixedPlaces;
 import app.yunque.lubricant.NextChange;
 import app.yunque.server.drawer.DrawerService;
 import app.yunque.server.drawer.PlaceSheet;
+import app.yunque.server.job.JobService;
 import app.yunque.server.job.JobText;
 import app.yunque.server.people.AtTheBench;
 import app.yunque.server.problem.NotThere;
@@ -34,6 +35,7 @@ public class PlaceService {
     private final SampleRepository samples;
     private final FillService filling;
     private final UnitService units;
+    private final JobService jobs;
     private final DrawerService drawers;
     private final AtTheBench bench;
     private final Clock clock;
@@ -44,6 +46,7 @@ public class PlaceService {
             SampleRepository samples,
             FillService filling,
             UnitService units,
+            JobService jobs,
             DrawerService drawers,
             AtTheBench bench,
             Clock clock) {
@@ -52,6 +55,7 @@ public class PlaceService {
         this.samples = samples;
         this.filling = filling;
         this.units = units;
+        this.jobs = jobs;
         this.drawers = drawers;
         this.bench = bench;
         this.clock = clock;
@@ -169,6 +173,7 @@ public class PlaceService {
         place.entries = entries;
         place.keep(bench.name(), clock.instant());
         places.saveAndFlush(place);
+        jobs.touchOpenOfUnit(unitId);
     }
 
     /** The drawer whose sheet a place is described with. */
@@ -188,6 +193,7 @@ public class PlaceService {
                 version, () -> new PlaceRequest(place.version(), place.name, place.entries));
         place.removed = true;
         place.keep(bench.name(), clock.instant());
+        jobs.touchOpenOfUnit(unitId);
     }
 
     /** One place with its unit, and what its sheet answers today. */

@@ -149,6 +149,18 @@ class PlacesTest {
         assertThat(bench.put(sample, drawn).body().path("samples")).hasSize(1);
     }
 
+    /** A screen open on the job learns of a place that somebody describes on the unit meanwhile. */
+    @Test
+    void aPlaceThatIsDescribedWakesTheOpenJob() {
+        long before = bench.get(job + "/pulse").body().path("touched").asLong();
+        var sump = describe(Requests.sump("95"));
+        long described = bench.get(job + "/pulse").body().path("touched").asLong();
+        assertThat(described).isGreaterThan(before);
+        bench.delete("/api/units/" + unit + "/places/" + sump + "?version=0");
+        assertThat(bench.get(job + "/pulse").body().path("touched").asLong())
+                .isGreaterThan(described);
+    }
+
     @Test
     void anOilThatHarmsNeedsAReasonWithAName() {
         var sulphur = can("Trial hypoid", "MINERAL", "ACTIVE_SULPHUR", "460", "30");
