@@ -144,8 +144,7 @@ public final class Degreasing {
                             ? Weight.FORBIDS
                             : Weight.INFORMS;
             case NYLON, ACETAL ->
-                    cleaner == Cleaner.ACID
-                                    || cleaner == Cleaner.PETROL && material == Material.NYLON
+                    cleaner == Cleaner.ACID || cleaner == Cleaner.PETROL
                             ? Weight.FORBIDS
                             : Weight.INFORMS;
             case CLEAR_PLASTIC ->

@@ -29,6 +29,12 @@ public record LubricatedPlace(
         SALT("salt spray"),
         FOOD("food or drinking water"),
         FINE_FILTER("fine filter"),
+        FAST_ROLLING_BEARING("fast rolling bearings"),
+        SILVER_ZINC_LEAD("silver, zinc or lead-bronze parts"),
+        ALUMINIUM_SLIDING("aluminium sliding on steel"),
+        PAINT_SHOP_OR_CONTACTS("paint shop or electrical contacts near"),
+        SEALED_FOR_OIL("a box sealed for oil"),
+        SEALED_FOR_GREASE("a box sealed for grease"),
         SPLASH_GEARS("splash-lubricated gears");
 
         private final String words;
