@@ -86,9 +86,6 @@ public record SinceLastTime(List<Difference> differences) {
                                             PlainDigits.exact(thickNow),
                                             PlainDigits.exact(thick))));
         }
-        if (now.singleUse() != last.singleUse() && now.kind() != last.kind()) {
-            out.add(said(now, now.part() + " was a " + last.kind().words() + " last time."));
-        }
     }
 
     private static String screws(@Nullable Fastening f) {
