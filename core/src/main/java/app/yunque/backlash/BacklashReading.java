@@ -1,18 +1,14 @@
 package app.yunque.backlash;
 
-import static app.yunque.measure.Working.line;
-
 import app.yunque.gear.GearPair;
 import app.yunque.gear.Member;
 import app.yunque.measure.PlainDigits;
 import app.yunque.measure.Range;
 import app.yunque.measure.Refused;
 import app.yunque.measure.Working;
+import java.util.List;
 
-/**
- * One reading of backlash by a way other than an indicator on the flank. Each way reads something else; each says what
- * it means along the working circle.
- */
+/** One reading of backlash. Each way reads something else; each says what it means along the working circle. */
 public sealed interface BacklashReading {
     Range RADIUS = Range.of("radiusMm", "radius of the indicator on the arm", 1, 5000, "mm");
     Range LENGTH = Range.of("lengthMm", "length of the lever", 5, 10_000, "mm");
@@ -24,12 +20,34 @@ public sealed interface BacklashReading {
     /** j_wt along the working circle (mm). */
     double circumferentialMm(GearPair pair);
 
-    /** How the reading becomes j_wt. */
-    Working.Line working(GearPair pair);
+    /** How the reading becomes j_wt, in one line. */
+    Working.Line line(GearPair pair);
 
-    /** How much j_wt moves for a unit of what is read (mm per mm). */
-    default double sensitivity(GearPair pair, double step) {
-        return circumferentialMm(pair) / step;
+    /** The same with its source. */
+    default Working working(GearPair pair) {
+        return new Working(List.of(line(pair)), "involute geometry");
+    }
+
+    /**
+     * An indicator on the flank itself.
+     *
+     * @param setup     where and how its stylus stands
+     * @param readingMm q (mm)
+     */
+    record Flank(IndicatorBacklash.Setup setup, double readingMm) implements BacklashReading {
+        public Flank {
+            Refused.ifAny(READING.judge(readingMm));
+        }
+
+        @Override
+        public double circumferentialMm(GearPair pair) {
+            return readingMm * IndicatorBacklash.circumferentialPerReading(pair, setup);
+        }
+
+        @Override
+        public Working.Line line(GearPair pair) {
+            return IndicatorBacklash.readingLine(pair, setup, readingMm);
+        }
     }
 
     /**
@@ -57,8 +75,8 @@ public sealed interface BacklashReading {
         }
 
         @Override
-        public Working.Line working(GearPair pair) {
-            return line(
+        public Working.Line line(GearPair pair) {
+            return Working.line(
                     "θ = atan(q cos ε / R), j_wt = θ r_w",
                     "θ = %s′, r_w %s mm: %s mm"
                             .formatted(
@@ -100,8 +118,8 @@ public sealed interface BacklashReading {
         }
 
         @Override
-        public Working.Line working(GearPair pair) {
-            return line(
+        public Working.Line line(GearPair pair) {
+            return Working.line(
                     "θ = 2 asin(c / 2L), j_wt = θ r_w",
                     "θ = %s′, r_w %s mm: %s mm"
                             .formatted(
@@ -112,7 +130,8 @@ public sealed interface BacklashReading {
     }
 
     /**
-     * A feeler or paper between flanks while the flanks behind touch: it reads j_bn, so j_wt = t/(cos α_wt cos β_b).
+     * A feeler or paper between flanks while the flanks behind touch, or both flats of a soft wire rolled through the mesh
+     * together, wherever the gear floats: it reads j_bn, so j_wt = t/(cos α_wt cos β_b).
      *
      * @param thicknessMm everything that went in (mm)
      */
@@ -127,43 +146,12 @@ public sealed interface BacklashReading {
         }
 
         @Override
-        public Working.Line working(GearPair pair) {
-            return line(
+        public Working.Line line(GearPair pair) {
+            return Working.line(
                     "j_bn = t, j_wt = t / (cos α_wt cos β_b)",
                     "%s / %s = %s mm"
                             .formatted(
                                     PlainDigits.exact(thicknessMm),
-                                    PlainDigits.rounded(Backlash.normalPerCircumferential(pair), 5),
-                                    PlainDigits.rounded(circumferentialMm(pair), 4)));
-        }
-    }
-
-    /**
-     * Soft wire rolled through the mesh: the flats of both sides together are j_bn, wherever the gear floats.
-     *
-     * @param driveFlatMm flat left by the driving flanks (mm)
-     * @param coastFlatMm flat left by the flanks behind (mm)
-     */
-    record SoftWire(double driveFlatMm, double coastFlatMm) implements BacklashReading {
-        public SoftWire {
-            Refused.ifAny(
-                    THICKNESS.named("driveFlatMm", "flat of the drive side").judge(driveFlatMm),
-                    THICKNESS.named("coastFlatMm", "flat of the coast side").judge(coastFlatMm));
-        }
-
-        @Override
-        public double circumferentialMm(GearPair pair) {
-            return (driveFlatMm + coastFlatMm) / Backlash.normalPerCircumferential(pair);
-        }
-
-        @Override
-        public Working.Line working(GearPair pair) {
-            return line(
-                    "j_bn = t₁ + t₂, j_wt = j_bn / (cos α_wt cos β_b)",
-                    "(%s + %s) / %s = %s mm"
-                            .formatted(
-                                    PlainDigits.exact(driveFlatMm),
-                                    PlainDigits.exact(coastFlatMm),
                                     PlainDigits.rounded(Backlash.normalPerCircumferential(pair), 5),
                                     PlainDigits.rounded(circumferentialMm(pair), 4)));
         }
@@ -185,8 +173,8 @@ public sealed interface BacklashReading {
         }
 
         @Override
-        public Working.Line working(GearPair pair) {
-            return line(
+        public Working.Line line(GearPair pair) {
+            return Working.line(
                     "j_wt = 2 j_r tan α_wt (first order)",
                     "2 × %s × tan %s° = %s mm"
                             .formatted(

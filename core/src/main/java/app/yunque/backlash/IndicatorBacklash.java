@@ -265,6 +265,22 @@ public record IndicatorBacklash(
                 : "j_wt = q [cos ε_a cos(α_R − ε_r) + tan β_b sin ε_a] / cos α_R · r_w / R";
     }
 
+    /** How a reading becomes j_wt. */
+    static Working.Line readingLine(GearPair pair, Setup setup, double readingMm) {
+        double factor = circumferentialPerReading(pair, setup);
+        return line(
+                formula(setup),
+                "%s × %s = %s mm   (r_w %s mm, R %s mm, ε_a %s°, ε_r %s°)"
+                        .formatted(
+                                PlainDigits.rounded(readingMm, 4),
+                                PlainDigits.rounded(factor, 5),
+                                PlainDigits.rounded(readingMm * factor, 4),
+                                PlainDigits.rounded(pair.workingRadiusMm(setup.touched()), 3),
+                                PlainDigits.exact(setup.radiusMm()),
+                                PlainDigits.exact(setup.tiltDeg()),
+                                PlainDigits.exact(setup.leanDeg())));
+    }
+
     private static Working working(
             GearPair pair,
             Setup setup,
@@ -272,20 +288,9 @@ public record IndicatorBacklash(
             double factor,
             Backlash mean,
             double uncertainty) {
-        double rw = pair.workingRadiusMm(setup.touched());
         return new Working(
                 List.of(
-                        line(
-                                formula(setup),
-                                "%s × %s = %s mm   (r_w %s mm, R %s mm, ε_a %s°, ε_r %s°)"
-                                        .formatted(
-                                                PlainDigits.rounded(readings.meanMm(), 4),
-                                                PlainDigits.rounded(factor, 5),
-                                                PlainDigits.rounded(mean.circumferentialMm(), 4),
-                                                PlainDigits.rounded(rw, 3),
-                                                PlainDigits.exact(setup.radiusMm()),
-                                                PlainDigits.exact(setup.tiltDeg()),
-                                                PlainDigits.exact(setup.leanDeg()))),
+                        readingLine(pair, setup, readings.meanMm()),
                         line(
                                 "j_bn = j_wt · cos α_wt · cos β_b",
                                 "%s × %s = %s mm"

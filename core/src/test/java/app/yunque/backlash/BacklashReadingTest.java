@@ -11,7 +11,9 @@ import app.yunque.gear.Hand;
 import app.yunque.gear.Member;
 import app.yunque.gear.ServiceDuty;
 import app.yunque.gear.WormSet;
+import app.yunque.measure.PlainDigits;
 import app.yunque.measure.Refused;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 
 class BacklashReadingTest {
@@ -36,13 +38,40 @@ class BacklashReadingTest {
 
         assertThat(new BacklashReading.Feeler(0.20).circumferentialMm(pair))
                 .isCloseTo(0.212836, within(6e-7));
-        assertThat(new BacklashReading.SoftWire(0.12, 0.09).circumferentialMm(pair))
+        assertThat(new BacklashReading.Feeler(0.12 + 0.09).circumferentialMm(pair))
                 .isCloseTo(0.223477, within(6e-7));
         assertThat(new BacklashReading.CentreTravel(0.30).circumferentialMm(pair))
                 .isCloseTo(0.218382, within(6e-7));
         assertThatThrownBy(() -> new BacklashReading.Lever(Member.WHEEL, 900, 400))
                 .isInstanceOf(Refused.class)
                 .hasMessageContaining("cannot move 900 mm in a straight line: at most 800 mm");
+    }
+
+    /** Every way shows its formula with the numbers put in, and ends in the value it gives. */
+    @Test
+    void everyWayShowsItsWorking() {
+        List<BacklashReading> ways =
+                List.of(
+                        new BacklashReading.Flank(
+                                new IndicatorBacklash.Setup(Member.WHEEL, 61, 10), 0.21),
+                        new BacklashReading.Arm(Member.PINION, 0.42, 150, 20),
+                        new BacklashReading.Lever(Member.WHEEL, 2.6, 400),
+                        new BacklashReading.Feeler(0.2),
+                        new BacklashReading.CentreTravel(0.3));
+        for (var way : ways) {
+            var working = way.working(pair);
+            assertThat(working.source()).isNotBlank();
+            assertThat(working.lines())
+                    .singleElement()
+                    .satisfies(
+                            l -> {
+                                assertThat(l.formula()).contains("j_wt");
+                                assertThat(l.numbers())
+                                        .contains(
+                                                PlainDigits.rounded(way.circumferentialMm(pair), 4)
+                                                        + " mm");
+                            });
+        }
     }
 
     /** All ways of telling one backlash lead back to it. */

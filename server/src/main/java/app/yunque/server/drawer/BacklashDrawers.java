@@ -110,7 +110,8 @@ class BacklashDrawers {
         var readings = new RepeatedReadings(sheet.readings("readings"));
         var way = way(sheet, pair);
         var duty = sheet.choice("duty", ServiceDuty.class);
-        double along = way.apply(readings.meanMm());
+        var mean = way.apply(readings.meanMm());
+        double along = mean.circumferentialMm(pair);
         double perMm = readings.meanMm() == 0 ? 1 : along / readings.meanMm();
         double uncertainty = 2 * perMm * readings.standardUncertaintyMm(sheet.gauge());
         var corrected =
@@ -118,8 +119,14 @@ class BacklashDrawers {
                         pair, along, sheet.number("axialFloatMm"), sheet.number("radialPlayMm"));
         var teeth = Backlash.ofCircumferential(pair, corrected.correctedMm());
         var limits = RecommendedBacklash.of(pair, duty, sheet.optional("makersLimitMm"));
-        double smallest = way.apply(readings.smallestMm()) - along + corrected.correctedMm();
-        double largest = way.apply(readings.largestMm()) - along + corrected.correctedMm();
+        double smallest =
+                way.apply(readings.smallestMm()).circumferentialMm(pair)
+                        - along
+                        + corrected.correctedMm();
+        double largest =
+                way.apply(readings.largestMm()).circumferentialMm(pair)
+                        - along
+                        + corrected.correctedMm();
         var wear =
                 GuardBand.atMost(
                         teeth.circumferentialMm(), uncertainty, limits.renewCircumferentialMm());
@@ -161,7 +168,8 @@ class BacklashDrawers {
                                         limits.mostNewCircumferentialMm(),
                                         limits.renewCircumferentialMm(),
                                         "mm"))
-                        .schools(BacklashSchools.of(pair, duty));
+                        .schools(BacklashSchools.of(pair, duty))
+                        .working(mean.working(pair));
         if (corrected.measuredMm() != corrected.correctedMm()) {
             answer.mm("as read, floats included", corrected.measuredMm());
             answer.working(corrected.working());
@@ -169,32 +177,29 @@ class BacklashDrawers {
         return answer.working(limits.working()).build();
     }
 
-    /** What a reading means along the working circle, by the way it was taken. */
-    private static DoubleFunction<Double> way(DrawerSheet sheet, GearPair pair) {
+    /** A reading, by the way it was taken. */
+    private static DoubleFunction<BacklashReading> way(DrawerSheet sheet, GearPair pair) {
         return switch (sheet.choice("way")) {
             case "FLANK" -> {
                 var setup = setup(sheet);
                 IndicatorBacklash.refuseOffFlank(pair, setup);
-                double factor = IndicatorBacklash.circumferentialPerReading(pair, setup);
-                yield q -> q * factor;
+                yield q -> new BacklashReading.Flank(setup, q);
             }
             case "ARM" ->
                     q ->
                             new BacklashReading.Arm(
-                                            sheet.choice("member", Member.class),
-                                            q,
-                                            sheet.number("radiusMm"),
-                                            sheet.number("tiltDeg"))
-                                    .circumferentialMm(pair);
+                                    sheet.choice("member", Member.class),
+                                    q,
+                                    sheet.number("radiusMm"),
+                                    sheet.number("tiltDeg"));
             case "LEVER" ->
                     q ->
                             new BacklashReading.Lever(
-                                            sheet.choice("member", Member.class),
-                                            q,
-                                            sheet.number("lengthMm"))
-                                    .circumferentialMm(pair);
-            case "CENTRES" -> q -> new BacklashReading.CentreTravel(q).circumferentialMm(pair);
-            default -> q -> new BacklashReading.Feeler(q).circumferentialMm(pair);
+                                    sheet.choice("member", Member.class),
+                                    q,
+                                    sheet.number("lengthMm"));
+            case "CENTRES" -> BacklashReading.CentreTravel::new;
+            default -> BacklashReading.Feeler::new;
         };
     }
 
