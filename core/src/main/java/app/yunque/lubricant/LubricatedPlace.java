@@ -35,6 +35,7 @@ public record LubricatedPlace(
         PAINT_SHOP_OR_CONTACTS("paint shop or electrical contacts near"),
         SEALED_FOR_OIL("a box sealed for oil"),
         SEALED_FOR_GREASE("a box sealed for grease"),
+        LOADED_METAL("steel loaded on steel or bronze"),
         SPLASH_GEARS("splash-lubricated gears");
 
         private final String words;

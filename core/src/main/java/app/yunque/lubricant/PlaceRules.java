@@ -313,7 +313,9 @@ final class PlaceRules {
                     rule(
                             "silicone",
                             FORBIDS,
-                            m -> m.isOf(BaseOil.SILICONE) && m.meets(Thing.SPLASH_GEARS),
+                            m ->
+                                    m.isOf(BaseOil.SILICONE)
+                                            && m.meets(Thing.SPLASH_GEARS, Thing.LOADED_METAL),
                             "Silicone carries little load between metals.",
                             "A hydrocarbon grease; silicone for plastics and rubber only."),
                     rule(

@@ -2,7 +2,10 @@ package app.yunque.lubricant;
 
 import static app.yunque.lubricant.IsoViscosityGrade.*;
 
+import app.yunque.lubricant.LubricatedPlace.Thing;
+import java.util.EnumSet;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * The sorts of places that are lubricated, with what is usual in each where no plate says otherwise. Gear baths have their grade
@@ -166,6 +169,38 @@ public enum PlaceSort {
                 && this != WAYS_LYING
                 && this != WAYS_STANDING;
     }
+
+    /** What a lubricant meets at such a place by its nature; what else it meets is entered. */
+    public Set<Thing> meets() {
+        var meets = EnumSet.noneOf(Thing.class);
+        switch (this) {
+            case PAWLS -> meets.add(Thing.PAWL);
+            case HYDROSTATIC -> meets.add(Thing.WET_CLUTCH);
+            case PLASTIC_GEARS, LININGS -> {}
+            default -> meets.add(Thing.LOADED_METAL);
+        }
+        if (SPLASHED.contains(this)) {
+            meets.add(Thing.SPLASH_GEARS);
+        }
+        return meets;
+    }
+
+    private static final Set<PlaceSort> SPLASHED =
+            EnumSet.of(
+                    GEARS,
+                    WORM,
+                    PLANETARY,
+                    CYCLOIDAL,
+                    HEADSTOCK,
+                    FEED_BOX,
+                    APRON,
+                    MILL_BOX,
+                    MILL_HEAD,
+                    DIVIDING_HEAD,
+                    DRILL_HEAD,
+                    MOWER_BOX,
+                    SMALL_BOX,
+                    ACTUATOR_BOX);
 
     /** What is used at a place. */
     sealed interface Use permits Oil, Grease, Plate, Dry {}

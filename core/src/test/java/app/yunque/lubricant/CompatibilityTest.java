@@ -184,6 +184,7 @@ class CompatibilityTest {
         "PAG, NONE, PLASTIC_SIGHT_GLASS, 50, sight glass, WARNS",
         "SILICONE, NONE, PAINT_SHOP_OR_CONTACTS, 50, silicone about, WARNS",
         "SILICONE, NONE, SPLASH_GEARS, 50, silicone, FORBIDS",
+        "SILICONE, NONE, LOADED_METAL, 50, silicone, FORBIDS",
         "MINERAL, NONE, SEALED_FOR_GREASE, 50, sealed for grease, WARNS",
         "MINERAL, NONE, SEALED_FOR_OIL, 50, -, ",
         "MINERAL, NONE, PAWL, 20, -, "
@@ -348,6 +349,30 @@ class CompatibilityTest {
                                     assertThat(f.instead()).isNotBlank().endsWith(".");
                                 });
             }
+        }
+    }
+
+    /** Silicone is for plastics and rubber: no place of metal takes it, a pawl takes no grease at all. */
+    @Test
+    void siliconeGoesOnPlasticGearsOnly() {
+        var silicone =
+                new Lubricant(
+                        BaseOil.SILICONE,
+                        Additive.NONE,
+                        Optional.of(Thickener.CLAY),
+                        Optional.of(2),
+                        100,
+                        false,
+                        false);
+        for (var sort : PlaceSort.values()) {
+            var at = place(sort.meets(), Seal.PTFE, Plastic.NONE, 40, 0.5);
+            var forbidden = Compatibility.of(silicone, at, Optional.empty()).verdict();
+            assertThat(forbidden == Verdict.CLEAR_FAIL)
+                    .as(sort.words())
+                    .isEqualTo(
+                            sort != PlaceSort.PLASTIC_GEARS
+                                    && sort != PlaceSort.LININGS
+                                    && sort != PlaceSort.HYDROSTATIC);
         }
     }
 

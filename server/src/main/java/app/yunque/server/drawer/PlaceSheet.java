@@ -101,9 +101,7 @@ public final class PlaceSheet {
 
     Set<LubricatedPlace.Thing> meets() {
         var meets = PlaceFields.touched(sheet);
-        if (sort() == PlaceSort.PAWLS) {
-            meets.add(LubricatedPlace.Thing.PAWL);
-        }
+        meets.addAll(sort().meets());
         return meets;
     }
 
