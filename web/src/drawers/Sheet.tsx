@@ -1,6 +1,6 @@
 import { Button, NativeSelect } from "@mantine/core";
 import { useQuery } from "@tanstack/react-query";
-import { type ReactNode, useState } from "react";
+import { type ReactNode, type RefObject, useRef, useState } from "react";
 import { elsewhere, fieldErrors } from "../api/problem";
 import type { DrawerAnswer, DrawerEntries, DrawerField, DrawerView, EnteredNumber } from "../api/types";
 import { Fault } from "../shared/Caution";
@@ -32,6 +32,7 @@ interface Props {
 
 /** One drawer opened: what it asks for at the left, what it answers at the right. */
 export function Sheet({ drawer, draftKey, prefill, lists, describes, keep, keepLabel }: Props) {
+  const root = useRef<HTMLElement>(null);
   const instruments = useQuery(instrumentsQuery);
   const draft = useDraft<DrawerEntries>(draftKey, initialEntries(drawer, prefill, lists));
   const entries = draft.value;
@@ -54,23 +55,25 @@ export function Sheet({ drawer, draftKey, prefill, lists, describes, keep, keepL
     const value = entries.fields[field.name] ?? { text: "", unit: field.units[0] ?? "" };
     if (field.kind === "READINGS") {
       return (
-        <Readings
-          key={field.name}
-          field={field}
-          readings={entries.readings[field.name] ?? []}
-          errors={errors}
-          onChange={(list) => setReadings(field.name, list)}
-        />
+        <div key={field.name} data-field={field.name} className={classes.wide}>
+          <Readings
+            field={field}
+            readings={entries.readings[field.name] ?? []}
+            errors={errors}
+            onChange={(list) => setReadings(field.name, list)}
+          />
+        </div>
       );
     }
     return (
-      <FieldInput
-        key={field.name}
-        field={field}
-        value={value}
-        error={errors[field.name]}
-        onChange={(v) => set({ [field.name]: v })}
-      />
+      <div key={field.name} data-field={field.name} className={isLong(field) ? classes.wide : undefined}>
+        <FieldInput
+          field={field}
+          value={value}
+          error={errors[field.name]}
+          onChange={(v) => set({ [field.name]: v })}
+        />
+      </div>
     );
   };
 
@@ -84,99 +87,133 @@ export function Sheet({ drawer, draftKey, prefill, lists, describes, keep, keepL
   };
 
   return (
-    <section className={classes.sheet} aria-label={drawer.title}>
-      <div className={classes.inputs}>
-        {drawer.examples.length > 0 && (
-          <div className={classes.examples}>
-            <span>Try</span>
-            {drawer.examples.map((example) => (
-              <button
-                key={example.title}
-                type="button"
-                onClick={() =>
-                  draft.change({
-                    fields: { ...initialEntries(drawer).fields, ...example.entries.fields },
-                    readings: { ...initialEntries(drawer).readings, ...example.entries.readings },
-                  })
-                }
-              >
-                {example.title}
-              </button>
-            ))}
-            {draft.touched && (
-              <button type="button" onClick={() => draft.clear(initialEntries(drawer, prefill, lists))}>
-                start over
-              </button>
-            )}
-          </div>
-        )}
-        {groups(drawer, entries).map(([heading, fields]) => (
-          <Group
-            key={heading}
-            heading={heading}
-            folded={drawer.folded.includes(heading)}
-            faulty={fields.some((f) => errors[f.name] !== undefined)}
-          >
-            {fields.map(input)}
-            {fields.some((f) => f.kind === "READINGS") && tools.length > 0 && (
-              <NativeSelect
-                className={classes.wide}
-                label="Instrument"
-                error={errors.instrument}
-                data={[
-                  { value: "", label: "not on the list: 0.01 mm, ± 0.01 mm" },
-                  ...tools.map((i) => ({
-                    value: i.id,
-                    label: `${i.name}, ${i.given.resolution.text} ${i.given.resolution.unit}, ${
-                      i.overdue
-                        ? `calibration overdue since ${day(i.dueOn)}`
-                        : `calibrated to ${day(i.dueOn)}`
-                    }`,
-                  })),
-                ]}
-                value={entries.instrument ?? ""}
-                onChange={(e) => draft.change({ instrument: e.currentTarget.value || undefined })}
-              />
-            )}
-          </Group>
-        ))}
-      </div>
-      <div className={classes.answer} aria-live="polite">
-        {stray && <Fault>{stray}</Fault>}
-        <ToolDrawing drawer={drawer} entries={entries} set={set} />
-        {answer ? (
-          <>
-            <Answer answer={answer} entries={entries} set={set} />
-            <div className={classes.actions}>
-              {keep && (
-                <Button
-                  size="lg"
-                  onClick={async () => {
-                    if (await keep(entries, answer)) {
-                      draft.clear({
-                        ...initialEntries(drawer, entries.fields, describes ? entries.readings : {}),
-                        instrument: entries.instrument,
-                      });
-                    }
-                  }}
+    <section ref={root} className={classes.room} aria-label={drawer.title}>
+      <div className={describes ? `${classes.sheet} ${classes.describing}` : classes.sheet}>
+        <div className={classes.inputs}>
+          {drawer.examples.length > 0 && (
+            <div className={classes.examples}>
+              <span>Try</span>
+              {drawer.examples.map((example) => (
+                <button
+                  key={example.title}
+                  type="button"
+                  onClick={() =>
+                    draft.change({
+                      fields: { ...initialEntries(drawer).fields, ...example.entries.fields },
+                      readings: { ...initialEntries(drawer).readings, ...example.entries.readings },
+                    })
+                  }
                 >
-                  {keepLabel ?? "Keep"}
-                </Button>
+                  {example.title}
+                </button>
+              ))}
+              {draft.touched && (
+                <button type="button" onClick={() => draft.clear(initialEntries(drawer, prefill, lists))}>
+                  start over
+                </button>
               )}
-              <Button variant="default" onClick={csv}>
-                As CSV
-              </Button>
             </div>
-          </>
-        ) : (
-          <p className={classes.soft}>
-            {missing.length > 0
-              ? `Still to enter: ${missing.join(", ").toLowerCase()}. The answer then stands here at once.`
-              : !problem && "…"}
-          </p>
-        )}
+          )}
+          {groups(drawer, entries).map(([heading, fields]) => (
+            <Group
+              key={heading}
+              heading={heading}
+              folded={drawer.folded.includes(heading)}
+              faulty={fields.some((f) => errors[f.name] !== undefined)}
+            >
+              {fields.map(input)}
+              {fields.some((f) => f.kind === "READINGS") && tools.length > 0 && (
+                <NativeSelect
+                  className={classes.wide}
+                  label="Instrument"
+                  error={errors.instrument}
+                  data={[
+                    { value: "", label: "not on the list: 0.01 mm, ± 0.01 mm" },
+                    ...tools.map((i) => ({
+                      value: i.id,
+                      label: `${i.name}, ${i.given.resolution.text} ${i.given.resolution.unit}, ${
+                        i.overdue
+                          ? `calibration overdue since ${day(i.dueOn)}`
+                          : `calibrated to ${day(i.dueOn)}`
+                      }`,
+                    })),
+                  ]}
+                  value={entries.instrument ?? ""}
+                  onChange={(e) => draft.change({ instrument: e.currentTarget.value || undefined })}
+                />
+              )}
+            </Group>
+          ))}
+        </div>
+        <div className={classes.answer} aria-live="polite">
+          {stray && <Fault>{stray}</Fault>}
+          <ToolDrawing drawer={drawer} entries={entries} set={set} />
+          {answer ? (
+            <>
+              <Answer answer={answer} entries={entries} set={set} />
+              <div className={classes.actions}>
+                {keep && (
+                  <Button
+                    size="lg"
+                    onClick={async () => {
+                      if (await keep(entries, answer)) {
+                        draft.clear({
+                          ...initialEntries(drawer, entries.fields, describes ? entries.readings : {}),
+                          instrument: entries.instrument,
+                        });
+                      }
+                    }}
+                  >
+                    {keepLabel ?? "Keep"}
+                  </Button>
+                )}
+                <Button variant="default" onClick={csv}>
+                  As CSV
+                </Button>
+              </div>
+            </>
+          ) : (
+            <Missing fields={missing} root={root} waiting={!problem} />
+          )}
+        </div>
       </div>
     </section>
+  );
+}
+
+/** A choice in so many words wants a line of its own. */
+const LONG = 40;
+const isLong = (field: DrawerField) => field.choices.some((c) => c.words.length >= LONG);
+
+interface MissingProps {
+  fields: DrawerField[];
+  root: RefObject<HTMLElement | null>;
+  /** True while an answer is on its way. */
+  waiting: boolean;
+}
+
+/** What still has to be entered, each a way to its field. */
+function Missing({ fields, root, waiting }: MissingProps) {
+  if (fields.length === 0) {
+    return <p className={classes.soft}>{waiting && "…"}</p>;
+  }
+  return (
+    <div className={classes.missing}>
+      <p className={classes.soft}>Still to enter; the answer then stands here at once:</p>
+      {fields.map((field) => (
+        <button
+          key={field.name}
+          type="button"
+          onClick={() =>
+            root.current
+              ?.querySelector<HTMLElement>(`[data-field="${field.name}"] :is(input, select)`)
+              ?.focus()
+          }
+        >
+          {field.label.toLowerCase()}
+        </button>
+      ))}
+    </div>
   );
 }
 

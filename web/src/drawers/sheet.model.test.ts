@@ -34,9 +34,9 @@ describe("a drawer's sheet", () => {
   it("asks only for what the choice needs, and says what is missing", () => {
     const entries = initialEntries(drawer, { radius: { text: "60", unit: "mm" } });
     expect(groups(drawer, entries)[0]?.[1].map((f) => f.name)).toEqual(["way", "radius", "readings"]);
-    expect(stillMissing(drawer, entries)).toEqual(["readings"]);
+    expect(stillMissing(drawer, entries).map((f) => f.label)).toEqual(["readings"]);
     entries.fields.way = { text: "LEVER", unit: "" };
-    expect(stillMissing(drawer, entries)).toEqual(["length", "readings"]);
+    expect(stillMissing(drawer, entries).map((f) => f.label)).toEqual(["length", "readings"]);
   });
 
   it("asks for nothing that rests on a field not asked for", () => {
@@ -54,9 +54,9 @@ describe("a drawer's sheet", () => {
       ],
     } as unknown as DrawerView;
     const entries = initialEntries(chained);
-    expect(stillMissing(chained, entries)).toEqual([]);
+    expect(stillMissing(chained, entries).map((f) => f.label)).toEqual([]);
     entries.fields.shape = { text: "LYING", unit: "" };
-    expect(stillMissing(chained, entries)).toEqual(["depth"]);
+    expect(stillMissing(chained, entries).map((f) => f.label)).toEqual(["depth"]);
   });
 
   it("keeps the lists that the papers say", () => {

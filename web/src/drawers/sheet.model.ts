@@ -28,16 +28,15 @@ export const isAsked = (drawer: DrawerView, field: DrawerField, entries: DrawerE
   );
 };
 
-/** Labels of what still has to be entered before the drawer can answer. */
-export function stillMissing(drawer: DrawerView, entries: DrawerEntries): string[] {
+/** What still has to be entered before the drawer can answer. */
+export function stillMissing(drawer: DrawerView, entries: DrawerEntries): DrawerField[] {
   return drawer.fields
     .filter((field) => !field.optional && isAsked(drawer, field, entries))
     .filter((field) =>
       field.kind === "READINGS"
         ? (entries.readings[field.name] ?? []).length === 0
         : (entries.fields[field.name]?.text ?? "").trim() === "",
-    )
-    .map((field) => field.label);
+    );
 }
 
 /** What each field of a drawer is called. */

@@ -19,29 +19,31 @@ export function UnitPlaces({ unitId }: { unitId: string }) {
     return null;
   }
   return (
-    <Panel title="Lubricated places" aside="each with its own lubricant and its own date">
-      <PlaceAway unitId={unitId} />
-      <Apart found={places.data.apart} />
-      <ul className={classes.places}>
-        {places.data.places.map((place) => (
-          <li key={place.id}>
-            <Link to={`/units/${unitId}/places/${place.id}`}>
-              <b>{place.given.name}</b>
-              <DueMark place={place} />
-              <span className={classes.what}>
-                {place.last ? place.last.can : "nothing on record"}
-                <small>{place.words}</small>
-              </span>
-            </Link>
-          </li>
-        ))}
-      </ul>
-      {start ? (
-        <PlaceSheet unitId={unitId} start={start} onDone={() => setStart(undefined)} />
-      ) : (
-        <Starts suggested={places.data.suggested} onStart={setStart} />
-      )}
-    </Panel>
+    <div className={start && classes.whole}>
+      <Panel title="Lubricated places" aside="each with its own lubricant and its own date">
+        <PlaceAway unitId={unitId} />
+        <Apart found={places.data.apart} />
+        <ul className={classes.places}>
+          {places.data.places.map((place) => (
+            <li key={place.id}>
+              <Link to={`/units/${unitId}/places/${place.id}`}>
+                <b>{place.given.name}</b>
+                <DueMark place={place} />
+                <span className={classes.what}>
+                  {place.last ? place.last.can : "nothing on record"}
+                  <small>{place.words}</small>
+                </span>
+              </Link>
+            </li>
+          ))}
+        </ul>
+        {start ? (
+          <PlaceSheet unitId={unitId} start={start} onDone={() => setStart(undefined)} />
+        ) : (
+          <Starts suggested={places.data.suggested} onStart={setStart} />
+        )}
+      </Panel>
+    </div>
   );
 }
 

@@ -43,11 +43,11 @@ public record Statement(
             throw Refused.because(
                     "reason", "Say why: the reason is what an explanation is made of later.");
         }
-        if (reason.length() > StepDetail.LONGEST_TEXT) {
+        if (reason.length() > DetailLimits.LONGEST_TEXT) {
             throw Refused.because(
                     "reason",
                     "The reason has %d characters; at most %d fit."
-                            .formatted(reason.length(), StepDetail.LONGEST_TEXT));
+                            .formatted(reason.length(), DetailLimits.LONGEST_TEXT));
         }
     }
 

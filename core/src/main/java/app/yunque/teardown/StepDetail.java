@@ -1,7 +1,5 @@
 package app.yunque.teardown;
 
-import app.yunque.measure.Problem;
-import app.yunque.measure.Range;
 import app.yunque.measure.Refused;
 import app.yunque.plan.Handling;
 import app.yunque.plan.Task;
@@ -22,12 +20,6 @@ import org.jspecify.annotations.Nullable;
  */
 public record StepDetail(
         Work work, Body body, Found found, Back back, String subassembly, boolean leftAssembled) {
-    public static final int LONGEST_TEXT = 200;
-    public static final Range MASS = Range.of("massKg", "mass", 0, 20_000, "kg");
-    public static final Range THICKNESS = Range.of("thicknessMm", "thickness", 0, 1000, "mm");
-    public static final Range TEETH = Range.count("teeth", "number of teeth", 1, 2000);
-    public static final Range POSITIONS = Range.count("positions", "positions it fits in", 1, 360);
-
     /** Nothing beyond the step itself. */
     public static final StepDetail NONE =
             new StepDetail(Work.ANY, Body.UNKNOWN, Found.NOTHING, Back.PLAIN, "", false);
@@ -48,9 +40,9 @@ public record StepDetail(
             Refused.ifAny(
                     minutes == null ? Optional.empty() : Task.MINUTES.judge(minutes),
                     Task.PEOPLE.judge(people),
-                    tooLong("tool", "Tool", tool),
-                    tooLong("position", "Position", position),
-                    tooLong("area", "Area", area));
+                    DetailLimits.tooLong("tool", "Tool", tool),
+                    DetailLimits.tooLong("position", "Position", position),
+                    DetailLimits.tooLong("area", "Area", area));
         }
 
         /** The minutes noted; {@value #USUAL_MINUTES} when none were, which is a judgement. */
@@ -81,9 +73,11 @@ public record StepDetail(
         public Body {
             leavesBy = List.copyOf(leavesBy);
             Refused.ifAny(
-                    massKg == null ? Optional.empty() : MASS.judge(massKg),
-                    thicknessMm == null ? Optional.empty() : THICKNESS.judge(thicknessMm),
-                    teeth == null ? Optional.empty() : TEETH.judge(teeth));
+                    massKg == null ? Optional.empty() : DetailLimits.MASS.judge(massKg),
+                    thicknessMm == null
+                            ? Optional.empty()
+                            : DetailLimits.THICKNESS.judge(thicknessMm),
+                    teeth == null ? Optional.empty() : DetailLimits.TEETH.judge(teeth));
         }
     }
 
@@ -107,9 +101,9 @@ public record StepDetail(
         public Found {
             loose = List.copyOf(loose);
             Refused.ifAny(
-                    tooLong("hard", "Why it was hard", hard),
-                    tooLong("stuckTo", "Stuck to", stuckTo),
-                    tooLong("notOriginal", "Earlier repair", notOriginal));
+                    DetailLimits.tooLong("hard", "Why it was hard", hard),
+                    DetailLimits.tooLong("stuckTo", "Stuck to", stuckTo),
+                    DetailLimits.tooLong("notOriginal", "Earlier repair", notOriginal));
         }
     }
 
@@ -132,27 +126,17 @@ public record StepDetail(
 
         public Back {
             Refused.ifAny(
-                    positions == null ? Optional.empty() : POSITIONS.judge(positions),
-                    tooLong("matchMark", "Match mark", matchMark),
-                    tooLong("matchedWith", "Matched with", matchedWith),
-                    tooLong("check", "Check", check));
+                    positions == null ? Optional.empty() : DetailLimits.POSITIONS.judge(positions),
+                    DetailLimits.tooLong("matchMark", "Match mark", matchMark),
+                    DetailLimits.tooLong("matchedWith", "Matched with", matchedWith),
+                    DetailLimits.tooLong("check", "Check", check));
         }
     }
 
     /** @throws Refused naming every value out of its range */
     public StepDetail {
-        Refused.ifAny(tooLong("subassembly", "Subassembly", subassembly));
+        Refused.ifAny(DetailLimits.tooLong("subassembly", "Subassembly", subassembly));
         subassembly = subassembly.strip();
-    }
-
-    private static Optional<Problem> tooLong(String field, String label, String text) {
-        return text.length() <= LONGEST_TEXT
-                ? Optional.empty()
-                : Optional.of(
-                        Problem.told(
-                                field,
-                                "%s has %d characters; at most %d fit."
-                                        .formatted(label, text.length(), LONGEST_TEXT)));
     }
 
     /** Facts worth a line in the log, in words. */

@@ -42,6 +42,10 @@ final class PlaceFields {
 
     private PlaceFields() {}
 
+    /** The drawer of a sump starts with an example; of a place nothing is known before somebody measured it. */
+    private static final Set<String> MEASURED =
+            Set.of("lengthMm", "widthMm", "heightMm", "diameterMm");
+
     private static final List<Field> ALL = build();
 
     static List<Field> all() {
@@ -49,6 +53,10 @@ final class PlaceFields {
     }
 
     private static List<Field> build() {
+        return asked().stream().map(f -> MEASURED.contains(f.name()) ? f.starting("") : f).toList();
+    }
+
+    private static List<Field> asked() {
         return GearFields.all(
                 place(),
                 climate(),
@@ -142,9 +150,9 @@ final class PlaceFields {
         return in(
                 CLIMATE,
                 Stream.of(
-                        Field.quantity("coldest", "Coldest start", "0", "°C", "°F"),
-                        Field.quantity("hottest", "Hottest surroundings", "30", "°C", "°F"),
-                        Field.quantity("velocity", "Pitch line of the slowest stage, m/s", "2", "")
+                        Field.quantity("coldest", "Coldest start", "", "°C", "°F"),
+                        Field.quantity("hottest", "Hottest surroundings", "", "°C", "°F"),
+                        Field.quantity("velocity", "Pitch line of the slowest stage, m/s", "", "")
                                 .onlyWhen("sort", BATHS)
                                 .hinting("Of a planetary set: the sun against its carrier."),
                         Field.quantity("measuredDegC", "Measured in the oil, hot", "", "°C", "°F")
@@ -351,16 +359,14 @@ final class PlaceFields {
                                 .mayBeEmpty()
                                 .hinting("Empty: the middle of what is usual there.")
                                 .onlyWhen("sort", ROOMS),
-                        Field.length("boreMm", "Bore", "40").onlyWhen("sort", BEARING),
-                        Field.length("outsideMm", "Outside diameter", "80")
-                                .onlyWhen("sort", BEARING),
-                        Field.length("bearingWidthMm", "Width", "18").onlyWhen("sort", BEARING),
-                        Field.quantity("massKg", "Mass", "0.37", "kg", "lb")
-                                .onlyWhen("sort", BEARING),
+                        Field.length("boreMm", "Bore", "").onlyWhen("sort", BEARING),
+                        Field.length("outsideMm", "Outside diameter", "").onlyWhen("sort", BEARING),
+                        Field.length("bearingWidthMm", "Width", "").onlyWhen("sort", BEARING),
+                        Field.quantity("massKg", "Mass", "", "kg", "lb").onlyWhen("sort", BEARING),
                         GreaseFields.design().onlyWhen("sort", BEARING),
                         GreaseFields.carries().onlyWhen("sort", BEARING),
                         GreaseFields.shaft().onlyWhen("sort", BEARING),
-                        Field.quantity("bearingRpm", "Speed", "1450", "min⁻¹")
+                        Field.quantity("bearingRpm", "Speed", "", "min⁻¹")
                                 .onlyWhen("sort", BEARING),
                         Field.quantity("gunG", "The gun gives a stroke, g", "1.2", "")
                                 .onlyWhen("sort", names(PlaceSort::takesGrease))));

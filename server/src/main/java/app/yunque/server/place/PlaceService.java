@@ -150,11 +150,7 @@ public class PlaceService {
         var papers = units.papers(unitId);
         var name = JobText.required("name", "Name of the place", request.name(), LONGEST_NAME);
         var found = places.findById(id);
-        var entries =
-                PlaceSheet.completed(
-                        found.isPresent()
-                                ? request.entries()
-                                : PlacePapers.under(request.entries(), papers));
+        var entries = PlaceSheet.completed(PlacePapers.under(request.entries(), papers));
         drawers.answer(PLACE_DRAWER, entries);
         found.ifPresent(p -> refuseStranger(p, unitId));
         found.ifPresent(

@@ -159,10 +159,15 @@ public final class Requests {
         return place("sump", fields);
     }
 
+    /** A place from 0 to 30 °C, unless its fields say otherwise. */
     public static Map<String, Object> place(String name, Map<String, Object> fields) {
+        var all = new HashMap<String, Object>();
+        all.put("coldest", in("°C", "0"));
+        all.put("hottest", in("°C", "30"));
+        all.putAll(fields);
         var place = new HashMap<String, Object>();
         place.put("name", name);
-        place.put("entries", Map.of("fields", fields, "readings", Map.of()));
+        place.put("entries", Map.of("fields", all, "readings", Map.of()));
         return place;
     }
 

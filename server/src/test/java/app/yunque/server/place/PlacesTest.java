@@ -168,6 +168,9 @@ class PlacesTest {
         fields.put("sort", Requests.in("", "WORM"));
         fields.put("meets1", Requests.in("", "BRONZE_WORM_WHEEL"));
         fields.put("plate", Requests.in("", "ISO VG 460"));
+        fields.put("lengthMm", Requests.mm("200"));
+        fields.put("widthMm", Requests.mm("120"));
+        fields.put("heightMm", Requests.mm("230"));
         fields.put("arrangement", Requests.in("", "NONE"));
         fields.put("levelMm", Requests.mm("40"));
         var box = describe(Requests.place("worm box", fields));
@@ -474,6 +477,10 @@ class PlacesTest {
     void theCardOfABearingTellsTheGunAndTheHours() throws java.io.IOException {
         var fields = new HashMap<String, Object>();
         fields.put("sort", Requests.in("", "BEARING"));
+        fields.put("boreMm", Requests.mm("40"));
+        fields.put("outsideMm", Requests.mm("80"));
+        fields.put("bearingWidthMm", Requests.mm("18"));
+        fields.put("massKg", Requests.in("kg", "0.37"));
         fields.put("bearingRpm", Requests.in("min⁻¹", "1450"));
         var bearing = describe(Requests.place("drum bearing", fields));
         try (var document =
@@ -484,6 +491,21 @@ class PlacesTest {
                     .contains("each greasing", "7.2 g", "strokes of the gun", "6.0")
                     .contains("grease again after");
         }
+    }
+
+    /** Nothing measured is assumed: a sheet without climate or sump is not kept, and says what is missing. */
+    @Test
+    void aPlaceIsNotKeptFromNumbersNobodyMeasured() {
+        var fields = new HashMap<String, Object>();
+        fields.put("sort", Requests.in("", "GEARS"));
+        var place = new HashMap<String, Object>();
+        place.put("name", "sump");
+        place.put("entries", Map.of("fields", fields, "readings", Map.of()));
+        var told = bench.put("/api/units/" + unit + "/places/" + UUID.randomUUID(), place);
+        assertThat(told.status()).isEqualTo(422);
+        assertThat(told.body().path("fields").valueStream().map(f -> f.path("field").asString()))
+                .contains("coldest");
+        assertThat(told.at("coldest")).isNotBlank();
     }
 
     @Test
