@@ -225,6 +225,13 @@ class PlacesOfAUnitTest {
             m.press("Describe another place");
             m.field("Name of the place").fill("tail bearing");
             m.field("What it is").selectOption("greased rolling bearing");
+            // What is missing leads to its field, and nobody's example stands in for a measurement.
+            assertThat(m.field("Bore")).hasValue("");
+            m.press("coldest start");
+            m.page.keyboard().type("2");
+            assertThat(m.button("coldest start")).hasCount(0);
+            m.press("hottest surroundings");
+            m.page.keyboard().type("34");
             // 0.005 · 90 · 24 g from the side.
             m.field("Bore").fill("40");
             m.field("Outside diameter").fill("90");

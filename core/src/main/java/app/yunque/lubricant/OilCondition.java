@@ -6,7 +6,9 @@ import app.yunque.measure.Refused;
 import app.yunque.measure.Verdict;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * What a used oil says: change of viscosity, water, acid number, ISO 4406 code, wear metals. Source: ISO 4406 limits, from
@@ -137,17 +139,19 @@ public final class OilCondition {
      * fewer than five samples against fixed limits.
      */
     public static Finding metal(
-            String name, double ppm, List<Double> earlier, double fixedWarn, double fixedAct) {
+            WearMetal metal, double ppm, List<Double> earlier, WearMetal.Box box) {
+        var name = metal.name().toLowerCase(Locale.ROOT);
         Refused.ifAny(METAL.named(name, name).judge(ppm));
         if (earlier.size() < ENOUGH_SAMPLES) {
+            var fixed = metal.limits(box);
             return new Finding(
                     name,
-                    grade(ppm, fixedWarn, fixedAct),
+                    grade(ppm, fixed.watch(), fixed.act()),
                     "%s ppm; too few samples for statistics, fixed limits %s and %s."
                             .formatted(
                                     PlainDigits.exact(ppm),
-                                    PlainDigits.exact(fixedWarn),
-                                    PlainDigits.exact(fixedAct)));
+                                    PlainDigits.exact(fixed.watch()),
+                                    PlainDigits.exact(fixed.act())));
         }
         double mean = earlier.stream().mapToDouble(v -> v).average().orElseThrow();
         double squares = earlier.stream().mapToDouble(v -> (v - mean) * (v - mean)).sum();
@@ -164,31 +168,52 @@ public final class OilCondition {
                                 PlainDigits.rounded(mean + 3 * sigma, 1)));
     }
 
-    /** Wear a thousand hours, the lost oil taken as having had the first value (ppm per 1000 h). */
+    /**
+     * Wear in a thousand hours where oil was topped up in between; the oil that was lost is taken as having had the first value.
+     *
+     * @param first          ppm of the earlier sample
+     * @param second         ppm of the later one
+     * @param sumpLitres     in the box (L), above 0
+     * @param toppedUpLitres between the two (L), at most what the box holds
+     * @param hours          between the two (h), above 0
+     * @return ppm in 1000 h
+     */
     public static double ratePer1000h(
             double first, double second, double sumpLitres, double toppedUpLitres, double hours) {
+        Refused.ifAny(
+                OilBlend.LITRES.named("sumpLitres", "litres in the box").judge(sumpLitres),
+                Range.of("toppedUpLitres", "topped up", 0, sumpLitres, "L").judge(toppedUpLitres),
+                Range.of("hours", "hours between the samples", 1, 1e6, "h").judge(hours));
         return (second - first * (1 - toppedUpLitres / sumpLitres)) / hours * 1000;
     }
 
-    /** Which part the metals point to, by the pairs that rose. */
-    public static List<String> parts(
-            boolean iron,
-            boolean chromium,
-            boolean copper,
-            boolean tin,
-            boolean aluminium,
-            boolean silicon) {
+    /**
+     * Which part the metals point to, by the pairs that rose.
+     *
+     * @param high  metals above what is watched
+     * @param water true when there is too much water
+     */
+    public static List<String> parts(Set<WearMetal> high, boolean water) {
+        boolean iron = high.contains(WearMetal.IRON);
+        boolean copper = high.contains(WearMetal.COPPER);
+        boolean aluminium = high.contains(WearMetal.ALUMINIUM);
+        boolean silicon = high.contains(WearMetal.SILICON);
         var told = new ArrayList<String>();
         if (silicon && aluminium && iron) {
             told.add(
                     "Silicon with aluminium and iron: sand or dust came in; look at breather and seals.");
+        } else if (silicon) {
+            told.add("Silicon alone: dust, or sealant and antifoam; look at the breather first.");
         }
-        if (iron && chromium) {
+        if (iron && water) {
+            told.add("Iron with water: rust. Find where the water comes in.");
+        }
+        if (iron && high.contains(WearMetal.CHROMIUM)) {
             told.add("Iron with chromium: a rolling bearing or a case-hardened part.");
-        } else if (iron) {
+        } else if (iron && !water) {
             told.add("Iron alone: gears or shafts.");
         }
-        if (copper && tin) {
+        if (copper && high.contains(WearMetal.TIN)) {
             told.add("Copper with tin: bronze wheel or bush.");
         } else if (copper) {
             told.add("Copper alone: brass cage, nut or synchroniser; bronze tints oil normally.");

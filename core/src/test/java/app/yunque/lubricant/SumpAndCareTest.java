@@ -142,9 +142,15 @@ class SumpAndCareTest {
     void aSampleIsJudgedAgainstItsOwnHistory() {
         var metal =
                 OilCondition.metal(
-                        "iron", 17.5, List.of(12.0, 15.0, 11.0, 14.0, 13.0, 16.0, 12.0), 100, 200);
+                        WearMetal.IRON,
+                        17.5,
+                        List.of(12.0, 15.0, 11.0, 14.0, 13.0, 16.0, 12.0),
+                        WearMetal.Box.STEEL_GEARS);
         assertThat(metal.verdict()).as("above 16.88, below 18.68").isEqualTo(Verdict.DOUBTFUL);
-        assertThat(OilCondition.metal("iron", 120, List.of(), 100, 200).sentence())
+        assertThat(
+                        OilCondition.metal(
+                                        WearMetal.IRON, 120, List.of(), WearMetal.Box.STEEL_GEARS)
+                                .sentence())
                 .contains("too few samples");
         assertThat(OilCondition.viscosity(246, 224).sentence()).startsWith("9.8 %");
         assertThat(OilCondition.viscosity(186, 224).verdict()).isEqualTo(Verdict.CLEAR_FAIL);
@@ -152,8 +158,6 @@ class SumpAndCareTest {
         assertThat(OilCondition.water(3000, BaseOil.MINERAL).verdict())
                 .isEqualTo(Verdict.CLEAR_FAIL);
         assertThat(OilCondition.ratePer1000h(40, 58, 8, 1.5, 500)).isCloseTo(51, within(1e-9));
-        assertThat(OilCondition.parts(true, false, true, true, false, false))
-                .anyMatch(p -> p.contains("bronze wheel"));
     }
 
     @Test

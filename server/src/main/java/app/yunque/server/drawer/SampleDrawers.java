@@ -3,12 +3,15 @@ package app.yunque.server.drawer;
 import app.yunque.lubricant.AgmaNumber;
 import app.yunque.lubricant.OilCondition;
 import app.yunque.lubricant.PlateText;
+import app.yunque.lubricant.WearMetal;
 import app.yunque.measure.Refused;
 import app.yunque.measure.Verdict;
 import app.yunque.measure.Working;
 import app.yunque.server.drawer.Drawer.Section;
 import app.yunque.server.drawer.Drawer.Takes;
+import app.yunque.server.drawer.Field.Option;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Stream;
@@ -19,15 +22,19 @@ import org.springframework.context.annotation.Configuration;
 @Configuration
 class SampleDrawers {
     private static List<Field> metals() {
-        return SampleFigures.metals().stream()
+        return Stream.of(WearMetal.values())
                 .flatMap(
                         m ->
                                 Stream.of(
-                                        Field.quantity(m.field(), m.label() + ", ppm", "", "")
+                                        Field.quantity(
+                                                        SampleFigures.field(m),
+                                                        m.label() + ", ppm",
+                                                        "",
+                                                        "")
                                                 .mayBeEmpty()
                                                 .in("Metals"),
                                         Field.readings(
-                                                        m.earlier(),
+                                                        SampleFigures.earlier(m),
                                                         m.label() + " of an earlier sample, ppm",
                                                         "")
                                                 .mayBeEmpty()
@@ -48,6 +55,14 @@ class SampleDrawers {
                 GearFields.all(
                         List.of(
                                 OilFields.base("base", "Base oil").in(OilFields.OIL),
+                                Field.choice(
+                                                "box",
+                                                "In the box turn",
+                                                WearMetal.Box.STEEL_GEARS.name(),
+                                                Stream.of(WearMetal.Box.values())
+                                                        .map(b -> new Option(b.name(), b.words()))
+                                                        .toArray(Option[]::new))
+                                        .in(OilFields.OIL),
                                 Field.quantity("fresh", "New oil at 40 °C, mm²/s", "224", "")
                                         .in(OilFields.OIL),
                                 Field.quantity("used", "Used oil at 40 °C, mm²/s", "", "")
@@ -80,17 +95,24 @@ class SampleDrawers {
         sheet.optional("waterPpm")
                 .ifPresent(v -> found.add(OilCondition.water(v, OilFields.baseOf(sheet))));
         sheet.optional("acidRise").ifPresent(v -> found.add(OilCondition.acid(v)));
-        for (var metal : SampleFigures.metals()) {
-            sheet.optional(metal.field())
+        var box = sheet.choice("box", WearMetal.Box.class);
+        var high = EnumSet.noneOf(WearMetal.class);
+        for (var metal : WearMetal.values()) {
+            sheet.optional(SampleFigures.field(metal))
+                    .map(
+                            ppm ->
+                                    OilCondition.metal(
+                                            metal,
+                                            ppm,
+                                            sheet.readings(SampleFigures.earlier(metal)),
+                                            box))
                     .ifPresent(
-                            v ->
-                                    found.add(
-                                            OilCondition.metal(
-                                                    metal.field(),
-                                                    v,
-                                                    sheet.readings(metal.earlier()),
-                                                    metal.warn(),
-                                                    metal.act())));
+                            f -> {
+                                found.add(f);
+                                if (f.verdict() != Verdict.CLEAR_PASS) {
+                                    high.add(metal);
+                                }
+                            });
         }
         if (sheet.has("count4")) {
             found.add(
@@ -104,14 +126,7 @@ class SampleDrawers {
                     "used",
                     "Nothing of the sample is entered yet. Enter what the laboratory gave.");
         }
-        var parts =
-                OilCondition.parts(
-                        isHigh(found, "iron"),
-                        isHigh(found, "chromium"),
-                        isHigh(found, "copper"),
-                        isHigh(found, "tin"),
-                        isHigh(found, "aluminium"),
-                        isHigh(found, "silicon"));
+        var parts = OilCondition.parts(high, isHigh(found, "water"));
         var rows =
                 found.stream()
                         .map(f -> List.of(f.what(), words(f.verdict()), f.sentence()))
@@ -140,9 +155,9 @@ class SampleDrawers {
                 .build();
     }
 
-    private static boolean isHigh(List<OilCondition.Finding> found, String metal) {
+    private static boolean isHigh(List<OilCondition.Finding> found, String what) {
         return found.stream()
-                .anyMatch(f -> f.what().equals(metal) && f.verdict() != Verdict.CLEAR_PASS);
+                .anyMatch(f -> f.what().equals(what) && f.verdict() != Verdict.CLEAR_PASS);
     }
 
     static String words(Verdict verdict) {

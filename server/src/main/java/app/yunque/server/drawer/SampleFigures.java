@@ -1,5 +1,6 @@
 package app.yunque.server.drawer;
 
+import app.yunque.lubricant.WearMetal;
 import app.yunque.measure.Refused;
 import app.yunque.server.quantity.EnteredNumber;
 import app.yunque.server.quantity.EntryUnit.EntryKind;
@@ -12,29 +13,16 @@ import java.util.stream.Stream;
 public final class SampleFigures {
     private SampleFigures() {}
 
-    /**
-     * A wear metal with the limits for a box without a history. Common practice, no source.
-     *
-     * @param field name of its field
-     * @param label without its unit
-     * @param warn  watched from (ppm)
-     * @param act   acted on from (ppm)
-     */
-    public record Metal(String field, String label, double warn, double act) {
-        public String earlier() {
-            return "earlier" + field.substring(0, 1).toUpperCase(Locale.ROOT) + field.substring(1);
-        }
+    /** Name of the field of a metal. */
+    public static String field(WearMetal metal) {
+        return metal.name().toLowerCase(Locale.ROOT);
     }
 
-    private static final List<Metal> METALS =
-            List.of(
-                    new Metal("iron", "Iron", 100, 200),
-                    new Metal("copper", "Copper", 50, 100),
-                    new Metal("tin", "Tin", 10, 20),
-                    new Metal("chromium", "Chromium", 5, 10),
-                    new Metal("aluminium", "Aluminium", 15, 25),
-                    new Metal("silicon", "Silicon over new", 20, 40),
-                    new Metal("lead", "Lead", 20, 40));
+    /** Name of the list of its earlier values. */
+    public static String earlier(WearMetal metal) {
+        var field = field(metal);
+        return "earlier" + field.substring(0, 1).toUpperCase(Locale.ROOT) + field.substring(1);
+    }
 
     /**
      * One figure.
@@ -61,22 +49,21 @@ public final class SampleFigures {
         }
     }
 
-    public static List<Metal> metals() {
-        return METALS;
-    }
-
     /** Every figure, in the order of the sheet. */
-    public static List<Figure> all() {
+    public static List<Figure> all(WearMetal.Box box) {
         return Stream.concat(
                         Stream.of(
                                 new Figure("Water", "ppm", "waterPpm", 500, 2000),
                                 new Figure("Acid number over new", "mg KOH/g", "acidRise", 0.5, 1)),
-                        METALS.stream()
-                                .map(
-                                        m ->
-                                                new Figure(
-                                                        m.label(), "ppm", m.field(), m.warn(),
-                                                        m.act())))
+                        Stream.of(WearMetal.values()).map(m -> of(m, m.limits(box))))
                 .toList();
+    }
+
+    public static boolean isMetal(Figure figure) {
+        return Stream.of(WearMetal.values()).anyMatch(m -> field(m).equals(figure.field()));
+    }
+
+    private static Figure of(WearMetal metal, WearMetal.Limits limits) {
+        return new Figure(metal.label(), "ppm", field(metal), limits.watch(), limits.act());
     }
 }

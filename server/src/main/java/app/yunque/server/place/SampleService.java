@@ -1,6 +1,7 @@
 package app.yunque.server.place;
 
 import app.yunque.lubricant.SampleTrend;
+import app.yunque.lubricant.WearMetal;
 import app.yunque.measure.NotApplicable;
 import app.yunque.measure.PlainDigits;
 import app.yunque.measure.Refused;
@@ -17,7 +18,10 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -115,43 +119,36 @@ public class SampleService {
 
     @Transactional(readOnly = true)
     public SampleSeries series(UUID placeId) {
-        filling.place(placeId);
+        var place = filling.place(placeId);
         var all = samples.findByPlaceIdAndRemovedFalseOrderByTakenOn(placeId);
-        var filled =
-                fills
-                        .findByPlaceIdInAndRemovedFalseOrderByDoneOnDescChangedAtDesc(
-                                List.of(placeId))
-                        .stream()
-                        .filter(f -> f.kind == FillKind.FILLED)
-                        .map(f -> f.doneOn)
-                        .toList();
+        var history =
+                SampleHistory.of(
+                        place,
+                        fills.findByPlaceIdInAndRemovedFalseOrderByDoneOnDescChangedAtDesc(
+                                List.of(placeId)));
         var views = new ArrayList<SampleView>();
         for (int i = 0; i < all.size(); i++) {
             var sample = all.get(i);
             var before =
                     all.subList(0, i).stream()
-                            .filter(s -> fillsBetween(s, sample, filled) == 0)
+                            .filter(s -> history.fillsBetween(s, sample) == 0)
                             .toList();
             views.add(
                     new SampleView(
-                            sample.id, given(sample), answer(sample, before), sample.changedBy()));
+                            sample.id,
+                            given(sample),
+                            answer(sample, before, history.box()),
+                            sample.changedBy()));
         }
-        return new SampleSeries(views, all.isEmpty() ? List.of() : lines(all, filled));
+        return new SampleSeries(views, all.isEmpty() ? List.of() : lines(all, history));
     }
 
-    /** How often the oil was changed between two samples; 0 when both are of the same. */
-    private static int fillsBetween(
-            SampleEntity earlier, SampleEntity later, List<LocalDate> filled) {
-        return (int)
-                filled.stream()
-                        .filter(d -> d.isAfter(earlier.takenOn) && !d.isAfter(later.takenOn))
-                        .count();
-    }
-
-    private List<SampleSeries.SampleLine> lines(List<SampleEntity> all, List<LocalDate> filled) {
+    private static List<SampleSeries.SampleLine> lines(
+            List<SampleEntity> all, SampleHistory history) {
         var last = all.get(all.size() - 1);
+        var ofThisFill = all.stream().filter(s -> history.fillsBetween(s, last) == 0).toList();
         var lines = new ArrayList<SampleSeries.SampleLine>();
-        for (var figure : SampleFigures.all()) {
+        for (var figure : SampleFigures.all(history.box())) {
             var points =
                     all.stream()
                             .flatMap(
@@ -162,19 +159,20 @@ public class SampleService {
                                                                     new SampleSeries.SamplePoint(
                                                                             s.meter.canonical(),
                                                                             v,
-                                                                            fillsBetween(
-                                                                                    s, last,
-                                                                                    filled))))
+                                                                            history.fillsBetween(
+                                                                                    s, last))))
                             .toList();
             if (!points.isEmpty()) {
-                lines.add(line(figure, points));
+                lines.add(line(figure, points, history.wearWithTopUps(figure, ofThisFill)));
             }
         }
         return lines;
     }
 
     private static SampleSeries.SampleLine line(
-            SampleFigures.Figure figure, List<SampleSeries.SamplePoint> points) {
+            SampleFigures.Figure figure,
+            List<SampleSeries.SamplePoint> points,
+            Optional<String> wear) {
         var trend =
                 SampleTrend.of(
                         points.stream()
@@ -189,13 +187,14 @@ public class SampleService {
                 points,
                 figure.watch(),
                 figure.act(),
-                trend.map(SampleTrend::sentence).orElse(""),
+                Stream.concat(trend.map(SampleTrend::sentence).stream(), wear.stream())
+                        .collect(Collectors.joining("; ")),
                 trend.flatMap(SampleTrend::hoursLeft).orElse(null));
     }
 
-    private DrawerAnswer answer(SampleEntity sample, List<SampleEntity> before) {
+    private DrawerAnswer answer(SampleEntity sample, List<SampleEntity> before, WearMetal.Box box) {
         try {
-            return drawers.answer(DRAWER, withEarlier(sample.entries, before));
+            return drawers.answer(DRAWER, inItsBox(withEarlier(sample.entries, before), box));
         } catch (Refused | NotApplicable refused) {
             return drawers.told(String.valueOf(refused.getMessage()));
         }
@@ -207,17 +206,24 @@ public class SampleService {
             return entries;
         }
         var readings = new HashMap<>(entries.readings());
-        for (var metal : SampleFigures.metals()) {
+        for (var metal : WearMetal.values()) {
             var earlier =
                     before.stream()
-                            .map(s -> s.entries.fields().get(metal.field()))
+                            .map(s -> s.entries.fields().get(SampleFigures.field(metal)))
                             .filter(v -> v != null && !v.text().isBlank())
                             .toList();
             if (!earlier.isEmpty()) {
-                readings.put(metal.earlier(), earlier);
+                readings.put(SampleFigures.earlier(metal), earlier);
             }
         }
         return new DrawerEntries(entries.fields(), readings, entries.instrument());
+    }
+
+    /** What turns in the box is known from its sheet. */
+    private static DrawerEntries inItsBox(DrawerEntries entries, WearMetal.Box box) {
+        var fields = new HashMap<>(entries.fields());
+        fields.put("box", new EnteredNumber(box.name(), ""));
+        return new DrawerEntries(fields, entries.readings(), entries.instrument());
     }
 
     private static SampleRequest given(SampleEntity s) {

@@ -401,6 +401,31 @@ class PlacesTest {
         assertThat(sample(samples, -4, 9000, 30).at("takenOn")).contains("still to come");
     }
 
+    // 40 ppm, then 58 ppm 500 h later in 8 L with 1.5 L topped up: 51 ppm in 1000 h, worked out
+    // apart from this code.
+    @Test
+    void whatWasToppedUpIsCountedInTheWear() {
+        var sump = describe(Requests.sump("95"));
+        var fills = "/api/places/" + sump + "/fills/";
+        assertThat(bench.put(fills + UUID.randomUUID(), on(90, "FILLED", "8")).status())
+                .isEqualTo(200);
+        assertThat(bench.put(fills + UUID.randomUUID(), on(20, "TOPPED_UP", "1.5")).status())
+                .isEqualTo(200);
+        var samples = "/api/places/" + sump + "/samples/";
+        assertThat(sample(samples, 60, 1000, 40).status()).isEqualTo(200);
+        assertThat(sample(samples, 10, 1500, 58).status()).isEqualTo(200);
+        var series = bench.get("/api/places/" + sump + "/samples").body();
+        assertThat(series.path("lines").path(0).path("trend").asString())
+                .isEqualTo("1.5 L topped up counted: +51.0 ppm in 1000 h of late");
+    }
+
+    private Map<String, Object> on(int daysAgo, String kind, String litres) {
+        var fill = Requests.fill(litres);
+        fill.put("kind", kind);
+        fill.put("on", today.minusDays(daysAgo).toString());
+        return fill;
+    }
+
     private AtBench.Answer sample(String samples, int daysAgo, int hours, int iron) {
         return bench.put(samples + UUID.randomUUID(), drawn(daysAgo, hours, iron));
     }

@@ -1,0 +1,85 @@
+package app.yunque.server.place;
+
+import app.yunque.lubricant.OilCondition;
+import app.yunque.lubricant.PlaceSort;
+import app.yunque.lubricant.WearMetal;
+import app.yunque.measure.PlainDigits;
+import app.yunque.server.drawer.PlaceSheet;
+import app.yunque.server.drawer.SampleFigures;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+/** What was done at a place between its samples: changes, top-ups, and what turns in its box. */
+record SampleHistory(List<FillEntity> latestFirst, WearMetal.Box box) {
+
+    static SampleHistory of(PlaceEntity place, List<FillEntity> latestFirst) {
+        boolean worm =
+                FillService.sheet(place)
+                        .map(PlaceSheet::sort)
+                        .filter(s -> s == PlaceSort.WORM)
+                        .isPresent();
+        return new SampleHistory(
+                latestFirst, worm ? WearMetal.Box.WORM_ON_BRONZE : WearMetal.Box.STEEL_GEARS);
+    }
+
+    /** How often the oil was changed between two samples; 0 when both are of the same. */
+    int fillsBetween(SampleEntity earlier, SampleEntity later) {
+        return (int) between(earlier, later.takenOn).filter(f -> f.kind == FillKind.FILLED).count();
+    }
+
+    /**
+     * Wear between the last two samples of one fill, with what was topped up in between counted; empty without a top-up, and
+     * where it is not known what the box holds.
+     */
+    Optional<String> wearWithTopUps(SampleFigures.Figure figure, List<SampleEntity> ofThisFill) {
+        var measured = ofThisFill.stream().filter(s -> figure.of(s.entries).isPresent()).toList();
+        if (measured.size() < 2 || !SampleFigures.isMetal(figure)) {
+            return Optional.empty();
+        }
+        var first = measured.get(measured.size() - 2);
+        var second = measured.get(measured.size() - 1);
+        double hours = second.meter.canonical() - first.meter.canonical();
+        double toppedUp =
+                between(first, second.takenOn)
+                        .filter(f -> f.kind == FillKind.TOPPED_UP)
+                        .mapToDouble(SampleHistory::litres)
+                        .sum();
+        double sump = holds(second.takenOn);
+        if (!(toppedUp > 0 && toppedUp <= sump && hours >= 1)) {
+            return Optional.empty();
+        }
+        double rate =
+                OilCondition.ratePer1000h(
+                        figure.of(first.entries).orElseThrow(),
+                        figure.of(second.entries).orElseThrow(),
+                        sump,
+                        toppedUp,
+                        hours);
+        return Optional.of(
+                "%s L topped up counted: %s%s ppm in 1000 h of late"
+                        .formatted(
+                                PlainDigits.exact(toppedUp),
+                                rate < 0 ? "−" : "+",
+                                PlainDigits.rounded(Math.abs(rate), 1)));
+    }
+
+    private Stream<FillEntity> between(SampleEntity earlier, LocalDate upTo) {
+        return latestFirst.stream()
+                .filter(f -> f.doneOn.isAfter(earlier.takenOn) && !f.doneOn.isAfter(upTo));
+    }
+
+    /** Litres of the last filling on or before a day; 0 where it is not known. */
+    private double holds(LocalDate on) {
+        return latestFirst.stream()
+                .filter(f -> f.kind == FillKind.FILLED && !f.doneOn.isAfter(on))
+                .findFirst()
+                .map(SampleHistory::litres)
+                .orElse(0.0);
+    }
+
+    private static double litres(FillEntity fill) {
+        return fill.amount == null ? 0 : fill.amount.canonical();
+    }
+}
