@@ -48,7 +48,7 @@ export function ViscosityChart({ chart }: { chart: Chart }) {
               className={classes.grid}
             />
             <text x={across(t.place)} y={HIGH - FOOT + 18} textAnchor="middle" className={classes.degree}>
-              {t.value}°
+              {fixed(t.value, 0, preferences.decimal)}°
             </text>
           </g>
         ))}

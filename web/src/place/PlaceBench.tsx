@@ -45,9 +45,11 @@ export function PlaceBench({ unitId, place, washed, onDescribe, children }: Prop
       <div className={classes.column}>
         {children}
         {answer?.why && (
-          <Panel title={answer.why.title}>
-            <AnswerPart part={answer.why} />
-          </Panel>
+          <div className={classes.why}>
+            <Panel title={answer.why.title}>
+              <AnswerPart part={answer.why} />
+            </Panel>
+          </div>
         )}
       </div>
       <Panel

@@ -11,7 +11,7 @@ final class LubricantWatch {
 
     private enum Wants {
         OIL_ONLY(
-                "pawls?(?! springs?)|ratchets?",
+                "pawls?|ratchets?",
                 Set.of(GoesOn.OIL),
                 "oil only",
                 "Grease gums them: they hang and let the load go."),
@@ -37,6 +37,13 @@ final class LubricantWatch {
             this.rule = rule;
             this.otherwise = otherwise;
         }
+    }
+
+    /** False where grease does harm: pawls, linings, plastics. */
+    static boolean bearsGrease(TeardownStep step) {
+        return Arrays.stream(Wants.values())
+                .filter(w -> w.words.matcher(step.part()).find())
+                .allMatch(w -> w.allowed.contains(GoesOn.GREASE));
     }
 
     static void of(TeardownStep step, Warnings found) {

@@ -186,7 +186,10 @@ public record WatchList(List<Warning> warnings) {
                                 ? "It goes back. Work over a tray."
                                 : "All "
                                         + loose.found()
-                                        + " go back. Hold them with grease, over a tray.",
+                                        + " go back. "
+                                        + (LubricantWatch.bearsGrease(step)
+                                                ? "Hold them with grease, over a tray."
+                                                : "Work over a tray; no grease to hold them here."),
                         step);
             }
         }

@@ -140,6 +140,26 @@ class WatchListTest {
         assertWarns(List.of(cage), weight, title, "");
     }
 
+    // Common practice, no source: rollers are held with grease while a cage goes in; a pawl must
+    // never see any.
+    @ParameterizedTest(name = "{0}: {1}")
+    @CsvSource({
+        "planet cage, Hold them with grease",
+        "pawl spring, no grease to hold them here",
+        "brake disc, no grease to hold them here",
+        "fibre gear, no grease to hold them here"
+    })
+    void holdsLooseThingsWithGreaseOnlyWhereItDoesNoHarm(String part, String says) {
+        var step =
+                step(1, part, PartKind.OTHER)
+                        .found(found(null, null, new LooseItem(PartKind.SPRING, 4, 4)))
+                        .build();
+        assertThat(WatchList.of(List.of(step)).warnings())
+                .filteredOn(w -> w.title().startsWith("Loose: 4 springs"))
+                .singleElement()
+                .satisfies(w -> assertThat(w.consequence()).contains("All 4 go back", says));
+    }
+
     @Test
     void stopsBeforeASpringThatNobodyMadeSafe() {
         var clock = new StoredEnergy(StoredEnergy.Kind.CLOCK_SPRING, "");

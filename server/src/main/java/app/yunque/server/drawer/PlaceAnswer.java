@@ -280,7 +280,7 @@ final class PlaceAnswer {
         }
         var ids =
                 choice.map(ShelfChoice::judged).orElse(List.of()).stream()
-                        .filter(j -> j.told().verdict() != Verdict.CLEAR_FAIL)
+                        .filter(j -> !j.isForbidden() && isNear(j, wanted.get()))
                         .limit(CANDIDATES)
                         .map(j -> j.can().id())
                         .collect(Collectors.toSet());
@@ -299,6 +299,12 @@ final class PlaceAnswer {
                             sheet.leastViscosity(),
                             Math.max(4 * sheet.leastViscosity(), 1.5 * line(grade).viscosityAt(hot))
                         }));
+    }
+
+    /** Of the wanted grade or its neighbour: what else lies far off the line is no candidate. */
+    private static boolean isNear(ShelfChoice.Judged judged, IsoViscosityGrade wanted) {
+        var grade = IsoViscosityGrade.nearest(judged.can().lubricant().viscosity());
+        return Math.abs(grade.gradesThickerThan(wanted)) <= 1;
     }
 
     /** The oil of a box with a level. */
