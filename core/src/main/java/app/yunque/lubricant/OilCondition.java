@@ -182,7 +182,8 @@ public final class OilCondition {
             double first, double second, double sumpLitres, double toppedUpLitres, double hours) {
         Refused.ifAny(
                 OilBlend.LITRES.named("sumpLitres", "litres in the box").judge(sumpLitres),
-                Range.of("toppedUpLitres", "topped up", 0, sumpLitres, "L").judge(toppedUpLitres),
+                Range.of("toppedUpLitres", "topped up", 0, Math.max(0, sumpLitres), "L")
+                        .judge(toppedUpLitres),
                 Range.of("hours", "hours between the samples", 1, 1e6, "h").judge(hours));
         return (second - first * (1 - toppedUpLitres / sumpLitres)) / hours * 1000;
     }

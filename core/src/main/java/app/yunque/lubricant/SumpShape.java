@@ -128,7 +128,8 @@ public sealed interface SumpShape
                     LENGTH.judge(lengthMm),
                     WIDTH.judge(widthMm),
                     HEIGHT.judge(heightMm),
-                    Range.of("riseMm", "rise of the floor", 0, heightMm, "mm").judge(riseMm));
+                    Range.of("riseMm", "rise of the floor", 0, Math.max(0, heightMm), "mm")
+                            .judge(riseMm));
         }
 
         @Override

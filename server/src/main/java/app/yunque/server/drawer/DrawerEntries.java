@@ -1,5 +1,6 @@
 package app.yunque.server.drawer;
 
+import app.yunque.server.problem.NothingLeftOut;
 import app.yunque.server.quantity.EnteredNumber;
 import java.util.List;
 import java.util.Map;
@@ -17,7 +18,8 @@ import org.jspecify.annotations.Nullable;
 public record DrawerEntries(
         Map<String, EnteredNumber> fields,
         Map<String, List<EnteredNumber>> readings,
-        @Nullable UUID instrument) {
+        @Nullable UUID instrument)
+        implements NothingLeftOut.Missing {
     /** Nothing entered is an empty sheet, not a fault. */
     public DrawerEntries {
         fields = Objects.requireNonNullElse(fields, Map.of());

@@ -2,6 +2,7 @@ package app.yunque.server.instrument;
 
 import app.yunque.measure.Problem;
 import app.yunque.measure.Refused;
+import app.yunque.server.problem.NothingLeftOut;
 import app.yunque.server.quantity.EnteredNumber;
 import java.time.LocalDate;
 import java.util.Objects;
@@ -30,7 +31,8 @@ public record InstrumentRequest(
         EnteredNumber low,
         EnteredNumber high,
         LocalDate calibratedOn,
-        LocalDate dueOn) {
+        LocalDate dueOn)
+        implements NothingLeftOut.Missing {
 
     /** What a caller left out is told like an empty field, never as a fault of the app. */
     public InstrumentRequest {

@@ -2,6 +2,7 @@ package app.yunque.server.place;
 
 import app.yunque.measure.Refused;
 import app.yunque.server.drawer.DrawerEntries;
+import app.yunque.server.problem.NothingLeftOut;
 import app.yunque.server.quantity.EnteredNumber;
 import java.time.LocalDate;
 import java.util.Objects;
@@ -32,7 +33,8 @@ public record FillRequest(
         @Nullable EnteredNumber meter,
         @Nullable DrawerEntries drained,
         String source,
-        String despite) {
+        String despite)
+        implements NothingLeftOut.Missing {
     /** What a caller left out is told like an empty field. */
     public FillRequest {
         can = Objects.requireNonNullElse(can, "");

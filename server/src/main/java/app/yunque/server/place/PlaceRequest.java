@@ -2,6 +2,7 @@ package app.yunque.server.place;
 
 import app.yunque.measure.Refused;
 import app.yunque.server.drawer.DrawerEntries;
+import app.yunque.server.problem.NothingLeftOut;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 
@@ -12,7 +13,8 @@ import org.jspecify.annotations.Nullable;
  * @param name    what the shop calls it, 1 to 60 characters
  * @param entries its sheet, as the drawer "lubricated-place" asks it
  */
-public record PlaceRequest(@Nullable Long version, String name, DrawerEntries entries) {
+public record PlaceRequest(@Nullable Long version, String name, DrawerEntries entries)
+        implements NothingLeftOut.Missing {
     /** What a caller left out is told like an empty field. */
     public PlaceRequest {
         name = Objects.requireNonNullElse(name, "");

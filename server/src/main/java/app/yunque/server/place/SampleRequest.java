@@ -2,6 +2,7 @@ package app.yunque.server.place;
 
 import app.yunque.measure.Refused;
 import app.yunque.server.drawer.DrawerEntries;
+import app.yunque.server.problem.NothingLeftOut;
 import app.yunque.server.quantity.EnteredNumber;
 import java.time.LocalDate;
 import org.jspecify.annotations.Nullable;
@@ -18,7 +19,8 @@ public record SampleRequest(
         @Nullable Long version,
         LocalDate takenOn,
         @Nullable EnteredNumber meter,
-        DrawerEntries entries) {
+        DrawerEntries entries)
+        implements NothingLeftOut.Missing {
     /** What a caller left out is told like an empty field. */
     public SampleRequest {
         if (takenOn == null) {

@@ -6,6 +6,8 @@ import app.yunque.measure.Refused;
 import jakarta.validation.ConstraintViolationException;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -19,17 +21,21 @@ import org.springframework.orm.ObjectOptimisticLockingFailureException;
 import org.springframework.web.HttpMediaTypeNotSupportedException;
 import org.springframework.web.HttpRequestMethodNotSupportedException;
 import org.springframework.web.bind.MissingRequestHeaderException;
+import org.springframework.web.bind.MissingServletRequestParameterException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.servlet.resource.NoResourceFoundException;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.DatabindException;
+import tools.jackson.databind.exc.InvalidNullException;
 
 /** Turns every fault into an RFC 9457 problem that names field, value, unit, range and way out. */
 @RestControllerAdvice
 @Order(Ordered.HIGHEST_PRECEDENCE)
 class ProblemAdvice {
+    private static final Pattern MISSING =
+            Pattern.compile("Missing required creator property '([^']+)'");
     private static final Logger LOG = LoggerFactory.getLogger(ProblemAdvice.class);
 
     @ExceptionHandler
@@ -99,10 +105,22 @@ class ProblemAdvice {
                     return refusedAt(path, refused);
                 }
             }
+            var left = leftOut(databind);
+            if (left.isPresent()) {
+                path =
+                        path.isEmpty() || path.endsWith(left.get())
+                                ? left.get()
+                                : path + "." + left.get();
+            }
             var sentence =
-                    path.isEmpty()
-                            ? "The request is not understood."
-                            : "The value of “" + path + "” is not understood: " + hint(databind);
+                    left.isPresent()
+                            ? "“" + path + "” is missing. Enter it."
+                            : path.isEmpty()
+                                    ? "The request is not understood."
+                                    : "The value of “"
+                                            + path
+                                            + "” is not understood: "
+                                            + hint(databind);
             return unprocessable(
                     sentence, List.of(new FieldProblem(path, sentence, null, null, null, null)));
         }
@@ -142,6 +160,13 @@ class ProblemAdvice {
                 "The header "
                         + fault.getHeaderName()
                         + " is missing: every write carries an identity of its own.");
+    }
+
+    @ExceptionHandler
+    ProblemDetail missingParameter(MissingServletRequestParameterException fault) {
+        return ProblemDetail.forStatusAndDetail(
+                HttpStatus.BAD_REQUEST,
+                "“" + fault.getParameterName() + "” is missing in the address.");
     }
 
     @ExceptionHandler
@@ -199,6 +224,15 @@ class ProblemAdvice {
                 .map(ProblemAdvice::step)
                 .collect(Collectors.joining("."))
                 .replace(".[", "[");
+    }
+
+    /** Name of a value that was left out or sent as nothing; empty for any other fault. */
+    private static Optional<String> leftOut(DatabindException fault) {
+        if (fault instanceof InvalidNullException nothing) {
+            return Optional.of(nothing.getPropertyName().getSimpleName());
+        }
+        var told = MISSING.matcher(String.valueOf(fault.getOriginalMessage()));
+        return told.find() ? Optional.of(told.group(1)) : Optional.empty();
     }
 
     private static String step(JacksonException.Reference reference) {

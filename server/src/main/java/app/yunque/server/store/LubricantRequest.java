@@ -4,6 +4,7 @@ import app.yunque.lubricant.BaseOil;
 import app.yunque.lubricant.Lubricant;
 import app.yunque.lubricant.Thickener;
 import app.yunque.measure.Refused;
+import app.yunque.server.problem.NothingLeftOut;
 import app.yunque.server.quantity.EnteredNumber;
 import java.time.LocalDate;
 import java.util.Objects;
@@ -45,7 +46,8 @@ public record LubricantRequest(
         String lot,
         EnteredNumber amount,
         @Nullable LocalDate openedOn,
-        @Nullable LocalDate useBy) {
+        @Nullable LocalDate useBy)
+        implements NothingLeftOut.Missing {
 
     /** What a caller left out is told like an empty field, never as a fault of the app. */
     public LubricantRequest {
