@@ -113,9 +113,10 @@ public record NextChange(LocalDate due, boolean runIn, String reason) {
                 makers.isTold()
                         ? "the maker's interval"
                         : bearing
-                                ? "%s h by the speed of the bearing"
+                                ? "%s h by the speed of the bearing, at %s h a month"
                                         .formatted(
-                                                PlainDigits.rounded(bearingHours.orElseThrow(), 0))
+                                                PlainDigits.rounded(bearingHours.orElseThrow(), 0),
+                                                PlainDigits.exact(hoursPerMonth))
                                 : "every %s months%s"
                                         .formatted(
                                                 PlainDigits.exact(months),
@@ -146,11 +147,12 @@ public record NextChange(LocalDate due, boolean runIn, String reason) {
         var reason =
                 makersWins
                         ? "the maker's interval"
-                        : "%s h or %s months at %s °C"
+                        : "%s h at %s °C, or %s months at %s h a month"
                                 .formatted(
                                         PlainDigits.rounded(interval.hours(), 0),
+                                        PlainDigits.rounded(sumpDegC, 0),
                                         PlainDigits.rounded(interval.months(), 1),
-                                        PlainDigits.rounded(sumpDegC, 0));
+                                        PlainDigits.exact(hoursPerMonth));
         if (makers.isTold() && !makersWins) {
             reason += "; the maker's longer one holds only up to 80 °C";
         }

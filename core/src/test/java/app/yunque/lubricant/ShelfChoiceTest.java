@@ -180,6 +180,9 @@ class ShelfChoiceTest {
                         new NextChange.Makers(Optional.empty(), Optional.ofNullable(makers)));
         assertThat(next.due()).isEqualTo(day.plusDays(days));
         assertThat(next.reason()).isNotBlank();
+        if (next.reason().contains("bearing")) {
+            assertThat(next.reason()).as("the use it counts on").contains("h a month");
+        }
         assertThat(next.runIn()).isFalse();
     }
 }

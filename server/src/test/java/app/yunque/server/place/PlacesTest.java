@@ -7,40 +7,17 @@ import app.yunque.server.AtBench;
 import app.yunque.server.RunningApp;
 import app.yunque.server.bench.Requests;
 import java.time.LocalDate;
-import java.time.ZoneOffset;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
-import tools.jackson.databind.JsonNode;
 
 @ExtendWith(RunningApp.class)
 class PlacesTest {
-    private final AtBench bench = AtBench.mechanic();
-    private final LocalDate today = LocalDate.now(ZoneOffset.UTC);
-
-    private final long number = Requests.openedForStrip(bench);
-    private final String job = "/api/jobs/" + number;
-    private final String unit = bench.get(job).body().path("unit").path("id").asString();
-
-    private String describe(Map<String, Object> place) {
-        var id = UUID.randomUUID().toString();
-        var kept = bench.put("/api/units/" + unit + "/places/" + id, place);
-        assertThat(kept.status()).as(kept.detail()).isEqualTo(200);
-        return id;
-    }
-
-    private JsonNode place(String id) {
-        return bench.get("/api/units/" + unit + "/places")
-                .body()
-                .path("places")
-                .valueStream()
-                .filter(p -> p.path("id").asString().equals(id))
-                .findFirst()
-                .orElseThrow();
-    }
+    private final UnitAtBench its = new UnitAtBench();
+    private final AtBench bench = its.bench;
 
     private String can(String name, String base, String additive, String viscosity, String litres) {
         var id = UUID.randomUUID().toString();
@@ -89,13 +66,13 @@ class PlacesTest {
     @Test
     void fillsASumpFromTheShelf() {
         var oil = can("Trial 320", "MINERAL", "MILD_EP", "320", "30");
-        var sump = describe(Requests.sump("95"));
-        assertThat(place(sump).path("given").path("entries").path("readings").path("tips"))
+        var sump = its.describe(Requests.sump("95"));
+        assertThat(its.place(sump).path("given").path("entries").path("readings").path("tips"))
                 .as("gears of the papers")
                 .hasSize(2);
-        assertThat(place(sump).path("wanted").asString()).startsWith("ISO VG 320");
+        assertThat(its.place(sump).path("wanted").asString()).startsWith("ISO VG 320");
 
-        var fill = job + "/places/" + sump + "/fill";
+        var fill = its.job + "/places/" + sump + "/fill";
         var kept = bench.put(fill, from(oil, "10"));
         assertThat(kept.status()).as(kept.detail()).isEqualTo(200);
         assertThat(left(oil)).isEqualTo(20);
@@ -104,12 +81,12 @@ class PlacesTest {
         assertThat(bench.put(fill, again).status()).isEqualTo(200);
         assertThat(left(oil)).as("the first ten litres went back").isCloseTo(20.5, within(1e-9));
 
-        var done = bench.get(job).body().path("places").path(0).path("fill");
+        var done = bench.get(its.job).body().path("places").path(0).path("fill");
         assertThat(done.path("says").asString()).contains("9.5 L went in", "they agree");
-        assertThat(bench.get(job).body().path("route").toString()).contains("\"filled\"");
-        var next = place(sump).path("next");
+        assertThat(bench.get(its.job).body().path("route").toString()).contains("\"filled\"");
+        var next = its.place(sump).path("next");
         assertThat(next.path("runIn").asBoolean()).isTrue();
-        assertThat(next.path("due").asString()).isEqualTo(today.plusDays(28).toString());
+        assertThat(next.path("due").asString()).isEqualTo(its.today.plusDays(28).toString());
         assertThat(bench.get("/api/due").body().toString()).contains(sump);
     }
 
@@ -117,22 +94,22 @@ class PlacesTest {
     @Test
     void whatWasTakenAwayCanBeHadBack() {
         var oil = can("Trial 220", "MINERAL", "MILD_EP", "220", "30");
-        var sump = describe(Requests.sump("95"));
+        var sump = its.describe(Requests.sump("95"));
         var fill = "/api/places/" + sump + "/fills/" + UUID.randomUUID();
         var poured = from(oil, "10");
         poured.put("source", "plate");
         assertThat(bench.put(fill, poured).status()).isEqualTo(200);
         var sample = "/api/places/" + sump + "/samples/" + UUID.randomUUID();
-        var drawn = drawn(30, 400, 12);
+        var drawn = its.drawn(30, 400, 12);
         assertThat(bench.put(sample, drawn).status()).isEqualTo(200);
 
         assertThat(bench.delete(fill + "?version=0").body()).isEmpty();
         assertThat(left(oil)).as("poured back").isEqualTo(30);
-        assertThat(place(sump).has("next")).as("nothing in it, no date").isFalse();
+        assertThat(its.place(sump).has("next")).as("nothing in it, no date").isFalse();
         assertThat(bench.delete(fill + "?version=1").status()).as("twice").isEqualTo(404);
         assertThat(bench.delete(sample + "?version=0").body().path("samples")).isEmpty();
         assertThat(bench.delete("/api/lubricants/" + oil + "?version=2").status()).isEqualTo(200);
-        var whole = "/api/units/" + unit + "/places/" + sump;
+        var whole = "/api/units/" + its.unit + "/places/" + sump;
         assertThat(bench.delete(whole + "?version=0").body().path("places")).isEmpty();
         assertThat(bench.get("/api/places/" + sump + "/fills").status()).isEqualTo(404);
 
@@ -152,12 +129,12 @@ class PlacesTest {
     /** A screen open on the job learns of a place that somebody describes on the unit meanwhile. */
     @Test
     void aPlaceThatIsDescribedWakesTheOpenJob() {
-        long before = bench.get(job + "/pulse").body().path("touched").asLong();
-        var sump = describe(Requests.sump("95"));
-        long described = bench.get(job + "/pulse").body().path("touched").asLong();
+        long before = bench.get(its.job + "/pulse").body().path("touched").asLong();
+        var sump = its.describe(Requests.sump("95"));
+        long described = bench.get(its.job + "/pulse").body().path("touched").asLong();
         assertThat(described).isGreaterThan(before);
-        bench.delete("/api/units/" + unit + "/places/" + sump + "?version=0");
-        assertThat(bench.get(job + "/pulse").body().path("touched").asLong())
+        bench.delete("/api/units/" + its.unit + "/places/" + sump + "?version=0");
+        assertThat(bench.get(its.job + "/pulse").body().path("touched").asLong())
                 .isGreaterThan(described);
     }
 
@@ -173,15 +150,15 @@ class PlacesTest {
         fields.put("heightMm", Requests.mm("230"));
         fields.put("arrangement", Requests.in("", "NONE"));
         fields.put("levelMm", Requests.mm("40"));
-        var box = describe(Requests.place("worm box", fields));
+        var box = its.describe(Requests.place("worm box", fields));
         var fill = from(sulphur, "2");
-        var refused = bench.put(job + "/places/" + box + "/fill", fill);
+        var refused = bench.put(its.job + "/places/" + box + "/fill", fill);
         assertThat(refused.at("despite"))
                 .contains("may not go there", "bronze", "your name stands beside it");
         assertThat(left(sulphur)).as("nothing was drawn").isEqualTo(30);
         fill.put("despite", "maker's letter, copper strip 1b");
-        assertThat(bench.put(job + "/places/" + box + "/fill", fill).status()).isEqualTo(200);
-        var report = bench.get(job + "/report").bytes();
+        assertThat(bench.put(its.job + "/places/" + box + "/fill", fill).status()).isEqualTo(200);
+        var report = bench.get(its.job + "/report").bytes();
         assertThat(new String(report, java.nio.charset.StandardCharsets.UTF_8))
                 .contains("In spite of a finding against it: maker&#39;s letter");
     }
@@ -189,8 +166,8 @@ class PlacesTest {
     @Test
     void everyFaultOfAFillIsToldWithAWayOut() {
         var thin = can("Trial 68", "MINERAL", "NONE", "68", "3");
-        var sump = describe(Requests.sump("95"));
-        var path = job + "/places/" + sump + "/fill";
+        var sump = its.describe(Requests.sump("95"));
+        var path = its.job + "/places/" + sump + "/fill";
         assertThat(bench.put(path, from(thin, "2")).at("source"))
                 .contains("another kind or grade than the wanted one, ISO VG 320");
         var tooMuch = from(thin, "10");
@@ -212,7 +189,7 @@ class PlacesTest {
 
     @Test
     void everyFaultOfASheetIsToldAtItsField() {
-        var path = "/api/units/" + unit + "/places/" + UUID.randomUUID();
+        var path = "/api/units/" + its.unit + "/places/" + UUID.randomUUID();
         assertThat(bench.put(path, Requests.sump("250")).at("levelMm"))
                 .contains("outside 0 to 200");
         assertThat(bench.put(path, Requests.sump("-5")).at("levelMm")).contains("outside 0 to 200");
@@ -233,13 +210,13 @@ class PlacesTest {
         fields.putAll(fieldsOf(place));
         place.put("entries", Map.of("fields", fields, "readings", Map.of()));
         fields.put("experience", Requests.in("", "CLP 220"));
-        var sump = describe(place);
-        assertThat(place(sump).path("wanted").asString()).contains("ISO VG 220");
+        var sump = its.describe(place);
+        assertThat(its.place(sump).path("wanted").asString()).contains("ISO VG 220");
         place.put("version", 0);
         fields.put("plate", Requests.in("", "AGMA 4 EP"));
-        assertThat(bench.put("/api/units/" + unit + "/places/" + sump, place).status())
+        assertThat(bench.put("/api/units/" + its.unit + "/places/" + sump, place).status())
                 .isEqualTo(200);
-        assertThat(place(sump).path("wanted").asString()).contains("ISO VG 150");
+        assertThat(its.place(sump).path("wanted").asString()).contains("ISO VG 150");
         assertThat(with("experience", "", "the red can").at("experience"))
                 .contains("A product's name says nothing");
     }
@@ -252,7 +229,7 @@ class PlacesTest {
     private AtBench.Answer with(String field, String measure, String text) {
         var place = Requests.sump("95");
         fieldsOf(place).put(field, Requests.in(measure, text));
-        return bench.put("/api/units/" + unit + "/places/" + UUID.randomUUID(), place);
+        return bench.put("/api/units/" + its.unit + "/places/" + UUID.randomUUID(), place);
     }
 
     @Test
@@ -271,8 +248,8 @@ class PlacesTest {
         stiff.put("pour", Requests.in("°C", "-3"));
         stiff.put("flash", Requests.in("°C", "62"));
         assertThat(bench.put("/api/lubricants/" + id, stiff).status()).isEqualTo(200);
-        var sump = describe(Requests.sump("95"));
-        var path = job + "/places/" + sump + "/fill";
+        var sump = its.describe(Requests.sump("95"));
+        var path = its.job + "/places/" + sump + "/fill";
         assertThat(bench.put(path, from(id, "9.5")).at("lubricant"))
                 .as("30 °C and 40 K of work are above 62 °C")
                 .contains("70 °C is at or above the flash point", "62 °C");
@@ -286,21 +263,21 @@ class PlacesTest {
     /** Changed without a job, topped up, greased by another kind. */
     @Test
     void aPlaceIsKeptUpWithoutAJob() {
-        var sump = describe(Requests.sump("95"));
+        var sump = its.describe(Requests.sump("95"));
         var change = Requests.fill("10");
-        change.put("on", today.minusDays(100).toString());
+        change.put("on", its.today.minusDays(100).toString());
         var fills = "/api/places/" + sump + "/fills/";
         assertThat(bench.put(fills + UUID.randomUUID(), change).status()).isEqualTo(200);
-        assertThat(place(sump).path("next").path("runIn").asBoolean()).isFalse();
-        var due = LocalDate.parse(place(sump).path("next").path("due").asString());
+        assertThat(its.place(sump).path("next").path("runIn").asBoolean()).isFalse();
+        var due = LocalDate.parse(its.place(sump).path("next").path("due").asString());
         assertThat(due)
                 .as("10 000 h at most, capped at 24 months")
-                .isEqualTo(today.minusDays(100).plusDays(730));
+                .isEqualTo(its.today.minusDays(100).plusDays(730));
         var topUp = Requests.fill("0.5");
         topUp.put("kind", "TOPPED_UP");
         assertThat(bench.put(fills + UUID.randomUUID(), topUp).body()).hasSize(2);
-        assertThat(place(sump).path("next").path("due").asString()).isEqualTo(due.toString());
-        change.put("on", today.plusDays(3).toString());
+        assertThat(its.place(sump).path("next").path("due").asString()).isEqualTo(due.toString());
+        change.put("on", its.today.plusDays(3).toString());
         assertThat(bench.put(fills + UUID.randomUUID(), change).at("on")).contains("still to come");
     }
 
@@ -319,7 +296,7 @@ class PlacesTest {
                         bench.put(
                                         path.replace(
                                                 sump.path("id").asString(),
-                                                describe(Requests.sump("95"))),
+                                                its.describe(Requests.sump("95"))),
                                         changed)
                                 .status())
                 .as("through the door of another place")
@@ -344,7 +321,7 @@ class PlacesTest {
 
     @Test
     void aDropIsEnoughForAPawlAndNoMeterRunsBackwards() {
-        var pawls = describe(Requests.place("pawls", Map.of("sort", Requests.in("", "PAWLS"))));
+        var pawls = its.describe(Requests.place("pawls", Map.of("sort", Requests.in("", "PAWLS"))));
         var fills = "/api/places/" + pawls + "/fills/";
         var drop = Requests.fill("0,0005");
         assertThat(bench.put(fills + UUID.randomUUID(), drop).status()).isEqualTo(200);
@@ -364,158 +341,16 @@ class PlacesTest {
     void whatWasPutInLastIsStillInIt() {
         var mineral = can("Trial mineral", "MINERAL", "MILD_EP", "320", "30");
         var glycol = can("Trial glycol", "PAG", "NONE", "320", "30");
-        var sump = describe(Requests.sump("95"));
+        var sump = its.describe(Requests.sump("95"));
         var fills = "/api/places/" + sump + "/fills/";
         assertThat(bench.put(fills + UUID.randomUUID(), from(mineral, "9.5")).status())
                 .isEqualTo(200);
         assertThat(bench.put(fills + UUID.randomUUID(), from(glycol, "9.5")).at("despite"))
                 .contains("do not mix", "Flush with the new kind");
-        assertThat(bench.put(job + "/places/" + sump + "/fill", from(glycol, "9.5")).at("despite"))
+        assertThat(
+                        bench.put(its.job + "/places/" + sump + "/fill", from(glycol, "9.5"))
+                                .at("despite"))
                 .isEmpty();
-    }
-
-    @Test
-    void samplesRunOverTheYears() {
-        var sump = describe(Requests.sump("95"));
-        var samples = "/api/places/" + sump + "/samples/";
-        for (int i = 0; i < 6; i++) {
-            assertThat(sample(samples, 600 - 100 * i, 1000 * i, 60 + 20 * i + i % 2).status())
-                    .isEqualTo(200);
-        }
-        var series = bench.get("/api/places/" + sump + "/samples").body();
-        assertThat(series.path("samples")).hasSize(6);
-        var iron =
-                series.path("lines")
-                        .valueStream()
-                        .filter(l -> l.path("name").asString().equals("Iron"))
-                        .findFirst()
-                        .orElseThrow();
-        assertThat(iron.path("trend").asString()).startsWith("+").contains("ppm in 1000 h");
-        assertThat(iron.path("hoursLeft").asDouble())
-                .as("200 ppm at about 20 in 1000 h, from 160 on")
-                .isBetween(1800.0, 2200.0);
-        assertThat(series.path("samples").path(5).path("answer").path("tables").toString())
-                .as("judged against the five before it")
-                .contains("earlier 100.4");
-        assertThat(sample(samples, 50, 10, 30).at("meter")).contains("the meter stood at");
-        assertThat(sample(samples, -4, 9000, 30).at("takenOn")).contains("still to come");
-    }
-
-    // 40 ppm, then 58 ppm 500 h later in 8 L with 1.5 L topped up: 51 ppm in 1000 h, worked out
-    // apart from this code.
-    @Test
-    void whatWasToppedUpIsCountedInTheWear() {
-        var sump = describe(Requests.sump("95"));
-        var fills = "/api/places/" + sump + "/fills/";
-        assertThat(bench.put(fills + UUID.randomUUID(), on(90, "FILLED", "8")).status())
-                .isEqualTo(200);
-        assertThat(bench.put(fills + UUID.randomUUID(), on(20, "TOPPED_UP", "1.5")).status())
-                .isEqualTo(200);
-        var samples = "/api/places/" + sump + "/samples/";
-        assertThat(sample(samples, 60, 1000, 40).status()).isEqualTo(200);
-        assertThat(sample(samples, 10, 1500, 58).status()).isEqualTo(200);
-        var series = bench.get("/api/places/" + sump + "/samples").body();
-        assertThat(series.path("lines").path(0).path("trend").asString())
-                .isEqualTo("1.5 L topped up counted: +51.0 ppm in 1000 h of late");
-    }
-
-    private Map<String, Object> on(int daysAgo, String kind, String litres) {
-        var fill = Requests.fill(litres);
-        fill.put("kind", kind);
-        fill.put("on", today.minusDays(daysAgo).toString());
-        return fill;
-    }
-
-    private AtBench.Answer sample(String samples, int daysAgo, int hours, int iron) {
-        return bench.put(samples + UUID.randomUUID(), drawn(daysAgo, hours, iron));
-    }
-
-    private Map<String, Object> drawn(int daysAgo, int hours, int iron) {
-        var fields =
-                Map.of(
-                        "base", Requests.in("", "MINERAL"),
-                        "fresh", Requests.in("", "320"),
-                        "iron", Requests.in("", String.valueOf(iron)));
-        var sample = new HashMap<String, Object>();
-        sample.put("takenOn", today.minusDays(daysAgo).toString());
-        sample.put("meter", Requests.in("", String.valueOf(hours)));
-        sample.put("entries", Map.of("fields", fields, "readings", Map.of()));
-        return sample;
-    }
-
-    /** What the demo of the works shows. */
-    @Test
-    void theDemoHasPlacesForEveryUnit() {
-        var units = bench.get("/api/units").body();
-        for (var demo :
-                units.valueStream()
-                        .filter(u -> !u.path("tag").asString().startsWith("T-"))
-                        .toList()) {
-            var places = bench.get("/api/units/" + demo.path("id").asString() + "/places").body();
-            assertThat(places.path("places")).as(demo.path("tag").asString()).isNotEmpty();
-        }
-        var due = bench.get("/api/due").body();
-        assertThat(due.path(0).path("tag").asString()).isNotBlank();
-        var pawls =
-                due.valueStream()
-                        .filter(d -> d.path("place").asString().equals("pawls and ratchet"))
-                        .findFirst()
-                        .orElseThrow();
-        assertThat(pawls.path("next").path("inDays").asInt()).isNegative();
-        var capstan =
-                units.valueStream()
-                        .filter(u -> u.path("tag").asString().equals("CAP-1"))
-                        .findFirst()
-                        .orElseThrow()
-                        .path("id")
-                        .asString();
-        assertThat(bench.get("/api/units/" + capstan + "/places").body().path("apart").toString())
-                .contains("mix poorly", "the load runs back");
-        var mill =
-                units.valueStream()
-                        .filter(u -> u.path("tag").asString().equals("HMF-2"))
-                        .findFirst()
-                        .orElseThrow()
-                        .path("id")
-                        .asString();
-        assertThat(bench.get("/api/units/" + mill + "/places").body().path("apart").toString())
-                .contains(
-                        "fibre safety gear, Lithium grease, NLGI 2 is in it", "Petroleum softens");
-    }
-
-    @Test
-    void theCardHangsAtThePlaceWithItsDipstick() throws java.io.IOException {
-        var sump = describe(Requests.sump("95"));
-        bench.put(job + "/places/" + sump + "/fill", Requests.fill("10.2"));
-        try (var document =
-                org.apache.pdfbox.Loader.loadPDF(
-                        bench.get("/api/places/" + sump + "/card.pdf").bytes())) {
-            assertThat(document.getNumberOfPages()).isEqualTo(1);
-            assertThat(new org.apache.pdfbox.text.PDFTextStripper().getText(document))
-                    .contains(
-                            "sump", "ISO VG 320", "10.37 L", "Mineral gear oil, 10.2 L", "Dipstick")
-                    .contains("60 6.55");
-        }
-    }
-
-    @Test
-    void theCardOfABearingTellsTheGunAndTheHours() throws java.io.IOException {
-        var fields = new HashMap<String, Object>();
-        fields.put("sort", Requests.in("", "BEARING"));
-        fields.put("boreMm", Requests.mm("40"));
-        fields.put("outsideMm", Requests.mm("80"));
-        fields.put("bearingWidthMm", Requests.mm("18"));
-        fields.put("massKg", Requests.in("kg", "0.37"));
-        fields.put("bearingRpm", Requests.in("min⁻¹", "1450"));
-        var bearing = describe(Requests.place("drum bearing", fields));
-        try (var document =
-                org.apache.pdfbox.Loader.loadPDF(
-                        bench.get("/api/places/" + bearing + "/card.pdf").bytes())) {
-            // 0.005 · 80 · 18 g from the side; a stroke gives 1.2 g.
-            assertThat(new org.apache.pdfbox.text.PDFTextStripper().getText(document))
-                    .contains("each greasing", "7.2 g", "strokes of the gun", "6.0")
-                    .contains("grease again after");
-        }
     }
 
     /** Nothing measured is assumed: a sheet without climate or sump is not kept, and says what is missing. */
@@ -526,7 +361,7 @@ class PlacesTest {
         var place = new HashMap<String, Object>();
         place.put("name", "sump");
         place.put("entries", Map.of("fields", fields, "readings", Map.of()));
-        var told = bench.put("/api/units/" + unit + "/places/" + UUID.randomUUID(), place);
+        var told = bench.put("/api/units/" + its.unit + "/places/" + UUID.randomUUID(), place);
         assertThat(told.status()).isEqualTo(422);
         assertThat(told.body().path("fields").valueStream().map(f -> f.path("field").asString()))
                 .contains("coldest");
@@ -535,22 +370,22 @@ class PlacesTest {
 
     @Test
     void whatACallerLeavesOutIsNeverAFaultOfTheApp() {
-        var sump = describe(Requests.sump("95"));
+        var sump = its.describe(Requests.sump("95"));
         var empty = Map.<String, Object>of();
-        assertThat(bench.put(job + "/places/" + sump + "/fill", empty).at("kind"))
+        assertThat(bench.put(its.job + "/places/" + sump + "/fill", empty).at("kind"))
                 .contains("Choose one");
         assertThat(
                         bench.put("/api/places/" + sump + "/samples/" + UUID.randomUUID(), empty)
                                 .at("takenOn"))
                 .contains("missing");
-        var bare = Map.<String, Object>of("takenOn", today.toString(), "entries", empty);
+        var bare = Map.<String, Object>of("takenOn", its.today.toString(), "entries", empty);
         assertThat(
                         bench.put("/api/places/" + sump + "/samples/" + UUID.randomUUID(), bare)
                                 .status())
                 .isEqualTo(422);
         var blank = Map.<String, Object>of("name", "chain", "entries", empty);
         assertThat(
-                        bench.put("/api/units/" + unit + "/places/" + UUID.randomUUID(), blank)
+                        bench.put("/api/units/" + its.unit + "/places/" + UUID.randomUUID(), blank)
                                 .at("pickAxisMm"))
                 .as("the papers know the wheel but not how high it stands")
                 .contains("missing");
@@ -561,7 +396,7 @@ class PlacesTest {
     @Test
     void onlyPlacesOfTheUnitAreFilled() {
         var other = Requests.openedForStrip(bench);
-        var sump = describe(Requests.sump("95"));
+        var sump = its.describe(Requests.sump("95"));
         var answer =
                 bench.put("/api/jobs/" + other + "/places/" + sump + "/fill", Requests.fill("9"));
         assertThat(answer.status()).isEqualTo(404);
