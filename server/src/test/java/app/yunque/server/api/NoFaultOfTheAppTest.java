@@ -23,6 +23,8 @@ import tools.jackson.databind.JsonNode;
 @ExtendWith(RunningApp.class)
 class NoFaultOfTheAppTest {
     private static final int DEEPEST = 5;
+    private static final String WORKS_OUT =
+            "/api/(calc|drawers|sign-in)/?.*|/api/jobs/\\{number}/(preview/.*|quick-line)";
 
     private final AtBench bench = AtBench.mechanic();
     private final JsonNode description = bench.get("/api/openapi").body();
@@ -55,6 +57,31 @@ class NoFaultOfTheAppTest {
         }
         faults.assertAll();
         assertThat(sent).isGreaterThan(500);
+    }
+
+    /** Somebody who may only look changes nothing anywhere; what only works something out is open. */
+    @Test
+    void aVisitorChangesNothing() {
+        var visitor = AtBench.as("Visitor", "1234");
+        long number = Requests.openedForStrip(bench);
+        var before = bench.get("/api/jobs/" + number + "/pulse").body();
+        var open = new SoftAssertions();
+        for (var path : description.path("paths").propertyNames()) {
+            for (var method : List.of("put", "post", "delete")) {
+                var operation = description.path("paths").path(path).path(method);
+                if (operation.isMissingNode() || path.matches(WORKS_OUT)) {
+                    continue;
+                }
+                var address =
+                        path.replace("{number}", String.valueOf(number))
+                                .replaceAll("\\{[^}]+}", UUID.randomUUID().toString());
+                var answer =
+                        visitor.send(method.toUpperCase(), address, Map.of(), UUID.randomUUID());
+                open.assertThat(answer.status()).as("%s %s", method, path).isEqualTo(403);
+            }
+        }
+        open.assertAll();
+        assertThat(bench.get("/api/jobs/" + number + "/pulse").body()).isEqualTo(before);
     }
 
     @Test
