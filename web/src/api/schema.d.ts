@@ -2786,11 +2786,13 @@ export interface components {
         SampleSeries: {
             samples: components["schemas"]["SampleView"][];
             lines: components["schemas"]["SampleLine"][];
+            next: components["schemas"]["DrawerEntries"];
         };
         SampleView: {
             /** Format: uuid */
             id: string;
             given: components["schemas"]["SampleRequest"];
+            judged: components["schemas"]["DrawerEntries"];
             answer: components["schemas"]["DrawerAnswer"];
             keptBy: string;
         };

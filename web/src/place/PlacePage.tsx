@@ -9,6 +9,7 @@ import { Conflict } from "../shared/Conflict";
 import { day } from "../shared/format";
 import { Panel } from "../shared/Panel";
 import { TakenAway } from "../shared/TakenAway";
+import { useIntoView } from "../shared/useIntoView";
 import { useWrite } from "../shared/useWrite";
 import { unitQuery } from "../unit/queries";
 import { t } from "../wording/en";
@@ -33,6 +34,7 @@ export default function PlacePage() {
   const [correcting, setCorrecting] = useState<FillView>();
   const [away, setAway] = useState<FillView>();
   const [sent, setSent] = useState<FillRequest>();
+  const form = useIntoView<HTMLDivElement>(correcting !== undefined);
   const { send, problem, clear, busy } = useWrite<FillView[]>((answer) => {
     client.setQueryData(placeKeys.fills(placeId), answer);
     for (const queryKey of [placeKeys.ofUnit(id), placeKeys.due, lubricantsQuery.queryKey]) {
@@ -97,45 +99,49 @@ export default function PlacePage() {
           washed={false}
           onDescribe={() => setDescribing(true)}
         >
-          <Panel
-            title={
-              correcting ? `As it was on ${day(correcting.given.on ?? "")}, corrected` : "Done without a job"
-            }
-            aside="changed, greased or topped up"
-          >
-            <FillForm
-              key={draftKey + fresh}
-              place={place}
-              kept={correcting}
-              atJob={false}
-              draftKey={draftKey}
-              problem={problem}
-              busy={busy}
-              send={keep}
+          <div ref={form} className={classes.form}>
+            <Panel
+              title={
+                correcting
+                  ? `As it was on ${day(correcting.given.on ?? "")}, corrected`
+                  : "Done without a job"
+              }
+              aside="changed, greased or topped up"
             >
-              {correcting && (
-                <div className={classes.row}>
-                  <Button variant="default" onClick={leave}>
-                    Leave it
-                  </Button>
-                  <Button variant="default" onClick={() => void takeAway(correcting)}>
-                    Take this record away
-                  </Button>
-                </div>
-              )}
-            </FillForm>
-            <Conflict
-              problem={problem}
-              mine={(sent ?? {}) as unknown as Record<string, unknown>}
-              theirs={(current) => (current as { given: Record<string, unknown> }).given}
-              labels={FILL_LABELS}
-              onKeepMine={(version) => sent && void keep({ ...sent, version })}
-              onTakeTheirs={() => {
-                leave();
-                void client.invalidateQueries({ queryKey: placeKeys.fills(placeId) });
-              }}
-            />
-          </Panel>
+              <FillForm
+                key={draftKey + fresh}
+                place={place}
+                kept={correcting}
+                atJob={false}
+                draftKey={draftKey}
+                problem={problem}
+                busy={busy}
+                send={keep}
+              >
+                {correcting && (
+                  <div className={classes.row}>
+                    <Button variant="default" onClick={leave}>
+                      Leave it
+                    </Button>
+                    <Button variant="default" onClick={() => void takeAway(correcting)}>
+                      Take this record away
+                    </Button>
+                  </div>
+                )}
+              </FillForm>
+              <Conflict
+                problem={problem}
+                mine={(sent ?? {}) as unknown as Record<string, unknown>}
+                theirs={(current) => (current as { given: Record<string, unknown> }).given}
+                labels={FILL_LABELS}
+                onKeepMine={(version) => sent && void keep({ ...sent, version })}
+                onTakeTheirs={() => {
+                  leave();
+                  void client.invalidateQueries({ queryKey: placeKeys.fills(placeId) });
+                }}
+              />
+            </Panel>
+          </div>
           <Panel title="Put in so far">
             {away && (
               <TakenAway

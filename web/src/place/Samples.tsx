@@ -13,6 +13,7 @@ import { Panel } from "../shared/Panel";
 import { usePreferences } from "../shared/preferences";
 import { TakenAway } from "../shared/TakenAway";
 import { useDraft } from "../shared/useDraft";
+import { useIntoView } from "../shared/useIntoView";
 import { useWrite } from "../shared/useWrite";
 import { Verdict } from "../shared/Verdict";
 import { t } from "../wording/en";
@@ -86,6 +87,7 @@ export function Samples({ placeId }: { placeId: string }) {
           key={correcting?.id}
           placeId={placeId}
           kept={correcting}
+          next={series.data?.next}
           onDone={() => {
             setAdding(false);
             setCorrecting(undefined);
@@ -105,14 +107,18 @@ interface SheetProps {
   placeId: string;
   /** The sample that is corrected; missing for a new one. */
   kept: SampleView | undefined;
+  /** What a new one starts with. */
+  next: SampleSeries["next"] | undefined;
   onDone: () => void;
   take: (answer: SampleSeries) => void;
 }
 
-function SampleSheet({ placeId, kept, onDone, take }: SheetProps) {
+function SampleSheet({ placeId, kept, next, onDone, take }: SheetProps) {
   const drawers = useQuery(drawersQuery);
   const drawer = drawers.data?.find((d) => d.name === "oil-sample");
   const [id] = useState(() => kept?.id ?? crypto.randomUUID());
+  const start = kept?.judged ?? next;
+  const room = useIntoView<HTMLDivElement>(drawer !== undefined);
   const draftKey = `sample.${kept?.id ?? placeId}`;
   const head = useDraft<{ takenOn: string; meter: EnteredNumber }>(`${draftKey}.head`, {
     takenOn: kept?.given.takenOn ?? "",
@@ -139,7 +145,7 @@ function SampleSheet({ placeId, kept, onDone, take }: SheetProps) {
     return done;
   };
   return (
-    <div className={classes.sheet}>
+    <div className={classes.sheet} ref={room}>
       <div className={classes.named}>
         <TextInput
           type="date"
@@ -163,8 +169,8 @@ function SampleSheet({ placeId, kept, onDone, take }: SheetProps) {
       <Sheet
         drawer={{ ...drawer, examples: [] }}
         draftKey={draftKey}
-        prefill={kept?.given.entries.fields}
-        lists={kept?.given.entries.readings}
+        prefill={start?.fields}
+        lists={start?.readings}
         keep={keep}
         keepLabel="Keep the sample"
       />

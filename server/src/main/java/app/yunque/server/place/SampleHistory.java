@@ -6,8 +6,10 @@ import app.yunque.lubricant.WearMetal;
 import app.yunque.measure.PlainDigits;
 import app.yunque.server.drawer.PlaceSheet;
 import app.yunque.server.drawer.SampleFigures;
+import app.yunque.server.quantity.EnteredNumber;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 
@@ -24,9 +26,31 @@ record SampleHistory(List<FillEntity> latestFirst, WearMetal.Box box) {
                 latestFirst, worm ? WearMetal.Box.WORM_ON_BRONZE : WearMetal.Box.STEEL_GEARS);
     }
 
+    /** The new oil as the can of the last filling says it; no number where it came from elsewhere. */
+    Map<String, EnteredNumber> freshOil() {
+        var can =
+                latestFirst.stream()
+                        .filter(f -> f.kind == FillKind.FILLED)
+                        .findFirst()
+                        .map(f -> f.fromShelf);
+        return can.map(
+                        c ->
+                                Map.of(
+                                        "base",
+                                        new EnteredNumber(c.base().name(), ""),
+                                        "fresh",
+                                        c.viscosity()))
+                .orElse(Map.of("fresh", new EnteredNumber("", "")));
+    }
+
     /** How often the oil was changed between two samples; 0 when both are of the same. */
     int fillsBetween(SampleEntity earlier, SampleEntity later) {
-        return (int) between(earlier, later.takenOn).filter(f -> f.kind == FillKind.FILLED).count();
+        return fillsSince(earlier, later.takenOn);
+    }
+
+    /** How often the oil was changed since a sample, up to a day. */
+    int fillsSince(SampleEntity sample, LocalDate upTo) {
+        return (int) between(sample, upTo).filter(f -> f.kind == FillKind.FILLED).count();
     }
 
     /**

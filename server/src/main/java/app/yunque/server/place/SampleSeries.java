@@ -1,5 +1,6 @@
 package app.yunque.server.place;
 
+import app.yunque.server.drawer.DrawerEntries;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -8,8 +9,9 @@ import org.jspecify.annotations.Nullable;
  *
  * @param samples in the order they were taken
  * @param lines   each figure that was measured, with its run and its trend
+ * @param next    what the sheet of the next sample starts with: the oil, what turns in the box, the samples of this fill
  */
-public record SampleSeries(List<SampleView> samples, List<SampleLine> lines) {
+public record SampleSeries(List<SampleView> samples, List<SampleLine> lines, DrawerEntries next) {
 
     /**
      * One figure through all samples.

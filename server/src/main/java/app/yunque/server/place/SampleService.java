@@ -18,6 +18,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -29,6 +30,9 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class SampleService {
     private static final String DRAWER = "oil-sample";
+
+    /** What stays the same from sample to sample of one fill. */
+    private static final List<String> OF_THE_OIL = List.of("base", "fresh");
 
     private final SampleRepository samples;
     private final FillRepository fills;
@@ -133,14 +137,30 @@ public class SampleService {
                     all.subList(0, i).stream()
                             .filter(s -> history.fillsBetween(s, sample) == 0)
                             .toList();
+            var judged = inItsBox(withEarlier(sample.entries, before), history.box());
             views.add(
                     new SampleView(
-                            sample.id,
-                            given(sample),
-                            answer(sample, before, history.box()),
-                            sample.changedBy()));
+                            sample.id, given(sample), judged, answer(judged), sample.changedBy()));
         }
-        return new SampleSeries(views, all.isEmpty() ? List.of() : lines(all, history));
+        return new SampleSeries(
+                views, all.isEmpty() ? List.of() : lines(all, history), next(all, history));
+    }
+
+    /** The oil and the samples of the fill that is in now; of a fresh fill what the can says. */
+    private DrawerEntries next(List<SampleEntity> all, SampleHistory history) {
+        var today = LocalDate.now(clock);
+        var ofThisFill = all.stream().filter(s -> history.fillsSince(s, today) == 0).toList();
+        var fields = new HashMap<>(history.freshOil());
+        if (!ofThisFill.isEmpty()) {
+            var last = ofThisFill.get(ofThisFill.size() - 1).entries.fields();
+            for (var name : OF_THE_OIL) {
+                if (last.containsKey(name)) {
+                    fields.put(name, last.get(name));
+                }
+            }
+        }
+        return inItsBox(
+                withEarlier(new DrawerEntries(fields, Map.of(), null), ofThisFill), history.box());
     }
 
     private static List<SampleSeries.SampleLine> lines(
@@ -192,9 +212,9 @@ public class SampleService {
                 trend.flatMap(SampleTrend::hoursLeft).orElse(null));
     }
 
-    private DrawerAnswer answer(SampleEntity sample, List<SampleEntity> before, WearMetal.Box box) {
+    private DrawerAnswer answer(DrawerEntries judged) {
         try {
-            return drawers.answer(DRAWER, inItsBox(withEarlier(sample.entries, before), box));
+            return drawers.answer(DRAWER, judged);
         } catch (Refused | NotApplicable refused) {
             return drawers.told(String.valueOf(refused.getMessage()));
         }

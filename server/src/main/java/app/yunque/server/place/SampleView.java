@@ -1,6 +1,7 @@
 package app.yunque.server.place;
 
 import app.yunque.server.drawer.DrawerAnswer;
+import app.yunque.server.drawer.DrawerEntries;
 import java.util.UUID;
 
 /**
@@ -8,7 +9,9 @@ import java.util.UUID;
  *
  * @param id     identity
  * @param given  as entered, with its version
- * @param answer judged against the samples of the same fill before it
+ * @param judged the same with the samples of the same fill before it, as it was judged
+ * @param answer what that says
  * @param keptBy who entered it
  */
-public record SampleView(UUID id, SampleRequest given, DrawerAnswer answer, String keptBy) {}
+public record SampleView(
+        UUID id, SampleRequest given, DrawerEntries judged, DrawerAnswer answer, String keptBy) {}

@@ -43,6 +43,32 @@ class SamplesTest {
         assertThat(sample(samples, -4, 9000, 30).at("takenOn")).contains("still to come");
     }
 
+    /** The sheet of the next sample knows the oil and the samples of this fill; after a change it starts anew. */
+    @Test
+    void theNextSampleStartsFromThoseOfThisFill() {
+        var sump = its.describe(Requests.sump("95"));
+        var samples = "/api/places/" + sump + "/samples/";
+        for (int i = 0; i < 3; i++) {
+            sample(samples, 60 - 10 * i, 1000 + 100 * i, 20 + i);
+        }
+        var next = bench.get("/api/places/" + sump + "/samples").body().path("next");
+        assertThat(next.path("fields").path("fresh").path("text").asString()).isEqualTo("320");
+        assertThat(next.path("fields").path("box").path("text").asString())
+                .isEqualTo("STEEL_GEARS");
+        assertThat(next.path("readings").path("earlierIron")).hasSize(3);
+        assertThat(
+                        bench.put(
+                                        "/api/places/" + sump + "/fills/" + UUID.randomUUID(),
+                                        on(5, "FILLED", "8"))
+                                .status())
+                .isEqualTo(200);
+        var fresh = bench.get("/api/places/" + sump + "/samples").body().path("next");
+        assertThat(fresh.path("fields").path("fresh").path("text").asString())
+                .as("from elsewhere: nobody knows, so nothing stands there")
+                .isEmpty();
+        assertThat(fresh.path("readings").has("earlierIron")).isFalse();
+    }
+
     // 40 ppm, then 58 ppm 500 h later in 8 L with 1.5 L topped up: 51 ppm in 1000 h, worked out
     // apart from this code.
     @Test
