@@ -139,7 +139,11 @@ public record ShelfChoice(List<Judged> judged, Optional<Judged> proposed, String
                                                             PlainDigits.exact(can.amount),
                                                             can.unit());
                 };
-        return can.past ? word + " Past its last good day: have it tested or leave it." : word;
+        return can.past
+                ? word
+                        + (word.endsWith(".") ? "" : ".")
+                        + " Past its last good day: have it tested or leave it."
+                : word;
     }
 
     private static String sentence(Optional<Judged> proposed, Optional<Double> need, String toBuy) {

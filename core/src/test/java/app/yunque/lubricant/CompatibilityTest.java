@@ -21,6 +21,10 @@ import org.junit.jupiter.params.provider.EnumSource;
 
 /** What may go where: every table of the trade, row by row. All common practice, no source, unless a line says otherwise. */
 class CompatibilityTest {
+    /** The columns of the tables. */
+    private static final List<BaseOil> BASES =
+            List.of(BaseOil.MINERAL, BaseOil.PAO, BaseOil.ESTER, BaseOil.PAG, BaseOil.SILICONE);
+
     private static final LubricatedPlace BARE = place(Set.of(), Seal.PTFE, Plastic.NONE, 50, 0.5);
 
     private static LubricatedPlace place(
@@ -48,6 +52,18 @@ class CompatibilityTest {
                 false);
     }
 
+    /** Exactly one rule speaks, so gravely; "-" when none may. */
+    private static void expect(Compatibility told, String rule, Weight weight) {
+        if (rule.equals("-")) {
+            assertThat(told.findings()).isEmpty();
+        } else {
+            assertThat(told.findings())
+                    .singleElement()
+                    .extracting(Finding::rule, Finding::weight)
+                    .containsExactly(rule, weight);
+        }
+    }
+
     private static char letter(Compatibility told) {
         return told.verdict() == Verdict.CLEAR_FAIL
                 ? 'N'
@@ -59,15 +75,11 @@ class CompatibilityTest {
     @ParameterizedTest(name = "{0} left: {1}")
     @CsvSource({"MINERAL, OOBNN", "PAO, OOBNN", "ESTER, BBBNN", "PAG, NNNBN", "SILICONE, NNNNB"})
     void baseOilsMeet(BaseOil left, String row) {
-        var columns =
-                List.of(BaseOil.MINERAL, BaseOil.PAO, BaseOil.ESTER, BaseOil.PAG, BaseOil.SILICONE);
-        for (int i = 0; i < columns.size(); i++) {
+        for (int i = 0; i < BASES.size(); i++) {
             var told =
                     Compatibility.of(
-                            oil(columns.get(i)), BARE, Optional.of(new Remains(oil(left), 0.05)));
-            assertThat(letter(told))
-                    .as("%s into %s", columns.get(i), left)
-                    .isEqualTo(row.charAt(i));
+                            oil(BASES.get(i)), BARE, Optional.of(new Remains(oil(left), 0.05)));
+            assertThat(letter(told)).as("%s into %s", BASES.get(i), left).isEqualTo(row.charAt(i));
         }
     }
 
@@ -119,15 +131,13 @@ class CompatibilityTest {
         "PTFE, OOOOO"
     })
     void sealsInABaseOil(Seal seal, String row) {
-        var bases =
-                List.of(BaseOil.MINERAL, BaseOil.PAO, BaseOil.ESTER, BaseOil.PAG, BaseOil.SILICONE);
-        for (int i = 0; i < bases.size(); i++) {
+        for (int i = 0; i < BASES.size(); i++) {
             var told =
                     Compatibility.of(
-                            oil(bases.get(i)),
+                            oil(BASES.get(i)),
                             place(Set.of(), seal, Plastic.NONE, 50, 0),
                             Optional.empty());
-            assertThat(letter(told)).as("%s in %s", seal, bases.get(i)).isEqualTo(row.charAt(i));
+            assertThat(letter(told)).as("%s in %s", seal, BASES.get(i)).isEqualTo(row.charAt(i));
         }
     }
 
@@ -196,14 +206,7 @@ class CompatibilityTest {
                         oil(base, additive, 220),
                         place(Set.of(meets), Seal.PTFE, Plastic.NONE, degC, 0.5),
                         Optional.empty());
-        if (rule.equals("-")) {
-            assertThat(told.findings()).isEmpty();
-        } else {
-            assertThat(told.findings())
-                    .singleElement()
-                    .extracting(Finding::rule, Finding::weight)
-                    .containsExactly(rule, weight);
-        }
+        expect(told, rule, weight);
     }
 
     @ParameterizedTest(name = "{0} NLGI {1} on {2} at {3} m/s: {4} {5}")
@@ -231,14 +234,7 @@ class CompatibilityTest {
                         grease(thickener, nlgi),
                         place(Set.of(meets), Seal.PTFE, Plastic.NONE, 40, velocity),
                         Optional.empty());
-        if (rule.equals("-")) {
-            assertThat(told.findings()).isEmpty();
-        } else {
-            assertThat(told.findings())
-                    .singleElement()
-                    .extracting(Finding::rule, Finding::weight)
-                    .containsExactly(rule, weight);
-        }
+        expect(told, rule, weight);
     }
 
     @Test
@@ -274,15 +270,13 @@ class CompatibilityTest {
         "FIBRE, BOOOO"
     })
     void plasticsInABaseOil(Plastic plastic, String row) {
-        var bases =
-                List.of(BaseOil.MINERAL, BaseOil.PAO, BaseOil.ESTER, BaseOil.PAG, BaseOil.SILICONE);
-        for (int i = 0; i < bases.size(); i++) {
+        for (int i = 0; i < BASES.size(); i++) {
             var told =
                     Compatibility.of(
-                            oil(bases.get(i)),
+                            oil(BASES.get(i)),
                             place(Set.of(), Seal.PTFE, plastic, 50, 0),
                             Optional.empty());
-            assertThat(letter(told)).as("%s in %s", plastic, bases.get(i)).isEqualTo(row.charAt(i));
+            assertThat(letter(told)).as("%s in %s", plastic, BASES.get(i)).isEqualTo(row.charAt(i));
         }
     }
 

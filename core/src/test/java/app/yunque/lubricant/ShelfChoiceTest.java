@@ -120,7 +120,8 @@ class ShelfChoiceTest {
         assertThat(says(THIN)).isEqualTo("goes by its kind, but it is another grade");
         assertThat(says(SULPHUR)).startsWith("no: Active sulphur eats the bronze");
         assertThat(says(UNKNOWN)).startsWith("with a reserve: What is in it is not known");
-        assertThat(says(OLD)).startsWith("goes").contains("Past its last good day");
+        assertThat(says(OLD))
+                .isEqualTo("goes. Past its last good day: have it tested or leave it.");
         assertThat(says(LITTLE)).isEqualTo("goes, but only 1 L are left");
         assertThat(says(STIFF)).startsWith("no: ").contains("−3 °C");
     }

@@ -69,12 +69,7 @@ class GreaseDrawers {
     private static DrawerAnswer grease(DrawerSheet sheet) {
         var grease =
                 BearingGrease.of(
-                        new BearingGrease.Bearing(
-                                sheet.number("boreMm"),
-                                sheet.number("outsideMm"),
-                                sheet.number("widthMm"),
-                                sheet.number("massKg"),
-                                sheet.choice("design", BearingGrease.Design.class)),
+                        GreaseFields.bearing(sheet, "widthMm"),
                         sheet.number("speedRpm"),
                         sheet.choice("carries", BearingGrease.Carries.class),
                         new GreaseSurroundings(

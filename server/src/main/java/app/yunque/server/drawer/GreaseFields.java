@@ -1,5 +1,6 @@
 package app.yunque.server.drawer;
 
+import app.yunque.lubricant.BearingGrease.Bearing;
 import app.yunque.lubricant.BearingGrease.Carries;
 import app.yunque.lubricant.BearingGrease.Design;
 import app.yunque.lubricant.GreaseSurroundings.Shaft;
@@ -18,6 +19,16 @@ final class GreaseFields {
                 Arrays.stream(Design.values())
                         .map(d -> new Option(d.name(), d.words()))
                         .toArray(Option[]::new));
+    }
+
+    /** The bearing as it was entered; its width stands under another name where a sump has one too. */
+    static Bearing bearing(DrawerSheet sheet, String width) {
+        return new Bearing(
+                sheet.number("boreMm"),
+                sheet.number("outsideMm"),
+                sheet.number(width),
+                sheet.number("massKg"),
+                sheet.choice("design", Design.class));
     }
 
     static Field carries() {

@@ -386,12 +386,7 @@ public final class PlaceSheet {
                         Map.of("widthMm", "bearingWidthMm", "speedRpm", "bearingRpm"),
                         () ->
                                 BearingGrease.of(
-                                        new BearingGrease.Bearing(
-                                                sheet.number("boreMm"),
-                                                sheet.number("outsideMm"),
-                                                sheet.number("bearingWidthMm"),
-                                                sheet.number("massKg"),
-                                                sheet.choice("design", BearingGrease.Design.class)),
+                                        GreaseFields.bearing(sheet, "bearingWidthMm"),
                                         sheet.number("bearingRpm"),
                                         sheet.choice("carries", BearingGrease.Carries.class),
                                         new GreaseSurroundings(
