@@ -1,0 +1,153 @@
+# The app itself: built once, started, found again, stopped.
+
+first_port=${YUNQUE_PORT:-8710}
+jar=server/target/yunque-app.jar
+quick=server/target/quick
+jvm=(-Xms48m -Xmx320m -XX:+UseSerialGC -XX:TieredStopAtLevel=1 -Xss512k -XX:MaxMetaspaceSize=192m -XX:ReservedCodeCacheSize=64m)
+
+build_if_needed() {
+    if [ -f "$jar" ] && [ -z "$(find pom.xml core/pom.xml core/src/main web/pom.xml web/src web/index.html web/package-lock.json web/vite.config.ts server/pom.xml server/src/main -newer "$jar" -print -quit)" ]; then
+        return
+    fi
+    need_maven
+    need_node
+    step "building"
+    say "Building; the first time takes a few minutes"
+    mkdir -p "$state"
+    mvn -B -q -ntp -DskipTests -Dspotless.check.skip=true -pl core,web,server -am package >"$state/build.log" 2>&1 || {
+        tail -40 "$state/build.log" >&2
+        fail "the build failed; the whole log is $state/build.log. Is the network there, and room on the disk? Start again to go on."
+    }
+}
+
+# The jar laid out flat, with an archive of its loaded classes, starts in half the time. Made once for each build; when
+# it cannot be made, the jar starts as it is.
+prepare_quick_start() {
+    if [ "$quick/yunque-app.jar" -nt "$jar" ]; then return; fi
+    say "Preparing a quick start"
+    rm -rf "$quick"
+    "$JAVA_HOME/bin/java" -Djarmode=tools -jar "$jar" extract --destination "$quick" >"$state/quick.log" 2>&1 || return 0
+    touch "$quick/yunque-app.jar"
+    YUNQUE_PORT=$(free_port 8900) timeout 120 "$JAVA_HOME/bin/java" "${jvm[@]}" -XX:ArchiveClassesAtExit="$quick/classes.jsa" \
+        -Dspring.context.exit=onRefresh -jar "$quick/yunque-app.jar" >>"$state/quick.log" 2>&1 || true
+}
+
+# The process of the running app; nothing, and a status that says so, when none runs.
+server_pid() {
+    local pid
+    pid=$(cat "$state/server.pid" 2>/dev/null || true)
+    [ -n "$pid" ] && kill -0 "$pid" 2>/dev/null && grep -qa yunque-app.jar "/proc/$pid/cmdline" 2>/dev/null && printf '%s' "$pid"
+}
+
+# Asks the server whether it is ready, the demo loaded, without needing curl.
+healthy() {
+    local line
+    exec 3<>"/dev/tcp/127.0.0.1/$1" || return 1
+    printf 'GET /actuator/health/readiness HTTP/1.0\r\nHost: 127.0.0.1\r\n\r\n' >&3
+    IFS= read -r -t 5 line <&3 || true
+    exec 3>&- 3<&-
+    case "$line" in *" 200"*) return 0 ;; *) return 1 ;; esac
+}
+
+announce() {
+    say ""
+    say "Yunque is at  http://127.0.0.1:$1"
+    say "Demo sign-ins: Inés Roldán (lead) 2580 · Tomás Vega (mechanic) 1470 · Aitana Luna (mechanic) 3690 · Visitor (viewer) 1234"
+    say "Stop it with Ctrl-C here or ./yunque stop"
+}
+
+# Runs the server until it ends; the pid and the port stand in the state folder.
+launch_server() {
+    database_settings
+    step "starting the app" "Its log is $state/server.log."
+    prepare_quick_start
+    local port
+    port=$(free_port "$first_port")
+    [ "$port" = "$first_port" ] || say "Port $first_port is taken; using $port"
+    printf '%s' "$port" >"$state/port"
+    local run=$jar options=("${jvm[@]}")
+    if [ -f "$quick/yunque-app.jar" ]; then
+        run=$quick/yunque-app.jar
+        [ ! -f "$quick/classes.jsa" ] || options+=(-XX:SharedArchiveFile="$quick/classes.jsa" -Xlog:cds=off -Xlog:cds+dynamic=off)
+    fi
+    YUNQUE_PORT=$port nohup "$JAVA_HOME/bin/java" "${options[@]}" -jar "$root/$run" >"$state/server.log" 2>&1 9>&- &
+    printf '%s' "$!" >"$state/server.pid"
+    local waited=0
+    until healthy "$port" 2>/dev/null; do
+        server_pid >/dev/null || {
+            tail -20 "$state/server.log" >&2
+            fail "the server did not start; its log is $state/server.log."
+        }
+        waited=$((waited + 1))
+        [ $waited -lt 600 ] || fail "the server did not answer within two minutes; its log is $state/server.log."
+        sleep 0.2
+    done
+    records_have_served
+    announce "$port"
+}
+
+start() {
+    case "${1:-}" in
+        "" | --detach) ;;
+        *) fail "does not know ‘$1’. It is: ./yunque start, or ./yunque start --detach" ;;
+    esac
+    mkdir -p "$state" || fail "cannot write its folder $state. Choose another with YUNQUE_HOME=/another/folder ./yunque start"
+    need_java
+    need_postgres
+    build_if_needed
+    local pid
+    if pid=$(server_pid); then
+        start_database
+        say "Yunque is already running."
+        announce "$(cat "$state/port")"
+        return
+    fi
+    alone
+    start_database
+    launch_server
+    not_alone_any_more
+    if [ "${1:-}" = --detach ]; then return; fi
+    pid=$(server_pid) || fail "the server ended at once; its log is $state/server.log."
+    trap 'say ""; stop; exit 0' INT TERM
+    while kill -0 "$pid" 2>/dev/null; do sleep 0.5; done
+    # ./yunque stop takes the pid file away first, so a missing one is no accident.
+    if [ -f "$state/server.pid" ]; then
+        stop_database
+        fail "the server ended by itself; its log is $state/server.log. Start it again with ./yunque start"
+    fi
+}
+
+stop() {
+    step "stopping"
+    local pid
+    if pid=$(server_pid); then
+        rm -f "$state/server.pid"
+        kill "$pid" 2>/dev/null || true
+        for _ in $(seq 150); do
+            kill -0 "$pid" 2>/dev/null || break
+            sleep 0.1
+        done
+        kill -9 "$pid" 2>/dev/null || true
+    fi
+    rm -f "$state/server.pid"
+    stop_database
+    say "Yunque is stopped."
+}
+
+doctor() {
+    step "looking round"
+    local name
+    for name in java javac mvn node npm chromium; do
+        printf '%-10s %s\n' "$name" "$(command -v $name || echo 'missing; start or test installs it')"
+    done
+    pg_bin=$(postgres_bin)
+    printf '%-10s %s\n' postgres "${pg_bin:-missing; start or test installs it}"
+    printf '%-10s %s\n' built "$([ -f "$jar" ] && echo yes || echo 'no; start builds it')"
+    local pid
+    if pid=$(server_pid); then
+        printf '%-10s %s\n' server "running, http://127.0.0.1:$(cat "$state/port"), $(awk '/VmRSS/{printf "%d MB", $2/1024}' "/proc/$pid/status")"
+        if healthy "$(cat "$state/port")" 2>/dev/null; then say "health     well"; else say "health     not well; look at $state/server.log"; fi
+    else
+        printf '%-10s %s\n' server "not running"
+    fi
+}
