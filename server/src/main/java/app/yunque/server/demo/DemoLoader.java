@@ -62,12 +62,16 @@ import org.springframework.transaction.support.TransactionTemplate;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.ObjectMapper;
 
-/** Fills an empty database with the demo, in one transaction, as the people of the demo would have. */
+/**
+ * Fills a new database with the demo, in one transaction, as the people of the demo would have. One that was in use and is empty
+ * now is not new, and the start ends there.
+ */
 @Component
 class DemoLoader implements ApplicationRunner {
     private static final Logger LOG = LoggerFactory.getLogger(DemoLoader.class);
 
     private final DemoSettings settings;
+    private final Origin origin;
     private final SignInService people;
     private final UnitService units;
     private final JobService jobs;
@@ -92,6 +96,7 @@ class DemoLoader implements ApplicationRunner {
 
     DemoLoader(
             DemoSettings settings,
+            Origin origin,
             SignInService people,
             UnitService units,
             JobService jobs,
@@ -114,6 +119,7 @@ class DemoLoader implements ApplicationRunner {
             InstrumentService instruments,
             StoreService store) {
         this.settings = settings;
+        this.origin = origin;
         this.people = people;
         this.units = units;
         this.jobs = jobs;
@@ -190,9 +196,16 @@ class DemoLoader implements ApplicationRunner {
 
     @Override
     public void run(ApplicationArguments arguments) {
-        if (settings.demo() && people.names().isEmpty()) {
-            transaction.executeWithoutResult(status -> load());
+        var kind = origin.kind();
+        if (kind == Origin.Kind.NEW && settings.demo()) {
+            transaction.executeWithoutResult(
+                    status -> {
+                        load();
+                        origin.becomes(Origin.Kind.DEMO);
+                    });
             LOG.info("The demo of the salt works is loaded.");
+        } else if (kind != Origin.Kind.NEW && people.names().isEmpty()) {
+            throw new EmptiedRecords();
         }
     }
 
@@ -255,12 +268,7 @@ class DemoLoader implements ApplicationRunner {
         clock.runAt(opened.plus(Duration.ofHours(26)), () -> rebuild(job, told, papers));
         if (told.signedBy() != null) {
             signIn(team.get(told.signedBy()));
-            clock.runAt(
-                    opened.plus(Duration.ofHours(30)),
-                    () -> {
-                        jobs.sign(job, views.of(job).route().againstSigning(), "");
-                        reports.keep(job.number());
-                    });
+            clock.runAt(opened.plus(Duration.ofHours(30)), () -> signing.sign(job.number(), ""));
         }
     }
 
