@@ -1,5 +1,6 @@
 package app.yunque.server.paper;
 
+import app.yunque.server.door.TypedText;
 import com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.FontStyle;
 import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
 import java.io.ByteArrayOutputStream;
@@ -21,7 +22,8 @@ public final class Paper {
         font(builder, "AtkinsonHyperlegible_400Regular.ttf", "Atkinson", REGULAR);
         font(builder, "AtkinsonHyperlegible_700Bold.ttf", "Atkinson", BOLD);
         font(builder, "BarlowCondensed_600SemiBold.ttf", "Barlow", BOLD);
-        builder.withHtmlContent(html, null);
+        // Records from before texts were cleaned at the door may hold what XML cannot.
+        builder.withHtmlContent(TypedText.printable(html), null);
         builder.toStream(bytes);
         try {
             builder.run();
