@@ -1,6 +1,6 @@
 package app.yunque.server.bench;
 
-import app.yunque.server.job.JobService;
+import app.yunque.server.history.WriteOnce;
 import app.yunque.server.job.SignRequest;
 import app.yunque.server.place.FillRequest;
 import app.yunque.server.place.FillService;
@@ -19,26 +19,26 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/jobs/{number}")
 class FinishController {
+    private final WriteOnce writes;
     private final BenchWrite bench;
-    private final JobService jobs;
     private final FillService fills;
     private final ProofService proofs;
     private final JobViews views;
-    private final SignedReports reports;
+    private final Signing signing;
 
     FinishController(
+            WriteOnce writes,
             BenchWrite bench,
-            JobService jobs,
             FillService fills,
             ProofService proofs,
             JobViews views,
-            SignedReports reports) {
+            Signing signing) {
+        this.writes = writes;
         this.bench = bench;
-        this.jobs = jobs;
         this.fills = fills;
         this.proofs = proofs;
         this.views = views;
-        this.reports = reports;
+        this.signing = signing;
     }
 
     /** What was done at a lubricated place of the unit. */
@@ -59,19 +59,13 @@ class FinishController {
         return bench.change(writeId, number, job -> proofs.keep(job, request));
     }
 
-    /** Signs the job; the report is kept as it stands at this moment. */
+    /** Signs the job and seals it as it stands at this moment. */
     @PostMapping("/sign")
     JobView sign(
             @PathVariable long number,
             @RequestHeader("Write-Id") UUID writeId,
             @RequestBody SignRequest request) {
-        return bench.change(
-                writeId,
-                number,
-                job -> {
-                    var against = views.of(job).route().againstSigning();
-                    jobs.sign(job, against, request.despite());
-                    reports.keep(job.number());
-                });
+        writes.run(writeId, () -> signing.sign(number, request.despite()));
+        return views.of(number);
     }
 }

@@ -102,8 +102,17 @@ public class JobViews {
         return of(jobs.find(number));
     }
 
+    /** A signed job as it was signed, an open one as it stands. */
     @Transactional(readOnly = true)
     public JobView of(JobRef job) {
+        return (job.isSigned() ? jobs.sealedView(job) : Optional.<String>empty())
+                .map(SealedView::read)
+                .orElseGet(() -> asItStands(job));
+    }
+
+    /** The job by the rules, papers and cards of today. */
+    @Transactional(readOnly = true)
+    public JobView asItStands(JobRef job) {
         var papers = units.papers(job.unitId());
         var unit = units.view(job.unitId());
         var last = jobs.lastSignedBefore(job);

@@ -1,6 +1,8 @@
 package app.yunque.server.bench;
 
-/** Keeps the report of a job as it stands when it is signed. */
+import app.yunque.server.job.Seal;
+
+/** Writes the report of a job as it stands when it is signed. */
 public interface SignedReports {
-    void keep(long number);
+    Seal seal(JobView signed);
 }

@@ -4,7 +4,7 @@ import app.yunque.finding.Disposition;
 import app.yunque.plan.HandlingCost;
 import app.yunque.server.WorkClock;
 import app.yunque.server.bench.JobViews;
-import app.yunque.server.bench.SignedReports;
+import app.yunque.server.bench.Signing;
 import app.yunque.server.build.BuildOrderRequest;
 import app.yunque.server.build.BuildOrderService;
 import app.yunque.server.build.FittingRequest;
@@ -83,7 +83,7 @@ class DemoLoader implements ApplicationRunner {
     private final DemoPlaces places;
     private final ProofService proofs;
     private final JobViews views;
-    private final SignedReports reports;
+    private final Signing signing;
     private final WorkClock clock;
     private final TransactionTemplate transaction;
     private final ObjectMapper mapper;
@@ -108,7 +108,7 @@ class DemoLoader implements ApplicationRunner {
             DemoPlaces places,
             ProofService proofs,
             JobViews views,
-            SignedReports reports,
+            Signing signing,
             WorkClock clock,
             TransactionTemplate transaction,
             ObjectMapper mapper,
@@ -131,7 +131,7 @@ class DemoLoader implements ApplicationRunner {
         this.places = places;
         this.proofs = proofs;
         this.views = views;
-        this.reports = reports;
+        this.signing = signing;
         this.clock = clock;
         this.transaction = transaction;
         this.mapper = mapper;

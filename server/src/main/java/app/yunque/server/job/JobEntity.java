@@ -1,10 +1,8 @@
 package app.yunque.server.job;
 
 import app.yunque.server.history.Kept;
-import jakarta.persistence.Basic;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
-import jakarta.persistence.FetchType;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.Instant;
@@ -53,10 +51,4 @@ class JobEntity extends Kept {
     @NotAudited
     @Column(nullable = false, insertable = false, updatable = false)
     long touched;
-
-    /** The report as it was signed; later rules do not change it. */
-    @NotAudited
-    @Basic(fetch = FetchType.LAZY)
-    @Column(name = "signed_report")
-    byte @Nullable [] signedReport;
 }

@@ -21,6 +21,16 @@ interface JobRepository extends JpaRepository<JobEntity, UUID> {
 
     Optional<JobEntity> findFirstByUnitIdAndSignedAtIsNull(UUID unitId);
 
+    /** Nobody else writes to the job, and nobody signs it, until this transaction ends. */
+    @Query(value = "select number from job where number = :number for update", nativeQuery = true)
+    Optional<Long> lock(long number);
+
+    @Query(
+            value =
+                    "select number from job where unit_id = :unitId and signed_at is null for update",
+            nativeQuery = true)
+    List<Long> lockOpenOfUnit(UUID unitId);
+
     @Modifying(flushAutomatically = true)
     @Query(value = "update job set touched = touched + 1 where id = :id", nativeQuery = true)
     void touch(UUID id);

@@ -11,6 +11,7 @@ import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 
 /** Opens, finds and signs jobs. */
@@ -19,11 +20,13 @@ public class JobService {
     private static final int PAGE = 20;
 
     private final JobRepository jobs;
+    private final SealRepository seals;
     private final AtTheBench bench;
     private final Clock clock;
 
-    JobService(JobRepository jobs, AtTheBench bench, Clock clock) {
+    JobService(JobRepository jobs, SealRepository seals, AtTheBench bench, Clock clock) {
         this.jobs = jobs;
+        this.seals = seals;
         this.bench = bench;
         this.clock = clock;
     }
@@ -68,9 +71,14 @@ public class JobService {
         return ref(entity(number));
     }
 
-    /** @throws Refused when the job is signed: a signed job is not changed any more */
-    @Transactional(readOnly = true)
+    /**
+     * The job, for one write: writing and signing exclude each other, so whoever comes second waits, and finds it signed.
+     *
+     * @throws Refused when the job is signed: a signed job is not changed any more
+     */
+    @Transactional(propagation = Propagation.MANDATORY)
     public JobRef openForWork(long number) {
+        jobs.lock(number);
         var job = entity(number);
         if (job.signedAt != null) {
             throw Refused.because(
@@ -128,6 +136,12 @@ public class JobService {
         jobs.touch(job.id());
     }
 
+    /** Before a change to the unit itself: its job is not signed in the middle of it. */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public void holdOpenOfUnit(UUID unitId) {
+        jobs.lockOpenOfUnit(unitId);
+    }
+
     /** A change to the unit itself: open screens of its job fetch anew. */
     @Transactional
     public void touchOpenOfUnit(UUID unitId) {
@@ -179,13 +193,26 @@ public class JobService {
     }
 
     @Transactional
-    public void keepReport(JobRef ref, byte[] pdf) {
-        entity(ref.number()).signedReport = pdf.clone();
+    public void seal(JobRef ref, Seal seal) {
+        seals.keep(ref.id(), seal);
     }
 
+    /** The whole job as it was signed; empty while it is open, and for one signed before jobs were sealed. */
     @Transactional(readOnly = true)
-    public Optional<byte[]> signedReport(JobRef ref) {
-        return Optional.ofNullable(entity(ref.number()).signedReport);
+    public Optional<String> sealedView(JobRef ref) {
+        return seals.view(ref.id());
+    }
+
+    /** The report as it was signed; empty as for the view. */
+    @Transactional(readOnly = true)
+    public Optional<String> sealedPage(JobRef ref) {
+        return seals.page(ref.id());
+    }
+
+    /** The PDF of the report as it was signed; empty while the job is open. */
+    @Transactional(readOnly = true)
+    public Optional<byte[]> sealedPdf(JobRef ref) {
+        return seals.pdf(ref.id());
     }
 
     /** Words of the job that the screens and the report show. */

@@ -147,6 +147,7 @@ public class PlaceService {
     /** Keeps the sheet of a place, corrects it, or puts back a place that was taken off. */
     @Transactional
     public void keep(UUID unitId, UUID id, PlaceRequest request) {
+        jobs.holdOpenOfUnit(unitId);
         var papers = units.papers(unitId);
         var name = JobText.required("name", "Name of the place", request.name(), LONGEST_NAME);
         var found = places.findById(id);
@@ -183,6 +184,7 @@ public class PlaceService {
 
     @Transactional
     public void remove(UUID unitId, UUID id, long version) {
+        jobs.holdOpenOfUnit(unitId);
         var place = filling.place(id);
         refuseStranger(place, unitId);
         place.refuseStale(

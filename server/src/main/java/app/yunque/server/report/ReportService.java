@@ -1,8 +1,11 @@
 package app.yunque.server.report;
 
+import app.yunque.server.bench.JobView;
 import app.yunque.server.bench.JobViews;
+import app.yunque.server.bench.SealedView;
 import app.yunque.server.bench.SignedReports;
 import app.yunque.server.job.JobService;
+import app.yunque.server.job.Seal;
 import app.yunque.server.paper.Paper;
 import java.util.Locale;
 import org.springframework.stereotype.Service;
@@ -10,12 +13,9 @@ import org.springframework.transaction.annotation.Transactional;
 import org.thymeleaf.ITemplateEngine;
 import org.thymeleaf.context.Context;
 
-/** Makes the report as a page and as a PDF, and keeps the PDF of a signed job for good. */
+/** Makes the report as a page and as a PDF, and seals it when the job is signed. */
 @Service
 class ReportService implements SignedReports {
-    private static final int REGULAR = 400;
-    private static final int BOLD = 700;
-
     private final JobViews views;
     private final JobService jobs;
     private final ITemplateEngine templates;
@@ -26,22 +26,27 @@ class ReportService implements SignedReports {
         this.templates = templates;
     }
 
+    /** The page as it was signed, or as the job stands now while it is open. */
     @Transactional(readOnly = true)
     public String page(long number) {
-        var context = new Context(Locale.ENGLISH);
-        context.setVariable("r", ReportWriter.write(views.of(number)));
-        return templates.process("report", context);
+        return jobs.sealedPage(jobs.find(number)).orElseGet(() -> page(views.of(number)));
     }
 
     /** The PDF as it was signed, or as the job stands now while it is open. */
     @Transactional(readOnly = true)
     public byte[] pdf(long number) {
-        return jobs.signedReport(jobs.find(number)).orElseGet(() -> Paper.pdf(page(number)));
+        return jobs.sealedPdf(jobs.find(number)).orElseGet(() -> Paper.pdf(page(number)));
     }
 
     @Override
-    @Transactional
-    public void keep(long number) {
-        jobs.keepReport(jobs.find(number), Paper.pdf(page(number)));
+    public Seal seal(JobView signed) {
+        var page = page(signed);
+        return new Seal(SealedView.write(signed), page, Paper.pdf(page));
+    }
+
+    private String page(JobView job) {
+        var context = new Context(Locale.ENGLISH);
+        context.setVariable("r", ReportWriter.write(job));
+        return templates.process("report", context);
     }
 }

@@ -1,0 +1,315 @@
+package app.yunque.server.bench;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.yunque.server.AtBench;
+import app.yunque.server.RunningApp;
+import java.io.IOException;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicBoolean;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.assertj.core.api.SoftAssertions;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import tools.jackson.databind.JsonNode;
+
+/** Nothing enters a signed job, by any path, and nothing changes what it was judged with. */
+@ExtendWith(RunningApp.class)
+class SealedJobTest {
+    private static final int JOBS = 8;
+    private static final int MOST_STEPS = 200;
+    private static final Map<String, String> DESPITE =
+            Map.of("despite", "Returned as it is, the customer waits.");
+
+    private final AtBench lead = AtBench.lead();
+    private final AtBench mechanic = AtBench.mechanic();
+    private String job = "";
+    private final UUID step = UUID.randomUUID();
+    private final UUID measurement = UUID.randomUUID();
+    private final UUID answer = UUID.randomUUID();
+    private final UUID photo = UUID.randomUUID();
+    private final UUID statement = UUID.randomUUID();
+
+    @BeforeEach
+    void aJobWithEverything() {
+        job = "/api/jobs/" + Requests.openedForStrip(mechanic);
+        var second = UUID.randomUUID();
+        did(mechanic.put(job + "/steps/" + step, Requests.step("cover", "COVER", 1)));
+        did(mechanic.put(job + "/steps/" + second, Requests.step("oil seal", "SEAL", 2)));
+        did(
+                mechanic.put(
+                        job + "/measurements/" + measurement,
+                        Requests.backlash("INSPECT", "0.20", "0.21", "0.22", "0.21")));
+        did(mechanic.put(job + "/answers/" + answer, answered("as found")));
+        did(
+                mechanic.file(
+                        "PUT", job + "/photos/" + photo + "?step=" + step, Pictures.jpeg(60, 40)));
+        did(
+                mechanic.put(
+                        job + "/statements/" + statement,
+                        Map.of(
+                                "kind",
+                                "MUST",
+                                "first",
+                                step,
+                                "then",
+                                second,
+                                "reason",
+                                "it says so")));
+        did(
+                mechanic.put(
+                        job + "/decisions/" + step,
+                        Map.of("disposition", "RENEW", "reason", "cracked")));
+        did(mechanic.put(job + "/fittings/" + step, Requests.fitting(0, 1, 1)));
+        did(mechanic.put(Requests.sump(mechanic, number()), Requests.fill("9.0")));
+        did(mechanic.put(job + "/proof", Requests.proof()));
+    }
+
+    private long number() {
+        return Long.parseLong(job.replaceAll(".*/", ""));
+    }
+
+    private static AtBench.Answer did(AtBench.Answer answer) {
+        assertThat(answer.status()).as(answer.detail()).isEqualTo(200);
+        return answer;
+    }
+
+    /** The example of a drawer, kept to the job. */
+    private Map<String, Object> answered(String remark) {
+        var drawer = mechanic.get("/api/drawers").body().path(0);
+        return Map.of(
+                "station",
+                "INSPECT",
+                "drawer",
+                drawer.path("name").asString(),
+                "subject",
+                "",
+                "remark",
+                remark,
+                "entries",
+                drawer.path("examples").path(0).path("entries"));
+    }
+
+    /** Everything that a signed job shows. */
+    private record Shown(JsonNode view, String page, byte[] pdf) {
+        static Shown of(AtBench bench, String job) {
+            return new Shown(
+                    bench.get(job).body(),
+                    new String(bench.get(job + "/report").bytes()),
+                    bench.get(job + "/report.pdf").bytes());
+        }
+
+        void isStill(Shown other) {
+            assertThat(other.view).as("the screens").isEqualTo(view);
+            assertThat(other.page).as("the page").isEqualTo(page);
+            assertThat(other.pdf).as("the PDF").isEqualTo(pdf);
+        }
+    }
+
+    @Test
+    void showsAfterSigningWhatTheSignatureAnswered() throws IOException {
+        var signed = did(lead.post(job + "/sign", DESPITE));
+
+        var shown = Shown.of(lead, job);
+        assertThat(shown.view).isEqualTo(signed.body());
+        assertThat(shown.view.path("job").path("signedBy").asString()).isEqualTo("Inés Roldán");
+        assertThat(shown.view.path("touched"))
+                .isEqualTo(lead.get(job + "/pulse").body().path("touched"));
+        assertThat(shown.page).contains("Inés Roldán", "oil seal", DESPITE.get("despite"));
+        try (var pdf = Loader.loadPDF(shown.pdf)) {
+            assertThat(new PDFTextStripper().getText(pdf)).contains("Inés Roldán", "oil seal");
+        }
+    }
+
+    @Test
+    void isNotChangedByWhatIsChangedLaterAroundIt() {
+        var place = lead.get(job).body().path("places").path(0).path("id").asString();
+        var unit = lead.get(job).body().path("unit").path("id").asString();
+        did(lead.post(job + "/sign", DESPITE));
+        var signed = Shown.of(lead, job);
+
+        var other = Requests.sump("20");
+        other.put("version", 0);
+        other.put("name", "quite another name");
+        did(mechanic.put("/api/units/" + unit + "/places/" + place, other));
+        var next =
+                did(
+                        mechanic.post(
+                                "/api/jobs",
+                                Map.of(
+                                        "id",
+                                        UUID.randomUUID(),
+                                        "unitId",
+                                        unit,
+                                        "complaint",
+                                        "Growls again")));
+        var nextJob = "/api/jobs/" + next.body().path("job").path("number").asLong();
+        did(
+                mechanic.put(
+                        nextJob + "/layout",
+                        Map.of(
+                                "version",
+                                next.body().path("unit").path("version").asLong(),
+                                "layout",
+                                Map.of("axes", List.of("in", "out"), "openings", List.of()))));
+        did(mechanic.delete("/api/units/" + unit + "/places/" + place + "?version=1"));
+
+        signed.isStill(Shown.of(lead, job));
+        assertThat(mechanic.get(nextJob).body().path("unit").path("shafts").path(0).asString())
+                .as("the next job has the new papers")
+                .isEqualTo("in");
+    }
+
+    /** Two mechanics type while a lead signs: what was kept is in the sealed report, what came later was told so. */
+    @Test
+    void signingAndWritingExcludeEachOther() throws Exception {
+        var people = List.of(AtBench.mechanic(), AtBench.as("Aitana Luna", "3690"));
+        var pool = Executors.newFixedThreadPool(people.size());
+        for (int round = 0; round < JOBS; round++) {
+            var racing = "/api/jobs/" + Requests.openedForStrip(mechanic);
+            did(
+                    mechanic.put(
+                            racing + "/steps/" + UUID.randomUUID(),
+                            Requests.step("cover", "COVER", 1)));
+            var stop = new AtomicBoolean();
+            var kept =
+                    people.stream()
+                            .map(person -> pool.submit(() -> type(person, racing, stop)))
+                            .toList();
+            TimeUnit.MILLISECONDS.sleep(20L * round);
+            did(lead.post(racing + "/sign", DESPITE));
+            int acknowledged = 1;
+            for (Future<Integer> one : kept) {
+                acknowledged += one.get();
+            }
+
+            var shown = Shown.of(lead, racing);
+            assertThat(shown.view.path("steps").size())
+                    .as("steps on the screens")
+                    .isEqualTo(acknowledged);
+            var number = Long.parseLong(racing.replaceAll(".*/", ""));
+            var views = RunningApp.bean(JobViews.class);
+            assertThat(
+                            views.asItStands(
+                                            RunningApp.bean(app.yunque.server.job.JobService.class)
+                                                    .find(number))
+                                    .steps())
+                    .as("steps in the records")
+                    .hasSize(acknowledged);
+            assertThat(shown.page.split("typed in a hurry", -1).length - 1)
+                    .as("steps in the report")
+                    .isEqualTo(acknowledged - 1);
+        }
+        pool.shutdown();
+    }
+
+    /** Types steps until one is refused; how many were kept. */
+    private static int type(AtBench person, String job, AtomicBoolean stop) {
+        for (int kept = 0; kept < MOST_STEPS; kept++) {
+            var answer =
+                    person.put(
+                            job + "/steps/" + UUID.randomUUID(),
+                            Requests.step("typed in a hurry", "OTHER", 1));
+            if (answer.status() != 200) {
+                assertThat(answer.status()).as(answer.detail()).isEqualTo(422);
+                assertThat(answer.detail()).contains("was signed by Inés Roldán and is closed");
+                stop.set(true);
+                return kept;
+            }
+        }
+        return MOST_STEPS;
+    }
+
+    @Test
+    void twoWhoSignAtOnceSignOnce() throws Exception {
+        var pool = Executors.newFixedThreadPool(2);
+        var both =
+                pool.invokeAll(
+                        List.of(
+                                () -> lead.post(job + "/sign", DESPITE).status(),
+                                () -> AtBench.lead().post(job + "/sign", DESPITE).status()));
+        pool.shutdown();
+
+        assertThat(List.of(both.get(0).get(), both.get(1).get()))
+                .containsExactlyInAnyOrder(200, 422);
+    }
+
+    /** Every write of the API description, with the number and the records of the signed job. */
+    @Test
+    void takesNoWriteOfAnyKind() {
+        did(lead.post(job + "/sign", DESPITE));
+        var signed = Shown.of(lead, job);
+        var standing = asItStands();
+        var open = "/api/jobs/" + Requests.openedForStrip(mechanic);
+        var tried = new SoftAssertions();
+        int sent = 0;
+        for (var path : lead.get("/api/openapi").body().path("paths").properties()) {
+            for (var method : List.of("put", "post", "delete")) {
+                if (!path.getKey().startsWith("/api/jobs/{number}/")
+                        || path.getKey().contains("/preview/")
+                        || path.getKey().endsWith("/quick-line")
+                        || !path.getValue().has(method)) {
+                    continue;
+                }
+                for (var record : List.of(step, measurement, answer, photo, statement)) {
+                    var address =
+                            path.getKey()
+                                            .replace("/api/jobs/{number}", job)
+                                            .replaceAll("\\{[^}]+}", record.toString())
+                                    + "?version=0&step="
+                                    + step;
+                    for (var body : bodies()) {
+                        var refused =
+                                lead.send(method.toUpperCase(), address, body, UUID.randomUUID());
+                        sent++;
+                        tried.assertThat(refused.status())
+                                .as("%s %s %s", method, address, body)
+                                .isBetween(400, 499);
+                        // The same record, as if it were of a job that is open.
+                        lead.send(
+                                method.toUpperCase(),
+                                address.replace(job, open),
+                                body,
+                                UUID.randomUUID());
+                    }
+                }
+            }
+        }
+        tried.assertAll();
+        assertThat(sent).isGreaterThan(300);
+        signed.isStill(Shown.of(lead, job));
+        assertThat(asItStands()).as("what the records hold").isEqualTo(standing);
+    }
+
+    private JobView asItStands() {
+        return RunningApp.bean(JobViews.class)
+                .asItStands(RunningApp.bean(app.yunque.server.job.JobService.class).find(number()));
+    }
+
+    /** One body for each kind of write; to the others it is nonsense. */
+    private List<Map<String, Object>> bodies() {
+        var changed = new HashMap<>(Requests.step("changed", "OTHER", 3));
+        changed.put("version", 0);
+        var remeasured = new HashMap<>(Requests.backlash("INSPECT", "1", "1", "1", "1"));
+        remeasured.put("version", 0);
+        var refitted = new HashMap<>(Requests.fitting(1, 0, 0));
+        refitted.put("version", 0);
+        return List.of(
+                changed,
+                remeasured,
+                refitted,
+                new HashMap<>(Map.of("version", 0, "disposition", "REUSE", "reason", "changed")),
+                new HashMap<>(Map.of("version", 0, "caption", "changed", "marks", List.of())),
+                new HashMap<>(
+                        Map.of("kind", "MUST", "first", step, "then", step, "reason", "changed")),
+                answered("changed"));
+    }
+}
