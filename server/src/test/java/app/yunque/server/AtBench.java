@@ -111,6 +111,16 @@ public final class AtBench {
                 writeId);
     }
 
+    /** A body in a form of its own. */
+    public Answer form(String method, String path, String contentType, String body) {
+        return send(
+                method,
+                path,
+                HttpRequest.BodyPublishers.ofString(body),
+                contentType,
+                UUID.randomUUID());
+    }
+
     private Answer send(
             String method,
             String path,

@@ -1,5 +1,6 @@
 package app.yunque.server.bench;
 
+import app.yunque.server.job.JobRef;
 import app.yunque.server.job.JobService;
 import app.yunque.server.photo.PhotoRequest;
 import app.yunque.server.photo.PhotoService;
@@ -46,18 +47,20 @@ class PhotoController {
             @RequestHeader("Write-Id") UUID writeId,
             @RequestParam UUID step,
             HttpServletRequest request) {
-        var picture = LimitedBody.read(request, "photo", "picture", PhotoService.MOST_BYTES);
-        return bench.change(
-                writeId,
-                number,
-                job -> {
-                    if (steps.strip(job.id()).stream()
-                            .noneMatch(s -> s.id().equals(step.toString()))) {
-                        throw new NotThere(
-                                "The step of this picture is not on record yet. Keep the step first.");
-                    }
-                    photos.take(job, step, id, picture);
-                });
+        return LimitedBody.read(
+                request,
+                "photo",
+                "picture",
+                PhotoService.MOST_BYTES,
+                picture -> bench.change(writeId, number, job -> take(job, step, id, picture)));
+    }
+
+    private void take(JobRef job, UUID step, UUID id, byte[] picture) {
+        if (steps.strip(job.id()).stream().noneMatch(s -> s.id().equals(step.toString()))) {
+            throw new NotThere(
+                    "The step of this picture is not on record yet. Keep the step first.");
+        }
+        photos.take(job, step, id, picture);
     }
 
     /** Keeps what is drawn on a picture and said about it. */

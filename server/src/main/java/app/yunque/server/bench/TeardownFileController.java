@@ -59,14 +59,19 @@ class TeardownFileController {
             @PathVariable long number,
             @RequestHeader("Write-Id") UUID writeId,
             HttpServletRequest request) {
-        var bytes = LimitedBody.read(request, "file", "file", MOST_BYTES);
-        return bench.change(
-                writeId,
-                number,
-                job -> {
-                    receive.refuseShutStrip(job);
-                    files.read(job, bytes);
-                });
+        return LimitedBody.read(
+                request,
+                "file",
+                "file",
+                MOST_BYTES,
+                bytes ->
+                        bench.change(
+                                writeId,
+                                number,
+                                job -> {
+                                    receive.refuseShutStrip(job);
+                                    files.read(job, bytes);
+                                }));
     }
 
     private static ResponseEntity<byte[]> file(byte[] bytes, String name) {

@@ -187,6 +187,11 @@ class TeardownFiles {
         }
         try {
             var file = mapper.readValue(json, TeardownFile.class);
+            if (file == null) {
+                throw Refused.because(
+                        "file",
+                        "This file holds nothing. Choose a teardown written by this program.");
+            }
             if (!TeardownFile.FORMAT.equals(file.format())) {
                 throw Refused.because(
                         "file",

@@ -1,16 +1,20 @@
 package app.yunque.server.photo;
 
 import app.yunque.measure.Refused;
-import com.drew.imaging.ImageMetadataReader;
 import com.drew.imaging.ImageProcessingException;
+import com.drew.imaging.jpeg.JpegMetadataReader;
+import com.drew.imaging.png.PngMetadataReader;
 import com.drew.metadata.exif.ExifDirectoryBase;
 import com.drew.metadata.exif.ExifIFD0Directory;
+import com.drew.metadata.exif.ExifReader;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.util.Iterator;
+import java.util.List;
 import java.util.Locale;
+import java.util.Set;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageReader;
 import net.coobird.thumbnailator.Thumbnails;
@@ -30,6 +34,13 @@ import org.jspecify.annotations.Nullable;
 record PictureIntake(byte[] picture, byte[] thumbnail, int width, int height) {
     static final int MOST_BYTES = 25 * 1024 * 1024;
     private static final long MOST_PIXELS = 60_000_000;
+
+    /** A whole row of pixels stands in memory, however few rows there are. */
+    private static final int MOST_SIDE = 20_000;
+
+    /** Other readers believe what a file says of its own size. */
+    private static final Set<String> TAKEN = Set.of("jpeg", "png", "gif");
+
     private static final int LONGEST_SIDE = 3000;
     private static final int THUMBNAIL = 320;
     private static final double QUALITY = 0.88;
@@ -45,7 +56,8 @@ record PictureIntake(byte[] picture, byte[] thumbnail, int width, int height) {
         }
     }
 
-    private static PictureIntake taken(byte[] bytes) {
+    private static PictureIntake taken(byte[] sent) {
+        var bytes = PngChunks.isPng(sent) ? PngChunks.drawn(sent) : sent;
         try (var stream = ImageIO.createImageInputStream(new ByteArrayInputStream(bytes))) {
             Iterator<ImageReader> readers = ImageIO.getImageReaders(stream);
             if (!readers.hasNext()) {
@@ -56,7 +68,7 @@ record PictureIntake(byte[] picture, byte[] thumbnail, int width, int height) {
             }
             var reader = readers.next();
             try {
-                reader.setInput(stream);
+                reader.setInput(stream, false, true);
                 check(reader);
                 var upright = upright(reader, bytes);
                 var large = fit(upright, LONGEST_SIDE);
@@ -77,10 +89,19 @@ record PictureIntake(byte[] picture, byte[] thumbnail, int width, int height) {
     }
 
     private static void check(ImageReader reader) throws IOException {
-        int images =
-                "gif".equals(reader.getFormatName().toLowerCase(Locale.ROOT))
-                        ? reader.getNumImages(true)
-                        : 1;
+        var format = reader.getFormatName().toLowerCase(Locale.ROOT);
+        if (!TAKEN.contains(format)) {
+            throw refused(
+                    "This picture is in the format %s. Save it as JPEG or PNG and choose that."
+                            .formatted(format));
+        }
+        int longest = Math.max(reader.getWidth(0), reader.getHeight(0));
+        if (longest > MOST_SIDE) {
+            throw refused(
+                    "The picture is %d pixels long; at most %d fit. Cut it, or take it at a lower resolution."
+                            .formatted(longest, MOST_SIDE));
+        }
+        int images = "gif".equals(format) ? reader.getNumImages(true) : 1;
         if (images > 1) {
             throw refused(
                     "This picture is animated, %d frames. Choose a still one.".formatted(images));
@@ -109,8 +130,12 @@ record PictureIntake(byte[] picture, byte[] thumbnail, int width, int height) {
     /** How the camera was held; a picture whose camera says nothing readable stays as it is. */
     private static @Nullable Orientation orientation(byte[] bytes) {
         try {
+            var stream = new ByteArrayInputStream(bytes);
             var told =
-                    ImageMetadataReader.readMetadata(new ByteArrayInputStream(bytes))
+                    (PngChunks.isPng(bytes)
+                                    ? PngMetadataReader.readMetadata(stream)
+                                    : JpegMetadataReader.readMetadata(
+                                            stream, List.of(new ExifReader())))
                             .getFirstDirectoryOfType(ExifIFD0Directory.class);
             var value = told == null ? null : told.getInteger(ExifDirectoryBase.TAG_ORIENTATION);
             return value == null ? null : Orientation.typeOf(value);

@@ -3,6 +3,7 @@ package app.yunque.server.problem;
 import app.yunque.measure.NotApplicable;
 import app.yunque.measure.Problem;
 import app.yunque.measure.Refused;
+import app.yunque.server.door.TooLarge;
 import jakarta.validation.ConstraintViolationException;
 import java.util.List;
 import java.util.Map;
@@ -18,6 +19,7 @@ import org.springframework.http.HttpStatus;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.orm.ObjectOptimisticLockingFailureException;
+import org.springframework.web.ErrorResponse;
 import org.springframework.web.HttpMediaTypeNotSupportedException;
 import org.springframework.web.HttpRequestMethodNotSupportedException;
 import org.springframework.web.bind.MissingRequestHeaderException;
@@ -96,6 +98,12 @@ class ProblemAdvice {
 
     @ExceptionHandler
     ProblemDetail unreadable(HttpMessageNotReadableException fault) {
+        for (Throwable cause = fault; cause != null; cause = cause.getCause()) {
+            if (cause instanceof TooLarge large) {
+                return ProblemDetail.forStatusAndDetail(
+                        HttpStatus.CONTENT_TOO_LARGE, String.valueOf(large.getMessage()));
+            }
+        }
         if (fault.getCause() instanceof DatabindException databind) {
             var path = path(databind);
             // A record of the core that came over the wire as it is refuses impossible values
@@ -200,6 +208,10 @@ class ProblemAdvice {
                 || fault instanceof org.springframework.security.access.AccessDeniedException
                 || RecordsDown.isDown(fault)) {
             throw fault;
+        }
+        // What the framework refuses by itself, a form of answer that no address gives among them.
+        if (fault instanceof ErrorResponse told && told.getStatusCode().is4xxClientError()) {
+            return told.getBody();
         }
         LOG.error("A defect of the app", fault);
         return ProblemDetail.forStatusAndDetail(

@@ -59,6 +59,59 @@ class NoFaultOfTheAppTest {
         assertThat(sent).isGreaterThan(500);
     }
 
+    @Test
+    void everyWriteBearsABodyInAnyForm() {
+        long number = Requests.openedForStrip(bench);
+        var forms =
+                Map.of(
+                        "multipart/form-data", "x",
+                        "multipart/form-data; boundary=b", "--b\r\n\r\nx\r\n--b--",
+                        "application/x-www-form-urlencoded", "_csrf=1&a=2",
+                        "text/plain", "null",
+                        "application/xml", "<x/>",
+                        "application/octet-stream", "null",
+                        "application/json; charset=utf-16", "null");
+        var faults = new SoftAssertions();
+        for (var path : description.path("paths").propertyNames()) {
+            for (var method : List.of("put", "post", "delete")) {
+                if (description.path("paths").path(path).path(method).isMissingNode()) {
+                    continue;
+                }
+                var address =
+                        path.replace("{number}", String.valueOf(number))
+                                .replaceAll("\\{[^}]+}", UUID.randomUUID().toString());
+                forms.forEach(
+                        (type, body) ->
+                                faults.assertThat(
+                                                bench.form(
+                                                                method.toUpperCase(),
+                                                                address,
+                                                                type,
+                                                                body)
+                                                        .status())
+                                        .as("%s %s as %s", method, path, type)
+                                        .isBetween(200, 499));
+            }
+        }
+        faults.assertAll();
+    }
+
+    @Test
+    void aFormOfAnswerThatNobodyGivesIsNoFaultOfTheApp() throws Exception {
+        var request =
+                java.net.http.HttpRequest.newBuilder(
+                                java.net.URI.create(
+                                        "http://127.0.0.1:"
+                                                + RunningApp.port()
+                                                + "/api/sign-in/people"))
+                        .header("Accept", "audio/mpeg")
+                        .build();
+        var answer =
+                java.net.http.HttpClient.newHttpClient()
+                        .send(request, java.net.http.HttpResponse.BodyHandlers.ofString());
+        assertThat(answer.statusCode()).isEqualTo(406);
+    }
+
     /** Somebody who may only look changes nothing anywhere; what only works something out is open. */
     @Test
     void aVisitorChangesNothing() {
@@ -165,7 +218,15 @@ class NoFaultOfTheAppTest {
         var values = new ArrayList<Object>();
         values.add(null);
         values.addAll(
-                List.of("", "x".repeat(5000), -1, 1e308, 10_000_000_000L, List.of(), nothing));
+                List.of(
+                        "",
+                        "a\u0000b\u000bc\ufffe",
+                        "x".repeat(5000),
+                        -1,
+                        1e308,
+                        10_000_000_000L,
+                        List.of(),
+                        nothing));
         values.add(Map.of("text", "1e308", "unit", "mm"));
         var holes = new ArrayList<Object>();
         holes.add(null);

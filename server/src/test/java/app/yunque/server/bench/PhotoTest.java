@@ -9,6 +9,7 @@ import com.google.zxing.DecodeHintType;
 import com.google.zxing.RGBLuminanceSource;
 import com.google.zxing.common.HybridBinarizer;
 import com.google.zxing.qrcode.QRCodeReader;
+import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
@@ -23,6 +24,8 @@ import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 @ExtendWith(RunningApp.class)
 class PhotoTest {
@@ -105,6 +108,50 @@ class PhotoTest {
         assertThat(take(new byte[40 * 1024 * 1024]).at("photo"))
                 .contains("has 40.0 MB; at most 25 MB fit");
         assertThat(bench.get(job).body().path("photos")).isEmpty();
+    }
+
+    /** 400 MB of text in 400 kB beside a small picture: nobody unpacks it, so that it is not even known to be damaged. */
+    @ParameterizedTest(name = "{0}")
+    @CsvSource({"zTXt, Comment\\0\\0", "iTXt, Comment\\0\\1\\0\\0\\0", "iCCP, profile\\0\\0"})
+    void passesOverWhatIsPackedBesideAPicture(String type, String before) {
+        var head = before.replace("\\0", "\0").replace("\\1", "\1");
+        var large = Pictures.withChunk(Pictures.png(60, 40), type, Pictures.packedZeros(head, 400));
+        var packed = Pictures.packedZeros(head, 1);
+        packed[packed.length / 2] ^= 1;
+        var damaged = Pictures.withChunk(Pictures.png(60, 40), type, packed);
+
+        assertThat(large).hasSizeLessThan(500_000);
+        var kept = take(large);
+        assertThat(kept.status()).as(kept.detail()).isEqualTo(200);
+        assertThat(
+                        bench.file(
+                                        "PUT",
+                                        job + "/photos/" + UUID.randomUUID() + "?step=" + step,
+                                        damaged)
+                                .status())
+                .isEqualTo(200);
+    }
+
+    @Test
+    void keepsHowTheCameraWasHeldInAPng() throws IOException {
+        // Orientation 6, big endian. Exif 2.3, from memory.
+        byte[] held = {
+            'M', 'M', 0, 42, 0, 0, 0, 8, 0, 1, 1, 0x12, 0, 3, 0, 0, 0, 1, 0, 6, 0, 0, 0, 0, 0, 0
+        };
+        take(Pictures.withChunk(Pictures.png(80, 40), "eXIf", held));
+
+        var image =
+                ImageIO.read(new ByteArrayInputStream(bench.get(job + "/photos/" + photo).bytes()));
+        assertThat(image.getWidth()).as("turned by a quarter").isEqualTo(40);
+    }
+
+    @Test
+    void refusesARowThatFillsTheMemoryAndFormatsWhoseReadersBelieveTheFile() {
+        var row =
+                Pictures.written(new BufferedImage(20_001, 1, BufferedImage.TYPE_BYTE_GRAY), "png");
+        assertThat(take(row).at("photo")).contains("20001 pixels long; at most 20000 fit");
+        var tiff = Pictures.written(Pictures.twoHalves(9, 9), "tiff");
+        assertThat(take(tiff).at("photo")).contains("in the format tif").contains("JPEG or PNG");
     }
 
     @Test

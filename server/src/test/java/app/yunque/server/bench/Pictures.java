@@ -5,7 +5,10 @@ import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.nio.ByteBuffer;
 import java.nio.charset.StandardCharsets;
+import java.util.zip.CRC32;
+import java.util.zip.DeflaterOutputStream;
 import javax.imageio.IIOImage;
 import javax.imageio.ImageIO;
 import javax.imageio.stream.MemoryCacheImageOutputStream;
@@ -26,13 +29,7 @@ final class Pictures {
     }
 
     static byte[] jpeg(int width, int height) {
-        var out = new ByteArrayOutputStream();
-        try {
-            ImageIO.write(twoHalves(width, height), "jpg", out);
-        } catch (IOException fault) {
-            throw new UncheckedIOException(fault);
-        }
-        return out.toByteArray();
+        return written(twoHalves(width, height), "jpg");
     }
 
     /**
@@ -73,6 +70,53 @@ final class Pictures {
             writer.writeToSequence(new IIOImage(twoHalves(20, 20), null, null), null);
             writer.writeToSequence(new IIOImage(twoHalves(20, 20), null, null), null);
             writer.endWriteSequence();
+        } catch (IOException fault) {
+            throw new UncheckedIOException(fault);
+        }
+        return out.toByteArray();
+    }
+
+    /** A PNG of few colours: its reader looks at every chunk before the picture. */
+    static byte[] png(int width, int height) {
+        var image = new BufferedImage(width, height, BufferedImage.TYPE_BYTE_INDEXED);
+        image.createGraphics().drawImage(twoHalves(width, height), 0, 0, null);
+        return written(image, "png");
+    }
+
+    static byte[] written(BufferedImage image, String format) {
+        var out = new ByteArrayOutputStream();
+        try {
+            ImageIO.write(image, format, out);
+        } catch (IOException fault) {
+            throw new UncheckedIOException(fault);
+        }
+        return out.toByteArray();
+    }
+
+    /** The same picture with one more chunk behind its head. PNG specification, 5.3, from memory. */
+    static byte[] withChunk(byte[] png, String type, byte[] data) {
+        int behindHead = 8 + 12 + 13;
+        var chunk = ByteBuffer.allocate(data.length + 12);
+        var named = ByteBuffer.allocate(data.length + 4);
+        named.put(type.getBytes(StandardCharsets.US_ASCII)).put(data);
+        var sum = new CRC32();
+        sum.update(named.array());
+        chunk.putInt(data.length).put(named.array()).putInt((int) sum.getValue());
+        var out = new ByteArrayOutputStream();
+        out.write(png, 0, behindHead);
+        out.writeBytes(chunk.array());
+        out.write(png, behindHead, png.length - behindHead);
+        return out.toByteArray();
+    }
+
+    /** Zeros, packed: {@code megabytes} of them in about a thousandth. */
+    static byte[] packedZeros(String before, int megabytes) {
+        var out = new ByteArrayOutputStream();
+        out.writeBytes(before.getBytes(StandardCharsets.ISO_8859_1));
+        try (var packed = new DeflaterOutputStream(out)) {
+            for (int i = 0; i < megabytes; i++) {
+                packed.write(new byte[1024 * 1024]);
+            }
         } catch (IOException fault) {
             throw new UncheckedIOException(fault);
         }
