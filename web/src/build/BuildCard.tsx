@@ -10,6 +10,7 @@ import { moment } from "../shared/format";
 import { t } from "../wording/en";
 import { Bites } from "./Bites";
 import classes from "./Build.module.css";
+import { badCounts, type FittingFields, startFields, toRequest } from "./Fitting.model";
 import { TighteningRing } from "./TighteningRing";
 
 interface Props {
@@ -20,16 +21,6 @@ interface Props {
   onBack: () => void;
 }
 
-interface Counts {
-  refitted: string;
-  renewed: string;
-  scrapped: string;
-  wantedInstead: string;
-  reason: string;
-}
-
-const whole = (text: string) => (/^\d{1,4}$/.test(text.trim()) ? Number(text.trim()) : undefined);
-
 /** One thing to fit, readable from a step back: what, where, which way round, how fastened, what to check. */
 export function BuildCard({ view, card, fitting, onNext, onBack }: Props) {
   const step = view.steps.find((s) => s.id === card.stepId);
@@ -38,33 +29,24 @@ export function BuildCard({ view, card, fitting, onNext, onBack }: Props) {
   const signed = view.job.signedAt !== undefined;
   const { keep, problem, clearProblem, busy } = useKeep(view.job.number);
   const [differs, setDiffers] = useState(false);
-  const [counts, setCounts] = useState<Counts>(() => startCounts(fitting, pieces, card.mustBeNew));
-  const [waiving, setWaiving] = useState(false);
-  const [waiver, setWaiver] = useState("");
-  const errors = fieldErrors(problem);
+  const [typed, setTyped] = useState<Partial<FittingFields>>({});
+  // What somebody else keeps meanwhile shows at once; what was typed here stays over it.
+  const fields = { ...startFields(fitting?.given, pieces, card.mustBeNew), ...typed };
+  const change = (part: Partial<FittingFields>) => setTyped({ ...typed, ...part });
+  const [opened, setWaiving] = useState<boolean>();
+  const waiving = opened ?? fields.waiver !== "";
+  const bad = badCounts(fields);
+  const errors: Record<string, string | undefined> = { ...fieldErrors(problem), ...bad };
   const undecided = view.decisions.find((d) => d.stepId === card.stepId)?.decided === undefined;
 
-  const send = (isDone: boolean, version = fitting?.given.version) => {
-    const body = {
-      version,
-      done: isDone,
-      refitted: whole(counts.refitted) ?? 0,
-      renewed: whole(counts.renewed) ?? 0,
-      scrapped: whole(counts.scrapped) ?? 0,
-      wantedInstead: counts.wantedInstead.trim() === "" ? undefined : whole(counts.wantedInstead),
-      reason: counts.reason,
-      waiver: waiving && waiver.trim() !== "" ? waiver : undefined,
-    };
-    return keep(
+  const send = (isDone: boolean, version = fields.version) =>
+    keep(
       "PUT",
       `/fittings/${card.stepId}`,
-      body,
+      toRequest({ ...fields, version, waiver: waiving ? fields.waiver : "" }, isDone),
       `${isDone ? "fitted" : "taken back"}: ${card.title}`,
     );
-  };
-  const badCount = Object.entries(counts).some(
-    ([field, text]) => field !== "reason" && text.trim() !== "" && whole(text) === undefined,
-  );
+  const badCount = Object.keys(bad).length > 0;
   const fitPart = async () => {
     if (!badCount && (await send(true))) {
       onNext();
@@ -170,9 +152,9 @@ export function BuildCard({ view, card, fitting, onNext, onBack }: Props) {
         <TextInput
           className={classes.waiver}
           label="Why the check is not passed and it goes on all the same (a lead says so)"
-          value={waiver}
+          value={fields.waiver}
           error={errors.waiver}
-          onChange={(e) => setWaiver(e.currentTarget.value)}
+          onChange={(e) => change({ waiver: e.currentTarget.value })}
         />
       )}
       {differs && !done && (
@@ -191,14 +173,9 @@ export function BuildCard({ view, card, fitting, onNext, onBack }: Props) {
               label={label}
               inputMode={field === "reason" ? "text" : "numeric"}
               placeholder={field === "wantedInstead" ? String(pieces) : undefined}
-              value={counts[field]}
-              error={
-                errors[field] ??
-                (field !== "reason" && counts[field].trim() !== "" && whole(counts[field]) === undefined
-                  ? `“${counts[field]}” is not a whole number of pieces.`
-                  : undefined)
-              }
-              onChange={(e) => setCounts({ ...counts, [field]: e.currentTarget.value })}
+              value={fields[field]}
+              error={errors[field]}
+              onChange={(e) => change({ [field]: e.currentTarget.value })}
             />
           ))}
         </div>
@@ -244,7 +221,7 @@ export function BuildCard({ view, card, fitting, onNext, onBack }: Props) {
       )}
       <Conflict
         problem={problem}
-        mine={{ ...counts, done: true }}
+        mine={{ ...fields, done: true }}
         theirs={(current) => (current as { given: Record<string, unknown> }).given}
         labels={{
           done: "Fitted",
@@ -259,25 +236,4 @@ export function BuildCard({ view, card, fitting, onNext, onBack }: Props) {
       <span className="visually-hidden">{t.stations.BUILD}</span>
     </article>
   );
-}
-
-function startCounts(fitting: FittingView | undefined, pieces: number, mustBeNew: boolean): Counts {
-  const given = fitting?.given;
-  if (given?.done) {
-    return {
-      refitted: String(given.refitted),
-      renewed: String(given.renewed),
-      scrapped: String(given.scrapped),
-      wantedInstead: given.wantedInstead === undefined ? "" : String(given.wantedInstead),
-      reason: given.reason,
-    };
-  }
-  const old = mustBeNew ? 0 : pieces;
-  return {
-    refitted: String(old),
-    renewed: String(pieces - old),
-    scrapped: String(pieces - old),
-    wantedInstead: "",
-    reason: "",
-  };
 }

@@ -10,6 +10,7 @@ import classes from "./Drawers.module.css";
 import { KeptAnswers, type Room } from "./KeptAnswers";
 import { drawersQuery, isOfTheOilRoom } from "./queries";
 import { Sheet } from "./Sheet";
+import { initialEntries } from "./sheet.model";
 
 interface Props {
   view: JobView;
@@ -127,7 +128,7 @@ export function MeasuringRoom({ view, station }: Props) {
               key={`${name} ${gear}`}
               drawer={drawer}
               draftKey={`room.${view.job.id}.${station}.${name}.${gear}`}
-              prefill={papers.data}
+              start={initialEntries(drawer, papers.data)}
               keep={save}
               keepLabel="Keep to this job"
             />

@@ -19,10 +19,8 @@ interface Props {
   drawer: DrawerView;
   /** Under which name the draft of this sheet is kept on the device. */
   draftKey: string;
-  /** What the papers already say. */
-  prefill?: Record<string, EnteredNumber> | undefined;
-  /** Lists the papers already say. */
-  lists?: Record<string, EnteredNumber[]> | undefined;
+  /** What already stands in it: what was kept, or what the papers say. */
+  start?: DrawerEntries | undefined;
   /** A sheet that describes a thing keeps its lists after it was kept; one that takes readings starts anew. */
   describes?: boolean;
   /** What can be done with an answer; gets entries, and empties the readings when it returns true. */
@@ -31,10 +29,10 @@ interface Props {
 }
 
 /** One drawer opened: what it asks for at the left, what it answers at the right. */
-export function Sheet({ drawer, draftKey, prefill, lists, describes, keep, keepLabel }: Props) {
+export function Sheet({ drawer, draftKey, start, describes, keep, keepLabel }: Props) {
   const root = useRef<HTMLElement>(null);
   const instruments = useQuery(instrumentsQuery);
-  const draft = useDraft<DrawerEntries>(draftKey, initialEntries(drawer, prefill, lists));
+  const draft = useDraft<DrawerEntries>(draftKey, start ?? initialEntries(drawer));
   const entries = draft.value;
   const missing = stillMissing(drawer, entries);
   const { answer, problem } = useAnswer(drawer.name, missing.length === 0 ? entries : undefined);
@@ -108,7 +106,7 @@ export function Sheet({ drawer, draftKey, prefill, lists, describes, keep, keepL
                 </button>
               ))}
               {draft.touched && (
-                <button type="button" onClick={() => draft.clear(initialEntries(drawer, prefill, lists))}>
+                <button type="button" onClick={() => draft.clear(start ?? initialEntries(drawer))}>
                   start over
                 </button>
               )}

@@ -18,6 +18,24 @@ export function initialEntries(
   return { fields, readings };
 }
 
+/**
+ * A sheet that was kept, to be gone on with: what it holds stays as it is, shown or not; what it lacks starts as in a new one.
+ *
+ * @param papers what the papers say where nothing was kept
+ */
+export function entriesFrom(
+  drawer: DrawerView,
+  kept: DrawerEntries | undefined,
+  papers?: DrawerEntries,
+): DrawerEntries {
+  const start = initialEntries(drawer, papers?.fields, papers?.readings);
+  return {
+    ...kept,
+    fields: { ...start.fields, ...kept?.fields },
+    readings: { ...start.readings, ...kept?.readings },
+  };
+}
+
 /** Whether a field is asked for, given what was chosen elsewhere; one that rests on a field not asked for is not. */
 export const isAsked = (drawer: DrawerView, field: DrawerField, entries: DrawerEntries): boolean => {
   const { when } = field;

@@ -5,7 +5,7 @@ import { elsewhere, fieldErrors, type Problem } from "../api/problem";
 import type { DrawerEntries, EnteredNumber, FillRequest, FillView, PlaceView } from "../api/types";
 import { FieldInput } from "../drawers/FieldInput";
 import { drawersQuery, lubricantsQuery } from "../drawers/queries";
-import { initialEntries, isAsked } from "../drawers/sheet.model";
+import { entriesFrom, isAsked } from "../drawers/sheet.model";
 import { useAnswer } from "../drawers/useAnswer";
 import { Caution, Fault, Remark } from "../shared/Caution";
 import { fixed } from "../shared/format";
@@ -14,22 +14,8 @@ import { usePreferences } from "../shared/preferences";
 import { useDraft } from "../shared/useDraft";
 import { Verdict } from "../shared/Verdict";
 import { entriesOf } from "./entries";
+import { ELSEWHERE, type FillFields, fillFields, toRequest } from "./Fill.model";
 import classes from "./Place.module.css";
-
-interface Fields {
-  kind: FillRequest["kind"];
-  on: string;
-  /** Missing until somebody chose: the proposal stands. */
-  lubricant?: string | undefined;
-  can: string;
-  amount: EnteredNumber;
-  meter: EnteredNumber;
-  out: Record<string, EnteredNumber>;
-  cameOut: boolean;
-  source: string;
-  despite: string;
-  version: number;
-}
 
 interface Props {
   place: PlaceView;
@@ -45,8 +31,6 @@ interface Props {
   send: (request: FillRequest) => Promise<boolean>;
   children?: ReactNode;
 }
-
-const ELSEWHERE = "";
 
 /** Names of the fields, for two people on one record. */
 export const FILL_LABELS = {
@@ -68,26 +52,13 @@ export function FillForm({ place, note, kept, atJob, draftKey, problem, busy, se
   const drainedDrawer = drawers.data?.find((d) => d.name === "drained-oil");
   const { answer } = useAnswer("lubricated-place", entriesOf(place, atJob), shelf.dataUpdatedAt);
   const { grease } = place;
-  const given = kept?.given;
   const cans = answer?.shelf?.cans ?? [];
-  const draft = useDraft<Fields>(draftKey, {
-    kind: given?.kind ?? "FILLED",
-    on: given?.on ?? "",
-    lubricant: given ? (given.lubricant ?? ELSEWHERE) : undefined,
-    can: given?.lubricant ? "" : (given?.can ?? ""),
-    amount: given?.amount ?? { text: "", unit: grease ? "g" : "L" },
-    meter: given?.meter ?? { text: "", unit: "" },
-    out: given?.drained?.fields ?? {},
-    cameOut: given?.drained !== undefined,
-    source: given?.source ?? "",
-    despite: given?.despite ?? "",
-    version: given?.version ?? -1,
-  });
+  const draft = useDraft(draftKey, fillFields(kept?.given, grease));
   const f = draft.value;
   const lubricant = f.lubricant ?? answer?.shelf?.take ?? ELSEWHERE;
   const out: DrawerEntries = drainedDrawer
-    ? initialEntries(drainedDrawer, { ...asked(place), ...f.out })
-    : { fields: {}, readings: {} };
+    ? entriesFrom(drainedDrawer, { ...f.out, fields: { ...asked(place), ...f.out.fields } })
+    : f.out;
   const drained = useAnswer("drained-oil", f.cameOut && drainedDrawer ? out : undefined);
   const errors = { ...fieldErrors(drained.problem), ...fieldErrors(problem) };
   const stray =
@@ -99,18 +70,7 @@ export function FillForm({ place, note, kept, atJob, draftKey, problem, busy, se
   const worked = answer?.shelf?.amount;
 
   const keep = async () => {
-    const done = await send({
-      version: f.version < 0 ? undefined : f.version,
-      kind: f.kind,
-      on: f.on || undefined,
-      lubricant: lubricant || undefined,
-      can: lubricant ? "" : f.can,
-      amount: f.amount.text.trim() === "" ? undefined : f.amount,
-      meter: f.meter.text.trim() === "" ? undefined : f.meter,
-      drained: f.cameOut ? out : undefined,
-      source: f.source,
-      despite: f.despite,
-    } as FillRequest);
+    const done = await send(toRequest(f, lubricant, out));
     if (done) {
       draft.clear();
     }
@@ -145,7 +105,9 @@ export function FillForm({ place, note, kept, atJob, draftKey, problem, busy, se
                       field={d}
                       value={out.fields[d.name] ?? { text: d.start, unit: d.units[0] ?? "" }}
                       error={errors[d.name]}
-                      onChange={(value) => draft.change({ out: { ...f.out, [d.name]: value } })}
+                      onChange={(value) =>
+                        draft.change({ out: { ...f.out, fields: { ...f.out.fields, [d.name]: value } } })
+                      }
                     />
                   ))}
               </div>
@@ -172,7 +134,7 @@ export function FillForm({ place, note, kept, atJob, draftKey, problem, busy, se
             { value: "FILLED", label: grease ? "greased" : atJob ? "filled" : "changed" },
             atJob ? { value: "LEFT", label: "left as it is" } : { value: "TOPPED_UP", label: "topped up" },
           ]}
-          onChange={(e) => draft.change({ kind: e.currentTarget.value as Fields["kind"] })}
+          onChange={(e) => draft.change({ kind: e.currentTarget.value as FillFields["kind"] })}
         />
         {!atJob && (
           <TextInput
@@ -195,7 +157,7 @@ export function FillForm({ place, note, kept, atJob, draftKey, problem, busy, se
                 { value: ELSEWHERE, label: "a can that is not on the shelf" },
                 ...cans.map((can) => ({ value: can.id, label: `${can.name}: ${can.says}` })),
               ]}
-              onChange={(e) => draft.change({ lubricant: e.currentTarget.value })}
+              onChange={(e) => draft.change({ lubricant: e.currentTarget.value, can: "" })}
             />
             {lubricant === ELSEWHERE && (
               <TextInput

@@ -5,7 +5,7 @@ import { elsewhere, fieldErrors } from "../api/problem";
 import type { DrawerEntries, PlaceRequest, PlacesOfUnit, PlaceView } from "../api/types";
 import { drawersQuery } from "../drawers/queries";
 import { Sheet } from "../drawers/Sheet";
-import { labelsOf } from "../drawers/sheet.model";
+import { entriesFrom, labelsOf } from "../drawers/sheet.model";
 import { Fault } from "../shared/Caution";
 import { Conflict } from "../shared/Conflict";
 import { useDraft } from "../shared/useDraft";
@@ -112,8 +112,7 @@ export function PlaceSheet({ unitId, place, start, onDone }: Props) {
       <Sheet
         drawer={{ ...drawer, examples: [] }}
         draftKey={draft}
-        prefill={{ ...(place?.prefill ?? papers).fields, ...kept?.fields }}
-        lists={{ ...(place?.prefill ?? papers).readings, ...kept?.readings }}
+        start={entriesFrom(drawer, kept, place?.prefill ?? papers)}
         describes
         keep={(entries) => keep(entries)}
         keepLabel="Keep the place"

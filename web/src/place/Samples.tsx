@@ -6,6 +6,7 @@ import type { DrawerEntries, EnteredNumber, SampleSeries, SampleView } from "../
 import { Answer } from "../drawers/Answer";
 import { drawersQuery } from "../drawers/queries";
 import { Sheet } from "../drawers/Sheet";
+import { entriesFrom } from "../drawers/sheet.model";
 import { Fault } from "../shared/Caution";
 import { day, fixed } from "../shared/format";
 import { MeasureInput } from "../shared/MeasureInput";
@@ -117,7 +118,6 @@ function SampleSheet({ placeId, kept, next, onDone, take }: SheetProps) {
   const drawers = useQuery(drawersQuery);
   const drawer = drawers.data?.find((d) => d.name === "oil-sample");
   const [id] = useState(() => kept?.id ?? crypto.randomUUID());
-  const start = kept?.judged ?? next;
   const room = useIntoView<HTMLDivElement>(drawer !== undefined);
   const draftKey = `sample.${kept?.id ?? placeId}`;
   const head = useDraft<{ takenOn: string; meter: EnteredNumber }>(`${draftKey}.head`, {
@@ -169,8 +169,7 @@ function SampleSheet({ placeId, kept, next, onDone, take }: SheetProps) {
       <Sheet
         drawer={{ ...drawer, examples: [] }}
         draftKey={draftKey}
-        prefill={start?.fields}
-        lists={start?.readings}
+        start={entriesFrom(drawer, kept?.judged ?? next)}
         keep={keep}
         keepLabel="Keep the sample"
       />

@@ -6,16 +6,8 @@ import { useKeep } from "../job/bench";
 import { Fault } from "../shared/Caution";
 import { MeasureInput } from "../shared/MeasureInput";
 import { Panel } from "../shared/Panel";
+import { emptyOpening, withAxes, withOpening, withoutOpening } from "./Layout.model";
 import classes from "./Plan.module.css";
-
-const mm = () => ({ text: "", unit: "mm" });
-const emptyOpening = (): OpeningRequest => ({
-  name: "",
-  shape: "ROUND",
-  width: mm(),
-  height: mm(),
-  closedBy: "",
-});
 
 /** Shafts, bores and covers of the unit, and the openings by which parts come and go. */
 export function LayoutForm({ view, signed }: { view: JobView; signed: boolean }) {
@@ -30,18 +22,13 @@ export function LayoutForm({ view, signed }: { view: JobView; signed: boolean })
     keep("PUT", "/layout", { version: view.unit.version, layout: next }, "openings");
   const add = async (event: FormEvent) => {
     event.preventDefault();
-    const fresh = { ...opening, height: opening.shape === "RECTANGLE" ? opening.height : undefined };
-    if (await send({ ...layout, openings: [...layout.openings, fresh] })) {
+    if (await send(withOpening(layout, opening))) {
       setOpening(emptyOpening());
     }
   };
   const names = (event: FormEvent) => {
     event.preventDefault();
-    const list = axes
-      .split("\n")
-      .map((a) => a.trim())
-      .filter(Boolean);
-    void send({ ...layout, axes: list });
+    void send(withAxes(layout, axes));
   };
 
   return (
@@ -61,11 +48,7 @@ export function LayoutForm({ view, signed }: { view: JobView; signed: boolean })
               {o.closedBy && <small>closed by {o.closedBy}</small>}
             </span>
             {!signed && (
-              <Button
-                variant="default"
-                disabled={busy}
-                onClick={() => send({ ...layout, openings: layout.openings.filter((x) => x !== o) })}
-              >
+              <Button variant="default" disabled={busy} onClick={() => send(withoutOpening(layout, o))}>
                 Remove
               </Button>
             )}
@@ -103,7 +86,7 @@ export function LayoutForm({ view, signed }: { view: JobView; signed: boolean })
             <MeasureInput
               label="Height"
               units={["mm", "in"]}
-              value={opening.height ?? mm()}
+              value={opening.height}
               error={errors[`${at}height`]}
               onChange={(height) => setOpening({ ...opening, height })}
             />

@@ -1,6 +1,5 @@
 import { Button, Checkbox, Textarea, TextInput } from "@mantine/core";
 import { elsewhere, fieldErrors } from "../api/problem";
-import type { ProofRequest } from "../api/types";
 import { useKeep } from "../job/bench";
 import type { StationProps } from "../job/JobPage";
 import { Caution, Fault } from "../shared/Caution";
@@ -12,6 +11,7 @@ import { usePreferences } from "../shared/preferences";
 import { useDraft } from "../shared/useDraft";
 import { Verdict } from "../shared/Verdict";
 import { Working } from "../shared/Working";
+import { proofFields, toRequest } from "./Proof.model";
 import classes from "./Prove.module.css";
 import { SignOff } from "./SignOff";
 
@@ -30,44 +30,21 @@ const LABELS = {
 export function ProveStation({ view }: StationProps) {
   const { preferences } = usePreferences();
   const degree = preferences.system === "metric" ? "°C" : "°F";
-  const given = view.proof?.given;
-  const draft = useDraft(`proof.${view.job.id}`, {
-    turnsFree: given?.turnsFree ?? false,
-    tight: given?.tight ?? false,
-    remark: given?.remark ?? "",
-    ambient: given?.ambient ?? { text: "", unit: degree },
-    hot: given?.hot ?? { text: "", unit: degree },
-    runMinutes: given?.runMinutes === undefined ? "" : String(given.runMinutes),
-    makersLimit: given?.makersLimit ?? { text: "", unit: degree },
-    nextService: given?.nextService ?? "",
-    version: given?.version ?? -1,
-  });
+  const draft = useDraft(`proof.${view.job.id}`, proofFields(view.proof?.given, degree));
   const { keep, problem, clearProblem, busy } = useKeep(view.job.number);
   const f = draft.value;
-  const minutes = f.runMinutes.trim();
-  const badMinutes = minutes !== "" && !/^\d{1,6}$/.test(minutes);
+  const read = toRequest(f);
   const errors: Record<string, string | undefined> = {
     ...fieldErrors(problem),
-    ...(badMinutes ? { runMinutes: `“${minutes}” is not a whole number of minutes.` } : {}),
+    ...("faults" in read ? read.faults : {}),
   };
-  const optional = (n: { text: string; unit: string }) => (n.text.trim() === "" ? undefined : n);
   const signed = view.job.signedAt !== undefined;
 
-  const save = async (seen = f.version) => {
-    if (badMinutes) {
+  const save = async (seen?: number) => {
+    if (!("request" in read)) {
       return;
     }
-    const body: ProofRequest = {
-      version: seen < 0 ? undefined : seen,
-      turnsFree: f.turnsFree,
-      tight: f.tight,
-      remark: f.remark,
-      ambient: optional(f.ambient),
-      hot: optional(f.hot),
-      runMinutes: minutes === "" ? undefined : Number(minutes),
-      makersLimit: optional(f.makersLimit),
-      nextService: f.nextService === "" ? undefined : f.nextService,
-    };
+    const body = seen === undefined ? read.request : { ...read.request, version: seen };
     if (await keep("PUT", "/proof", body, "proof")) {
       draft.clear();
     }

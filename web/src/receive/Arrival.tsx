@@ -7,19 +7,19 @@ import { Conflict } from "../shared/Conflict";
 import { Panel } from "../shared/Panel";
 import { useDraft } from "../shared/useDraft";
 import { t } from "../wording/en";
+import { arrivalFields, receiveRequest } from "./Receive.model";
 import classes from "./Receive.module.css";
 
 const LABELS = { complaint: "Complaint", symptoms: "Found before opening", oilAsFound: "Oil as drained" };
 
 /** What the customer says and what was found before opening. */
 export function Arrival({ view }: { view: JobView }) {
-  const { complaint, symptoms, oilAsFound, version } = view.receive;
-  const draft = useDraft(`arrival.${view.job.id}`, { complaint, symptoms, oilAsFound, version });
+  const draft = useDraft(`arrival.${view.job.id}`, arrivalFields(view.receive));
   const { keep, problem, clearProblem, busy } = useKeep(view.job.number);
   const errors = fieldErrors(problem);
 
-  const save = async (seen = draft.value.version) => {
-    if (await keep("PUT", "/arrival", { ...draft.value, version: seen }, "arrival")) {
+  const save = async (seen?: number) => {
+    if (await keep("PUT", "/arrival", receiveRequest(draft.value, seen), "arrival")) {
       draft.clear();
     }
   };

@@ -7,23 +7,18 @@ import { Conflict } from "../shared/Conflict";
 import { moment } from "../shared/format";
 import { Panel } from "../shared/Panel";
 import { useDraft } from "../shared/useDraft";
+import { permissionFields, receiveRequest } from "./Receive.model";
 import classes from "./Receive.module.css";
 
 /** Who allows the unit to be opened. */
 export function Permission({ view }: { view: JobView }) {
   const kept = view.receive.permission;
-  const draft = useDraft(`permission.${view.job.id}`, {
-    approvedBy: kept?.approvedBy ?? "",
-    reference: kept?.reference ?? "",
-    version: kept?.version ?? -1,
-  });
+  const draft = useDraft(`permission.${view.job.id}`, permissionFields(kept));
   const { keep, problem, clearProblem, busy } = useKeep(view.job.number);
   const errors = fieldErrors(problem);
 
-  const save = async (seen = draft.value.version) => {
-    const { approvedBy, reference } = draft.value;
-    const body = { approvedBy, reference, version: seen < 0 ? undefined : seen };
-    if (await keep("PUT", "/permission", body, "permission to open")) {
+  const save = async (seen?: number) => {
+    if (await keep("PUT", "/permission", receiveRequest(draft.value, seen), "permission to open")) {
       draft.clear();
     }
   };

@@ -11,20 +11,16 @@ import { usePreferences } from "../shared/preferences";
 import { useDraft } from "../shared/useDraft";
 import { Verdict } from "../shared/Verdict";
 import { Working } from "../shared/Working";
+import { receiveRequest, turnCountFields } from "./Receive.model";
 import classes from "./Receive.module.css";
 
 /** Input turns and output turns counted, held against the teeth. */
 export function TurnCount({ view }: { view: JobView }) {
   const kept = view.receive.turnCount;
   const { preferences } = usePreferences();
-  const draft = useDraft(`turn-count.${view.job.id}`, {
-    inputTurns: kept?.inputTurns ?? { text: "", unit: "turns" },
-    outputTurns: kept?.outputTurns ?? { text: "", unit: "turns" },
-    readingError: kept?.readingError ?? { text: "5", unit: "°" },
-    version: kept?.version ?? -1,
-  });
+  const draft = useDraft(`turn-count.${view.job.id}`, turnCountFields(kept));
   const { keep, problem, clearProblem, busy } = useKeep(view.job.number);
-  const { inputTurns, outputTurns, readingError, version } = draft.value;
+  const { inputTurns, outputTurns, readingError } = draft.value;
   const body = { inputTurns, outputTurns, readingError };
   const complete = inputTurns.text !== "" && outputTurns.text !== "";
   const preview = usePreview<TurnCountCheck>(
@@ -34,8 +30,8 @@ export function TurnCount({ view }: { view: JobView }) {
   const told = problem ?? preview.problem;
   const errors = fieldErrors(told);
 
-  const save = async (seen = version) => {
-    if (await keep("PUT", "/turn-count", { ...body, version: seen < 0 ? undefined : seen }, "turn count")) {
+  const save = async (seen?: number) => {
+    if (await keep("PUT", "/turn-count", receiveRequest(draft.value, seen), "turn count")) {
       draft.clear();
     }
   };

@@ -6,8 +6,9 @@ import { Panel } from "../shared/Panel";
 import { TakenAway } from "../shared/TakenAway";
 import { useWrite } from "../shared/useWrite";
 import { t } from "../wording/en";
+import type { CardOf } from "./card.model";
 import classes from "./Shop.module.css";
-import { type Card, type CardOf, useCard } from "./useCard";
+import { type Card, useCard } from "./useCard";
 
 type Kept<C> = { id: string; given: C };
 

@@ -5,8 +5,7 @@ import { Fault } from "../shared/Caution";
 import { Conflict } from "../shared/Conflict";
 import { useDraft } from "../shared/useDraft";
 import { useWrite } from "../shared/useWrite";
-
-export type CardOf = { version?: number; name: string };
+import { type CardOf, cardRequest } from "./card.model";
 
 interface Options<C> {
   path: string;
@@ -37,7 +36,7 @@ export function useCard<C extends CardOf>({ path, queryKey, id, given, labels, o
     onDone();
   });
   const url = `${path}/${cardId}`;
-  const keep = (version = card.version) => send("PUT", url, { ...card, version });
+  const keep = (version = card.version) => send("PUT", url, cardRequest(card, version));
   const text = problem?.status === 409 ? undefined : elsewhere(problem, Object.keys(labels));
   const stray: ReactNode = (
     <>

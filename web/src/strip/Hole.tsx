@@ -23,7 +23,11 @@ export function Hole({ value: h, errors, onChange }: Props) {
           { value: "BLIND", label: "blind" },
           { value: "THROUGH", label: "goes through" },
         ]}
-        onChange={(e) => onChange({ hole: e.currentTarget.value as HoleFields["hole"] })}
+        onChange={(e) => {
+          const hole = e.currentTarget.value as HoleFields["hole"];
+          // Only behind a hole that goes through is there room.
+          onChange(hole === "THROUGH" ? { hole } : { hole, free: { ...h.free, text: "" } });
+        }}
       />
       {h.hole !== "" && (
         <>

@@ -7,17 +7,26 @@ type Energy = NonNullable<DetailRequest["energy"]>["kind"];
 
 const mm = (): EnteredNumber => ({ text: "", unit: "mm" });
 
+/** One kind of small parts that lie loose, as it is being typed. */
+export interface LooseFields {
+  kind: PartKind;
+  expected: string;
+  found: string;
+}
+
 /** What a careful mechanic notes beyond what came off and where, as it is being typed. */
 export interface DetailFields {
   tool: string;
   position: string;
   area: string;
   minutes: string;
+  people: string;
   matchMark: string;
   matchedWith: string;
   positions: string;
-  goesOn: NonNullable<DetailRequest["goesOn"]>;
-  facingMatters: boolean;
+  /** Empty while nothing was noted; "UNSAID" is a statement. */
+  goesOn: NonNullable<DetailRequest["goesOn"]> | "";
+  facingMatters: boolean | undefined;
   check: string;
   hard: string;
   stuckTo: string;
@@ -27,9 +36,7 @@ export interface DetailFields {
   settingKeep: boolean;
   energy: Energy | "";
   madeSafe: string;
-  looseKind: PartKind | "";
-  looseExpected: string;
-  looseFound: string;
+  loose: LooseFields[];
   shape: "" | "ROUND" | "BOX";
   width: EnteredNumber;
   height: EnteredNumber;
@@ -39,7 +46,7 @@ export interface DetailFields {
   thickness: EnteredNumber;
   teeth: string;
   subassembly: string;
-  leftAssembled: boolean;
+  leftAssembled: boolean | undefined;
 }
 
 export const emptyDetail = (): DetailFields => ({
@@ -47,11 +54,12 @@ export const emptyDetail = (): DetailFields => ({
   position: "",
   area: "",
   minutes: "",
+  people: "",
   matchMark: "",
   matchedWith: "",
   positions: "",
-  goesOn: "UNSAID",
-  facingMatters: false,
+  goesOn: "",
+  facingMatters: undefined,
   check: "",
   hard: "",
   stuckTo: "",
@@ -61,9 +69,7 @@ export const emptyDetail = (): DetailFields => ({
   settingKeep: true,
   energy: "",
   madeSafe: "",
-  looseKind: "",
-  looseExpected: "",
-  looseFound: "",
+  loose: [],
   shape: "",
   width: mm(),
   height: mm(),
@@ -73,7 +79,7 @@ export const emptyDetail = (): DetailFields => ({
   thickness: mm(),
   teeth: "",
   subassembly: "",
-  leftAssembled: false,
+  leftAssembled: undefined,
 });
 
 const shown = (value: number | undefined) => (value === undefined ? "" : String(value));
@@ -83,18 +89,18 @@ export function detailFields(d: DetailRequest | undefined): DetailFields {
   if (!d) {
     return empty;
   }
-  const loose = d.loose?.[0];
   return {
     ...empty,
     tool: d.tool ?? "",
     position: d.position ?? "",
     area: d.area ?? "",
     minutes: shown(d.minutes),
+    people: shown(d.people),
     matchMark: d.matchMark ?? "",
     matchedWith: d.matchedWith ?? "",
     positions: shown(d.positions),
-    goesOn: d.goesOn ?? "UNSAID",
-    facingMatters: d.facingMatters ?? false,
+    goesOn: d.goesOn ?? "",
+    facingMatters: d.facingMatters,
     check: d.check ?? "",
     hard: d.hard ?? "",
     stuckTo: d.stuckTo ?? "",
@@ -104,9 +110,7 @@ export function detailFields(d: DetailRequest | undefined): DetailFields {
     settingKeep: d.setting?.mustKeep ?? true,
     energy: d.energy?.kind ?? "",
     madeSafe: d.energy?.madeSafe ?? "",
-    looseKind: loose?.kind ?? "",
-    looseExpected: shown(loose?.expected),
-    looseFound: shown(loose?.found),
+    loose: (d.loose ?? []).map((l) => ({ kind: l.kind, expected: shown(l.expected), found: shown(l.found) })),
     shape: d.envelope?.shape ?? "",
     width: d.envelope?.width ?? mm(),
     height: d.envelope?.height ?? mm(),
@@ -116,11 +120,11 @@ export function detailFields(d: DetailRequest | undefined): DetailFields {
     thickness: d.thickness ?? mm(),
     teeth: shown(d.teeth),
     subassembly: d.subassembly ?? "",
-    leftAssembled: d.leftAssembled ?? false,
+    leftAssembled: d.leftAssembled,
   };
 }
 
-const NUMBER = /^\d{1,9}([.,]\d{1,6})?$/;
+const NUMBER = /^\d{1,9}([.,]\d{1,17})?$/;
 
 /** A number that need not be there; what is typed and is none is told at its field. */
 function optional(
@@ -150,36 +154,35 @@ export function detailRequest(d: DetailFields, faults: Record<string, string>): 
     position: words(d.position),
     area: words(d.area),
     minutes: optional(d.minutes, "minutes", "minutes", faults),
+    people: optional(d.people, "people", "people", faults),
     matchMark: words(d.matchMark),
     matchedWith: words(d.matchedWith),
     positions: optional(d.positions, "positions", "positions", faults),
-    goesOn: d.goesOn === "UNSAID" ? undefined : d.goesOn,
-    facingMatters: d.facingMatters || undefined,
+    goesOn: d.goesOn === "" ? undefined : d.goesOn,
+    facingMatters: d.facingMatters,
     check: words(d.check),
     hard: words(d.hard),
     stuckTo: words(d.stuckTo),
     notOriginal: words(d.notOriginal),
-    setting: words(d.settingName)
+    setting: words(d.settingName + d.settingValue)
       ? { name: d.settingName.trim(), value: d.settingValue.trim(), mustKeep: d.settingKeep }
       : undefined,
     energy: d.energy === "" ? undefined : { kind: d.energy, madeSafe: d.madeSafe.trim() },
     loose:
-      d.looseKind === ""
+      d.loose.length === 0
         ? undefined
-        : [
-            {
-              kind: d.looseKind,
-              expected: optional(d.looseExpected, "looseExpected", "a count", faults),
-              found: optional(d.looseFound, "looseFound", "a count", faults),
-            },
-          ],
+        : d.loose.map((l, i) => ({
+            kind: l.kind,
+            expected: optional(l.expected, `loose[${i}].expected`, "a count", faults),
+            found: optional(l.found, `loose[${i}].found`, "a count", faults),
+          })),
     envelope:
       d.shape === ""
         ? undefined
         : {
             shape: d.shape,
             width: d.width,
-            height: d.shape === "BOX" ? d.height : undefined,
+            height: number(d.height),
             length: d.length,
           },
     leavesBy: d.leavesBy.length > 0 ? d.leavesBy : undefined,
@@ -187,7 +190,7 @@ export function detailRequest(d: DetailFields, faults: Record<string, string>): 
     thickness: number(d.thickness),
     teeth: optional(d.teeth, "teeth", "teeth", faults),
     subassembly: words(d.subassembly),
-    leftAssembled: d.leftAssembled || undefined,
+    leftAssembled: d.leftAssembled,
   };
   return Object.values(request).some((value) => value !== undefined) ? request : undefined;
 }

@@ -28,7 +28,8 @@ export interface StepFields {
   torque: EnteredNumber;
   torqueSource: string;
   drive: string;
-  locking: Locking;
+  /** Empty while nobody looked; "NONE" is a statement. */
+  locking: Locking | "";
   /** Empty while the hole is not measured. */
   hole: "" | "BLIND" | "THROUGH";
   grip: EnteredNumber;
@@ -61,7 +62,7 @@ export const emptyStep = (tray = "", shaft = 0, side: StepFields["side"] = "LEFT
   torque: { text: "", unit: "N·m" },
   torqueSource: "",
   drive: "",
-  locking: "NONE",
+  locking: "",
   hole: "",
   grip: { text: "", unit: "mm" },
   depth: { text: "", unit: "mm" },
@@ -95,7 +96,7 @@ export function fieldsOf(given: StepRequest, id: string): StepFields {
     torque: f?.torque ?? { text: "", unit: "N·m" },
     torqueSource: f?.torqueSource ?? "",
     drive: f?.drive ?? "",
-    locking: f?.locking ?? "NONE",
+    locking: f?.locking ?? "",
     hole: f?.hole ? (f.hole.through ? "THROUGH" : "BLIND") : "",
     grip: f?.hole?.grip ?? { text: "", unit: "mm" },
     depth: f?.hole?.thread ?? { text: "", unit: "mm" },
@@ -111,6 +112,13 @@ export function fieldsOf(given: StepRequest, id: string): StepFields {
 
 /** What the server knows of the kinds of part: their words, and which common practice renews. */
 export type Kinds = { kind: PartKind; words: string; singleUse: boolean; hint: string }[];
+
+/** What changes with the kind: only a gear is one of the papers. */
+export const ofKind = (kinds: Kinds, kind: PartKind): Partial<StepFields> => ({
+  kind,
+  singleUse: isSingleUse(kinds, kind),
+  ...(kind === "GEAR" ? {} : { gear: "" }),
+});
 
 export const isSingleUse = (kinds: Kinds, kind: PartKind) =>
   kinds.some((k) => k.kind === kind && k.singleUse);
@@ -164,10 +172,7 @@ export function toRequest(f: StepFields): { request: StepRequest } | { faults: R
       count,
       shaft: f.shaft,
       side: f.side,
-      gear:
-        f.kind === "GEAR" && stage && member
-          ? { stage: Number(stage), member: member as "PINION" | "WHEEL" }
-          : undefined,
+      gear: stage && member ? { stage: Number(stage), member: member as "PINION" | "WHEEL" } : undefined,
       wayRound: f.wayRound,
       fastening: f.fastened
         ? {
@@ -178,7 +183,7 @@ export function toRequest(f: StepFields): { request: StepRequest } | { faults: R
             torque: f.torque.text.trim() === "" ? undefined : f.torque,
             torqueSource: f.torqueSource,
             drive: f.drive.trim() === "" ? undefined : f.drive,
-            locking: f.locking === "NONE" ? undefined : f.locking,
+            locking: f.locking === "" ? undefined : f.locking,
             hole:
               f.hole === ""
                 ? undefined
@@ -186,7 +191,7 @@ export function toRequest(f: StepFields): { request: StepRequest } | { faults: R
                     grip: f.grip,
                     thread: f.depth,
                     through: f.hole === "THROUGH",
-                    free: f.hole === "THROUGH" ? f.free : undefined,
+                    free: f.free.text.trim() === "" ? undefined : f.free,
                     behind: f.behind,
                     into: f.into,
                   },

@@ -9,12 +9,13 @@ import { MeasureInput } from "../shared/MeasureInput";
 import { useDraft } from "../shared/useDraft";
 import { t } from "../wording/en";
 import { Hole } from "./Hole";
+import { emptyDetail } from "./StepDetail.model";
 import {
   emptyStep,
   gearChoices,
   guessKind,
-  isSingleUse,
   type Kinds,
+  ofKind,
   type StepFields,
   toRequest,
 } from "./StepForm.model";
@@ -51,13 +52,14 @@ export function StepForm({ view, editing, after, kinds, shut, onDone }: Props) {
   const { keep, problem, clearProblem, busy } = useKeep(view.job.number);
   const [faults, setFaults] = useState<Record<string, string>>({});
   const first = useRef<HTMLInputElement>(null);
-  const f = draft.value;
+  // A draft of an earlier version of the app may lack a detail.
+  const f = { ...draft.value, detail: { ...emptyDetail(), ...draft.value.detail } };
   const errors = { ...fieldErrors(problem), ...faults };
   const gears = gearChoices(view, editing?.id ?? "");
 
   const typePart = (part: string) => {
     const kind = guessKind(kinds, part);
-    draft.change(kind && kind !== f.kind ? { part, kind, singleUse: isSingleUse(kinds, kind) } : { part });
+    draft.change(kind && kind !== f.kind ? { part, ...ofKind(kinds, kind) } : { part });
   };
   const chooseGear = (gear: string) => {
     const choice = gears.find((g) => g.value === gear);
@@ -127,10 +129,7 @@ export function StepForm({ view, editing, after, kinds, shut, onDone }: Props) {
             label="Kind"
             value={f.kind}
             data={kinds.map((k) => ({ value: k.kind, label: k.words }))}
-            onChange={(e) => {
-              const kind = e.currentTarget.value as PartKind;
-              draft.change({ kind, singleUse: isSingleUse(kinds, kind) });
-            }}
+            onChange={(e) => draft.change(ofKind(kinds, e.currentTarget.value as PartKind))}
           />
         </div>
         {f.kind === "GEAR" && (
@@ -226,7 +225,10 @@ export function StepForm({ view, editing, after, kinds, shut, onDone }: Props) {
             <NativeSelect
               label="Locked by"
               value={f.locking}
-              data={Object.entries(t.locking).map(([value, label]) => ({ value, label }))}
+              data={[
+                { value: "", label: "not noted" },
+                ...Object.entries(t.locking).map(([value, label]) => ({ value, label })),
+              ]}
               onChange={(e) => draft.change({ locking: e.currentTarget.value as StepFields["locking"] })}
             />
             <Hole value={f} errors={errors} onChange={draft.change} />

@@ -1,8 +1,8 @@
-import { Checkbox, NativeSelect, TextInput } from "@mantine/core";
-import type { JobView } from "../api/types";
+import { Button, Checkbox, NativeSelect, TextInput } from "@mantine/core";
+import type { JobView, PartKind } from "../api/types";
 import { MeasureInput } from "../shared/MeasureInput";
 import { t } from "../wording/en";
-import type { DetailFields } from "./StepDetail.model";
+import type { DetailFields, LooseFields } from "./StepDetail.model";
 import classes from "./Strip.module.css";
 
 interface Props {
@@ -11,6 +11,11 @@ interface Props {
   errors: Record<string, string | undefined>;
   onChange: (part: Partial<DetailFields>) => void;
 }
+
+/** A kind that is seldom loose, and was noted so all the same. */
+const plain = (kind: PartKind) => kind.toLowerCase().replaceAll("_", " ");
+
+const FIRST_LOOSE = Object.keys(t.loose)[0] as PartKind;
 
 const choices = (words: Record<string, string>, none?: string) => [
   ...(none === undefined ? [] : [{ value: "", label: none }]),
@@ -30,18 +35,22 @@ export function StepMore({ view, value: d, errors, onChange }: Props) {
   );
   return (
     <div className={classes.more}>
-      <Group title="How it came off" noted={!!(d.tool || d.position || d.minutes || d.hard || d.stuckTo)}>
+      <Group
+        title="How it came off"
+        noted={!!(d.tool || d.position || d.minutes || d.people || d.hard || d.stuckTo)}
+      >
         {text("tool", "Tool", "hex 6, two-leg puller")}
         {text("position", "Unit lies", "left side up")}
         {text("area", "Where", "bench, press")}
         {text("minutes", "Minutes")}
+        {text("people", "People it took")}
         {text("hard", "Why it was hard", "seized on the shaft")}
         {text("stuckTo", "Came off stuck to", "spacer")}
         {text("subassembly", "Part of subassembly", "cluster")}
         <Checkbox
           className={classes.all}
           label="Left together on purpose"
-          checked={d.leftAssembled}
+          checked={d.leftAssembled ?? false}
           onChange={(e) => onChange({ leftAssembled: e.currentTarget.checked })}
         />
       </Group>
@@ -54,7 +63,7 @@ export function StepMore({ view, value: d, errors, onChange }: Props) {
             d.positions ||
             d.check ||
             d.facingMatters ||
-            d.goesOn !== "UNSAID"
+            (d.goesOn !== "" && d.goesOn !== "UNSAID")
           )
         }
       >
@@ -64,18 +73,18 @@ export function StepMore({ view, value: d, errors, onChange }: Props) {
         <NativeSelect
           label="What goes on it"
           data={choices(t.goesOn)}
-          value={d.goesOn}
+          value={d.goesOn || "UNSAID"}
           onChange={(e) => onChange({ goesOn: e.currentTarget.value as DetailFields["goesOn"] })}
         />
         {text("check", "Check before going on", "spins free")}
         <Checkbox
           className={classes.all}
           label="Two different faces: which way round matters"
-          checked={d.facingMatters}
+          checked={d.facingMatters ?? false}
           onChange={(e) => onChange({ facingMatters: e.currentTarget.checked })}
         />
       </Group>
-      <Group title="Setting, spring, loose parts" noted={!!(d.settingName || d.energy || d.looseKind)}>
+      <Group title="Setting, spring, loose parts" noted={!!(d.settingName || d.energy || d.loose.length > 0)}>
         {text("settingName", "Setting here", "stop screw")}
         {text("settingValue", "Stands at", "14.35 mm out")}
         <Checkbox
@@ -91,18 +100,7 @@ export function StepMore({ view, value: d, errors, onChange }: Props) {
           onChange={(e) => onChange({ energy: e.currentTarget.value as DetailFields["energy"] })}
         />
         {text("madeSafe", "How it was made safe", "long guide screws")}
-        <NativeSelect
-          label="Loose items"
-          data={choices(t.loose, "none")}
-          value={d.looseKind}
-          onChange={(e) => onChange({ looseKind: e.currentTarget.value as DetailFields["looseKind"] })}
-        />
-        {d.looseKind !== "" && (
-          <>
-            {text("looseExpected", "Should be", "24")}
-            {text("looseFound", "Found", "24")}
-          </>
-        )}
+        <Loose loose={d.loose} errors={errors} onChange={(loose) => onChange({ loose })} />
         {text("notOriginal", "Earlier repair did wrong", "hardened pin fitted")}
       </Group>
       <Group title="Sizes" noted={!!(d.shape || d.massKg || d.thickness.text || d.teeth)}>
@@ -110,7 +108,11 @@ export function StepMore({ view, value: d, errors, onChange }: Props) {
           label="Shape, for passing openings"
           data={choices({ ROUND: "round", BOX: "box" }, "not measured")}
           value={d.shape}
-          onChange={(e) => onChange({ shape: e.currentTarget.value as DetailFields["shape"] })}
+          onChange={(e) => {
+            const shape = e.currentTarget.value as DetailFields["shape"];
+            // Only a box has a height of its own.
+            onChange(shape === "BOX" ? { shape } : { shape, height: { ...d.height, text: "" } });
+          }}
         />
         {d.shape !== "" && (
           <>
@@ -169,6 +171,55 @@ export function StepMore({ view, value: d, errors, onChange }: Props) {
         )}
       </Group>
     </div>
+  );
+}
+
+interface LooseProps {
+  loose: LooseFields[];
+  errors: Record<string, string | undefined>;
+  onChange: (loose: LooseFields[]) => void;
+}
+
+/** Balls, rollers, needles, springs that lie loose: any number of kinds, each with its counts. */
+function Loose({ loose, errors, onChange }: LooseProps) {
+  const change = (place: number, part: Partial<LooseFields>) =>
+    onChange(loose.map((l, i) => (i === place ? { ...l, ...part } : l)));
+  return (
+    <>
+      {loose.map((item, i) => (
+        // biome-ignore lint/suspicious/noArrayIndexKey: an item has no name but its place
+        <fieldset key={i} className={classes.loose}>
+          <legend>Loose items {loose.length > 1 && i + 1}</legend>
+          <NativeSelect
+            label="Kind"
+            data={choices({ [item.kind]: plain(item.kind), ...t.loose }, "none: take this out")}
+            value={item.kind}
+            onChange={(e) =>
+              e.currentTarget.value === ""
+                ? onChange(loose.filter((_, place) => place !== i))
+                : change(i, { kind: e.currentTarget.value as PartKind })
+            }
+          />
+          {(["expected", "found"] as const).map((count) => (
+            <TextInput
+              key={count}
+              label={count === "expected" ? "Should be" : "Found"}
+              placeholder="24"
+              inputMode="numeric"
+              value={item[count]}
+              error={errors[`detail.loose[${i}].${count}`]}
+              onChange={(e) => change(i, { [count]: e.currentTarget.value })}
+            />
+          ))}
+        </fieldset>
+      ))}
+      <Button
+        variant="default"
+        onClick={() => onChange([...loose, { kind: FIRST_LOOSE, expected: "", found: "" }])}
+      >
+        {loose.length === 0 ? "Loose items" : "Another kind of loose items"}
+      </Button>
+    </>
   );
 }
 
