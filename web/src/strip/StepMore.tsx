@@ -214,6 +214,7 @@ function Loose({ loose, errors, onChange }: LooseProps) {
         </fieldset>
       ))}
       <Button
+        className={classes.all}
         variant="default"
         onClick={() => onChange([...loose, { kind: FIRST_LOOSE, expected: "", found: "" }])}
       >
