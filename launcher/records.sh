@@ -128,7 +128,7 @@ backup() {
     local place
     place=$(dirname "$1")
     [ -w "$place" ] || fail "nothing can be written in $place. Choose another folder for the backup."
-    work=$(umask 077 && mktemp -d "$place/.yunque-backup.XXXXXX")
+    work=$(umask 077 && mktemp -d -p "$place")
     trap 'rm -rf "$work"' EXIT
     export work pg_bin PGPASSWORD=$YUNQUE_DB_PASSWORD url="$(plain_url)" YUNQUE_DB_USER
     digest_script >"$work/digest.sql"

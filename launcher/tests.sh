@@ -8,7 +8,7 @@ run_tests() {
     need_chromium
     local place port
     step "making a PostgreSQL for the tests"
-    if is_root; then place=$(runuser -u postgres -- mktemp -d /tmp/yunque-test.XXXXXX); else place=$(mktemp -d /tmp/yunque-test.XXXXXX); fi
+    if is_root; then place=$(runuser -u postgres -- mktemp -d); else place=$(mktemp -d); fi
     mkdir -p "$state"
     rm -f "$state/test.password"
     new_password "$state/test.password"
