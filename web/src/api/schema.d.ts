@@ -1358,6 +1358,13 @@ export interface components {
             schools: components["schemas"]["School"][];
             why: string;
         };
+        BacklashVerdict: {
+            tightness: components["schemas"]["Zoned"];
+            wear: components["schemas"]["Zoned"];
+            /** @enum {string} */
+            verdict: "CLEAR_PASS" | "NOT_JUDGED" | "DOUBTFUL" | "CLEAR_FAIL";
+            sentence: string;
+        };
         Bar: {
             /** Format: double */
             value: number;
@@ -1581,6 +1588,8 @@ export interface components {
         DrawerAnswer: {
             /** @enum {string} */
             verdict: "CLEAR_PASS" | "NOT_JUDGED" | "DOUBTFUL" | "CLEAR_FAIL";
+            /** @enum {string} */
+            zone?: "BELOW" | "AS_NEW" | "WATCH" | "BEYOND";
             sentence: string;
             figures: components["schemas"]["Figure"][];
             warnings: string[];
@@ -1960,13 +1969,7 @@ export interface components {
             /** Format: double */
             uncertaintyMm: number;
             recommended: components["schemas"]["RecommendedBacklash"];
-            /** @enum {string} */
-            tightness: "CLEAR_PASS" | "NOT_JUDGED" | "DOUBTFUL" | "CLEAR_FAIL";
-            /** @enum {string} */
-            wear: "CLEAR_PASS" | "NOT_JUDGED" | "DOUBTFUL" | "CLEAR_FAIL";
-            /** @enum {string} */
-            verdict: "CLEAR_PASS" | "NOT_JUDGED" | "DOUBTFUL" | "CLEAR_FAIL";
-            sentence: string;
+            judged: components["schemas"]["BacklashVerdict"];
             warnings: string[];
             working: components["schemas"]["Working"];
         };
@@ -2282,6 +2285,8 @@ export interface components {
         MeasurementResult: {
             /** @enum {string} */
             verdict: "CLEAR_PASS" | "NOT_JUDGED" | "DOUBTFUL" | "CLEAR_FAIL";
+            /** @enum {string} */
+            zone?: "BELOW" | "AS_NEW" | "WATCH" | "BEYOND";
             sentence: string;
             backlash?: components["schemas"]["IndicatorBacklash"];
             wear?: components["schemas"]["ToothWear"];
@@ -3077,6 +3082,8 @@ export interface components {
             renewPercent: number;
             /** @enum {string} */
             verdict: "CLEAR_PASS" | "NOT_JUDGED" | "DOUBTFUL" | "CLEAR_FAIL";
+            /** @enum {string} */
+            zone?: "BELOW" | "AS_NEW" | "WATCH" | "BEYOND";
             sentence: string;
             warnings: string[];
             working: components["schemas"]["Working"];
@@ -3255,6 +3262,21 @@ export interface components {
             lines: components["schemas"]["Line"][];
             source: string;
             schools: string[];
+        };
+        Zoned: {
+            /** @enum {string} */
+            better?: "BELOW" | "AS_NEW" | "WATCH" | "BEYOND";
+            /** @enum {string} */
+            worse?: "BELOW" | "AS_NEW" | "WATCH" | "BEYOND";
+            /** @enum {string} */
+            counts?: "BELOW" | "AS_NEW" | "WATCH" | "BEYOND";
+            /** @enum {string} */
+            verdict: "CLEAR_PASS" | "NOT_JUDGED" | "DOUBTFUL" | "CLEAR_FAIL";
+            /** Format: double */
+            share: number;
+            /** Format: double */
+            needs: number;
+            clear?: boolean;
         };
     };
     responses: never;

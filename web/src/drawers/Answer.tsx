@@ -26,7 +26,7 @@ interface Props {
 export function Answer({ answer, entries, set, whyElsewhere }: Props) {
   return (
     <div className={classes.result}>
-      {answer.verdict !== "NOT_JUDGED" && <Verdict verdict={answer.verdict} />}
+      {answer.verdict !== "NOT_JUDGED" && <Verdict verdict={answer.verdict} zone={answer.zone} />}
       <p className={classes.sentence}>{answer.sentence}</p>
       {answer.warnings.map((warning) => (
         <Remark key={warning}>{warning}</Remark>

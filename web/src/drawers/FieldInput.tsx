@@ -38,7 +38,10 @@ export function FieldInput({ field, value, error, onChange }: Props) {
   return field.kind === "CHOICE" ? (
     <NativeSelect
       {...common}
-      data={field.choices.map((c) => ({ value: c.value, label: c.words }))}
+      data={[
+        ...(field.start === "" ? [{ value: "", label: "choose" }] : []),
+        ...field.choices.map((c) => ({ value: c.value, label: c.words })),
+      ]}
       onChange={(e) => onChange({ text: e.currentTarget.value, unit: "" })}
     />
   ) : (

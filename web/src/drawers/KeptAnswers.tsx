@@ -36,7 +36,9 @@ export function KeptAnswers({ view, station }: { view: JobView; station: Room })
                 {kept.given.remark && `. ${kept.given.remark}`}
               </small>
             </span>
-            {kept.answer.verdict !== "NOT_JUDGED" && <Verdict verdict={kept.answer.verdict} small />}
+            {kept.answer.verdict !== "NOT_JUDGED" && (
+              <Verdict verdict={kept.answer.verdict} zone={kept.answer.zone} small />
+            )}
           </summary>
           <Before view={view} kept={kept} />
           <Answer answer={kept.answer} entries={kept.given.entries} />

@@ -82,7 +82,7 @@ export function PatternPicker({ entries, set }: Props) {
           key={side}
           kind={kind}
           side={side}
-          place={entries.fields[side]?.text ?? "MIDDLE"}
+          place={entries.fields[side]?.text ?? ""}
           onChoose={(place) => set({ [side]: { text: place, unit: "" } })}
         />
       ))}

@@ -28,7 +28,7 @@ export function Kept({ view, station }: { view: JobView; station: "INSPECT" | "S
                 {m.keptBy}, {moment(m.keptAt)}
               </small>
             </span>
-            <Verdict verdict={m.result.verdict} small />
+            <Verdict verdict={m.result.verdict} zone={m.result.zone} small />
           </summary>
           <p className={classes.soft}>
             Read: {m.given.readings.map((r) => r.text).join("; ")} {m.given.readings[0]?.unit}

@@ -14,7 +14,7 @@ export function Result({ result }: { result: MeasurementResult }) {
   const percent = (value: number) => `${fixed(value, 1, preferences.decimal)} %`;
   return (
     <div className={classes.result}>
-      <Verdict verdict={result.verdict} />
+      <Verdict verdict={result.verdict} zone={result.zone} />
       <p>{result.sentence}</p>
       {[...(backlash?.warnings ?? []), ...(wear?.warnings ?? [])].map((warning) => (
         <Remark key={warning}>{warning}</Remark>

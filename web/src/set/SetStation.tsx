@@ -55,7 +55,7 @@ function Row({ mesh }: { mesh: Mesh }) {
     m?.result.backlash ? (
       <>
         {length(m.result.backlash.mean.circumferentialMm, preferences)}{" "}
-        <Verdict verdict={m.result.verdict} small />
+        <Verdict verdict={m.result.verdict} zone={m.result.zone} small />
       </>
     ) : (
       "not measured"

@@ -1,5 +1,11 @@
-import { IconAlertTriangle, IconCircleCheck, IconCircleX, IconHelpCircle } from "@tabler/icons-react";
-import type { VerdictWord } from "../api/types";
+import {
+  IconAlertTriangle,
+  IconCircleCheck,
+  IconCircleX,
+  IconEye,
+  IconHelpCircle,
+} from "@tabler/icons-react";
+import type { MeasurementResult, VerdictWord } from "../api/types";
 import { t } from "../wording/en";
 import classes from "./Verdict.module.css";
 
@@ -10,13 +16,23 @@ const SIGNS = {
   NOT_JUDGED: IconAlertTriangle,
 };
 
+interface Props {
+  verdict: VerdictWord;
+  /** Where a measured value lies between new and renewal: what is worn is never shown as a bare pass. */
+  zone?: MeasurementResult["zone"] | undefined;
+  small?: boolean;
+}
+
 /** A verdict in word, sign and colour. */
-export function Verdict({ verdict, small }: { verdict: VerdictWord; small?: boolean }) {
-  const Sign = SIGNS[verdict];
+export function Verdict({ verdict, zone, small }: Props) {
+  const watch = verdict === "CLEAR_PASS" && zone === "WATCH";
+  const Sign = watch ? IconEye : SIGNS[verdict];
   return (
-    <span className={`${classes.root} ${classes[verdict]} ${small ? classes.small : ""}`}>
+    <span
+      className={`${classes.root} ${watch ? classes.WATCH : classes[verdict]} ${small ? classes.small : ""}`}
+    >
       <Sign size={small ? 18 : 24} stroke={2} aria-hidden />
-      {t.verdicts[verdict]}
+      {watch ? t.watch : t.verdicts[verdict]}
     </span>
   );
 }

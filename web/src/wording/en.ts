@@ -19,6 +19,7 @@ export const en = {
     CLEAR_FAIL: "Clear fail",
     NOT_JUDGED: "Not judged",
   },
+  watch: "Worn but usable",
   dispositions: { REUSE: "Reuse", DRESS: "Dress", RENEW: "Renew" },
   now: {
     IN_PLACE: "in place",

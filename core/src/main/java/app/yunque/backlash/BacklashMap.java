@@ -2,9 +2,14 @@ package app.yunque.backlash;
 
 import static app.yunque.measure.Working.line;
 
+import app.yunque.gear.GearPair;
+import app.yunque.gear.ServiceDuty;
+import app.yunque.measure.Gauge;
 import app.yunque.measure.PlainDigits;
 import app.yunque.measure.Range;
 import app.yunque.measure.Refused;
+import app.yunque.measure.RepeatedReadings;
+import app.yunque.measure.Verdict;
 import app.yunque.measure.Working;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -127,6 +132,47 @@ public record BacklashMap(
             }
         }
         return told(readings, aside, fit, teeth, resolutionMm, radialFactor);
+    }
+
+    /**
+     * What the map means for the mesh: as the same readings without their places would, and never a pass where it binds or where a tooth
+     * does not belong to the wave.
+     *
+     * @param pair        the pair that was turned
+     * @param readings    the readings behind the places
+     * @param gauge       the indicator
+     * @param perReading  backlash for each mm that was read (no unit)
+     */
+    public BacklashVerdict judged(
+            GearPair pair,
+            RepeatedReadings readings,
+            Gauge gauge,
+            double perReading,
+            RecommendedBacklash recommended,
+            ServiceDuty duty) {
+        var read = BacklashPlaces.of(readings, gauge, perReading, 0);
+        var places =
+                new BacklashPlaces(
+                        read.places(),
+                        Math.min(smallestMm, read.smallestMm()),
+                        read.meanMm(),
+                        read.largestMm(),
+                        read.uncertaintyOfOneMm(),
+                        read.uncertaintyOfMeanMm());
+        var judged = BacklashVerdict.ofPair(pair, places, recommended, duty);
+        var damaged = places().stream().filter(Place::setAside).toList();
+        if (!damaged.isEmpty()) {
+            judged =
+                    judged.butAtLeast(
+                            Verdict.DOUBTFUL,
+                            List.of(
+                                    "%s not belong to the wave: look at the tooth there before anything is decided."
+                                            .formatted(
+                                                    damaged.size() == 1
+                                                            ? "One place does"
+                                                            : damaged.size() + " places do")));
+        }
+        return judged;
     }
 
     /** Evenly spaced readings from 0° on. */

@@ -29,33 +29,11 @@ public record BevelBacklash(
         double normalMm,
         double wheelAngleMin,
         double midFaceMm,
-        Optional<Usual> usual,
+        Optional<BevelLimits.Usual> usual,
         String sentence,
         Working working) {
     public static final Range READING = Range.of("readingMm", "indicator reading", 0, 20, "mm");
     private static final double MINUTES_PER_RADIAN = 60 * 180 / Math.PI;
-    private static final double INCH = 25.4;
-
-    /** Outer DP from, to, least, most (inch); from memory of AGMA 2005 and handbooks. */
-    private static final double[][] TABLE = {
-        {1, 1.25, .020, .030},
-        {1.25, 1.5, .018, .026},
-        {1.5, 1.75, .016, .022},
-        {1.75, 2, .014, .018},
-        {2, 2.5, .012, .016},
-        {2.5, 3, .010, .013},
-        {3, 3.5, .008, .011},
-        {3.5, 4, .007, .009},
-        {4, 5, .006, .008},
-        {5, 6, .005, .007},
-        {6, 8, .004, .006},
-        {8, 10, .003, .005},
-        {10, 12, .002, .004},
-        {12, 20, .001, .003}
-    };
-
-    /** Usual normal backlash of a new pair (mm). */
-    public record Usual(double leastMm, double mostMm) {}
 
     /**
      * @param pair         the pair
@@ -64,11 +42,10 @@ public record BevelBacklash(
      */
     public static BevelBacklash of(BevelPair pair, double readingMm, boolean acrossFlank) {
         Refused.ifAny(READING.judge(readingMm));
-        double normalPerHeel =
-                Math.cos(pair.normalPressureAngleRad()) * Math.cos(pair.spiralAngleRad());
+        double normalPerHeel = normalPerReading(pair, false);
         double heel = acrossFlank ? readingMm / normalPerHeel : readingMm;
         double normal = heel * normalPerHeel;
-        var usual = usualNormal(pair);
+        var usual = BevelLimits.usual(pair);
         return new BevelBacklash(
                 heel,
                 normal,
@@ -100,30 +77,26 @@ public record BevelBacklash(
                                 "Measure at four places or more and judge the smallest.")));
     }
 
-    /** The usual range for this pitch; empty outside the table. */
-    public static Optional<Usual> usualNormal(BevelPair pair) {
-        double dp = INCH / pair.outerModuleMm();
-        for (var row : TABLE) {
-            if (dp >= row[0] && dp <= row[1]) {
-                return Optional.of(new Usual(row[2] * INCH, row[3] * INCH));
-            }
-        }
-        return Optional.empty();
+    /** Backlash square to the flanks for each mm that was read (no unit). */
+    public static double normalPerReading(BevelPair pair, boolean acrossFlank) {
+        return acrossFlank
+                ? 1
+                : Math.cos(pair.normalPressureAngleRad()) * Math.cos(pair.spiralAngleRad());
     }
 
-    private static String sentence(double normal, Optional<Usual> usual) {
+    private static String sentence(double normal, Optional<BevelLimits.Usual> usual) {
         if (usual.isEmpty()) {
             return "This pitch lies outside the table of usual backlash: ask the maker's papers.";
         }
         var range =
-                PlainDigits.rounded(usual.get().leastMm, 2)
+                PlainDigits.rounded(usual.get().leastMm(), 2)
                         + " to "
-                        + PlainDigits.rounded(usual.get().mostMm, 2)
+                        + PlainDigits.rounded(usual.get().mostMm(), 2)
                         + " mm";
-        if (normal < usual.get().leastMm) {
+        if (normal < usual.get().leastMm()) {
             return "Tighter than the usual " + range + " square to the flanks: move the wheel out.";
         }
-        return normal > usual.get().mostMm
+        return normal > usual.get().mostMm()
                 ? "Looser than the usual " + range + " square to the flanks: move the wheel in."
                 : "Within the usual " + range + " square to the flanks.";
     }

@@ -6,13 +6,11 @@ import app.yunque.gear.GearPair;
 import app.yunque.gear.Member;
 import app.yunque.gear.ServiceDuty;
 import app.yunque.measure.Gauge;
-import app.yunque.measure.GuardBand;
 import app.yunque.measure.PlainDigits;
 import app.yunque.measure.Range;
 import app.yunque.measure.Refused;
 import app.yunque.measure.RepeatedReadings;
 import app.yunque.measure.UnitSlip;
-import app.yunque.measure.Verdict;
 import app.yunque.measure.Working;
 import java.util.ArrayList;
 import java.util.List;
@@ -38,10 +36,7 @@ import java.util.Optional;
  * @param spreadMm      largest less smallest along the circle (mm)
  * @param uncertaintyMm expanded uncertainty U of the mean along the circle (mm)
  * @param recommended   what it should be
- * @param tightness     smallest against the least of a new pair
- * @param wear          mean against the renewal limit
- * @param verdict       the worse of the two
- * @param sentence      the verdict in words
+ * @param judged        what it means
  * @param warnings      doubts about the readings themselves
  * @param working       formula and numbers
  */
@@ -53,10 +48,7 @@ public record IndicatorBacklash(
         double spreadMm,
         double uncertaintyMm,
         RecommendedBacklash recommended,
-        Verdict tightness,
-        Verdict wear,
-        Verdict verdict,
-        String sentence,
+        BacklashVerdict judged,
         List<String> warnings,
         Working working) {
     public static final Range READINGS =
@@ -126,36 +118,18 @@ public record IndicatorBacklash(
         var mean = Backlash.ofCircumferential(pair, readings.meanMm() * factor);
         var smallest = Backlash.ofCircumferential(pair, readings.smallestMm() * factor);
         var largest = Backlash.ofCircumferential(pair, readings.largestMm() * factor);
-        double uncertainty = 2 * factor * readings.standardUncertaintyMm(gauge);
-        double uncertaintyOfOne = 2 * factor * gauge.standardUncertaintyMm();
-
-        var tightness =
-                GuardBand.atLeast(
-                        smallest.circumferentialMm(),
-                        uncertaintyOfOne,
-                        recommended.leastCircumferentialMm());
-        var wear =
-                GuardBand.atMost(
-                        mean.circumferentialMm(),
-                        uncertainty,
-                        recommended.renewCircumferentialMm());
-        if (duty == ServiceDuty.LIFTING && wear == Verdict.DOUBTFUL) {
-            wear = Verdict.CLEAR_FAIL;
-        }
+        var places = BacklashPlaces.of(readings, gauge, factor, 0);
         return new IndicatorBacklash(
                 readings.count(),
                 mean,
                 smallest,
                 largest,
-                readings.spreadMm() * factor,
-                uncertainty,
+                places.spreadMm(),
+                places.uncertaintyOfMeanMm(),
                 recommended,
-                tightness,
-                wear,
-                tightness.worse(wear),
-                sentence(tightness, wear, mean, smallest, uncertainty, recommended),
+                BacklashVerdict.ofPair(pair, places, recommended, duty),
                 warnings(setup, readings, gauge, factor, recommended),
-                working(pair, setup, readings, factor, mean, uncertainty));
+                working(pair, setup, readings, factor, mean, places.uncertaintyOfMeanMm()));
     }
 
     /** j_wt per unit of reading: attitude of the stylus × r_w/R. */
@@ -217,43 +191,6 @@ public record IndicatorBacklash(
                             + " burr or a damaged tooth.");
         }
         return warnings;
-    }
-
-    private static String sentence(
-            Verdict tightness,
-            Verdict wear,
-            Backlash mean,
-            Backlash smallest,
-            double uncertainty,
-            RecommendedBacklash limits) {
-        var state =
-                "Backlash %s ± %s mm along the circle; a new pair has %s to %s mm, renew above %s mm."
-                        .formatted(
-                                PlainDigits.rounded(mean.circumferentialMm(), 3),
-                                PlainDigits.rounded(uncertainty, 3),
-                                PlainDigits.rounded(limits.leastCircumferentialMm(), 3),
-                                PlainDigits.rounded(limits.mostNewCircumferentialMm(), 3),
-                                PlainDigits.rounded(limits.renewCircumferentialMm(), 3));
-        if (tightness == Verdict.CLEAR_FAIL) {
-            return state
-                    + " The tightest place, "
-                    + PlainDigits.rounded(smallest.circumferentialMm(), 3)
-                    + " mm, is below the least: it may bind when hot.";
-        }
-        if (wear == Verdict.CLEAR_FAIL) {
-            return state
-                    + " Above the renewal limit. Rule out bearing play and centre distance before condemning the"
-                    + " gears.";
-        }
-        if (tightness == Verdict.DOUBTFUL) {
-            return state
-                    + " The tightest place, "
-                    + PlainDigits.rounded(smallest.circumferentialMm(), 3)
-                    + " mm, is too close to the least to tell: measure again there.";
-        }
-        return wear == Verdict.DOUBTFUL
-                ? state + " Too close to the limit to tell: more readings or a finer indicator."
-                : state;
     }
 
     private static String formula(Setup setup) {

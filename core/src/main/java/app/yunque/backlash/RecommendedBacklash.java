@@ -4,6 +4,7 @@ import static app.yunque.measure.Working.line;
 
 import app.yunque.gear.GearPair;
 import app.yunque.gear.ServiceDuty;
+import app.yunque.measure.Edges;
 import app.yunque.measure.PlainDigits;
 import app.yunque.measure.Range;
 import app.yunque.measure.Refused;
@@ -48,6 +49,13 @@ public record RecommendedBacklash(
         double leastAlong = least / Backlash.normalPerCircumferential(pair);
         double most = NEW_MOST_MULTIPLE * leastAlong;
         double renew = makersLimitMm.orElse(most * duty.renewBacklashMultiple());
+        if (renew < leastAlong) {
+            throw Refused.because(
+                    "makersLimitMm",
+                    "Maker's largest circumferential backlash %s mm lies below the least that a pair of this size needs, %s mm: it would bind when warm. Was it read in another unit, or is it the least?"
+                            .formatted(
+                                    PlainDigits.exact(renew), PlainDigits.rounded(leastAlong, 3)));
+        }
         return new RecommendedBacklash(
                 least,
                 leastAlong,
@@ -55,6 +63,20 @@ public record RecommendedBacklash(
                 renew,
                 makersLimitMm.isPresent(),
                 working(pair, duty, least, leastAlong, renew, makersLimitMm.isPresent()));
+    }
+
+    /**
+     * What a reading along the circle is judged by. A maker's limit inside the band of a new pair takes that band's place: there is then
+     * nothing between new and renewal.
+     */
+    public BacklashVerdict.Limits limits() {
+        return new BacklashVerdict.Limits(
+                Edges.growing(
+                        leastCircumferentialMm,
+                        Math.min(mostNewCircumferentialMm, renewCircumferentialMm),
+                        renewCircumferentialMm),
+                "along the circle",
+                BacklashVerdict.WearBy.MEAN);
     }
 
     /** j_bn,min = ⅔ (0.06 + 0.0005 a + 0.03 m_n) (mm). */

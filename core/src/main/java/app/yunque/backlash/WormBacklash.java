@@ -2,11 +2,17 @@ package app.yunque.backlash;
 
 import static app.yunque.measure.Working.line;
 
+import app.yunque.gear.ServiceDuty;
 import app.yunque.gear.WormSet;
+import app.yunque.measure.Edges;
+import app.yunque.measure.Gauge;
 import app.yunque.measure.PlainDigits;
 import app.yunque.measure.Range;
 import app.yunque.measure.Refused;
+import app.yunque.measure.RepeatedReadings;
 import app.yunque.measure.Working;
+import app.yunque.tooth.WearLimit;
+import app.yunque.tooth.WearLimit.ToothMaterial;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -44,12 +50,55 @@ public record WormBacklash(
     public static final Range END_FLOAT =
             Range.of("endFloatMm", "end float of the worm", 0, 10, "mm");
     private static final double AGREEMENT = 0.25;
+
+    /** A pointer over a protractor; common practice, no source. */
+    private static final double READ_TO_DEG = 0.5;
+
     private static final double MINUTES_PER_RADIAN = 60 * 180 / Math.PI;
 
     /** Centre distance, least, most (mm); from memory of a gear handbook, weakly remembered. */
     private static final double[][] GUIDE = {
         {50, 0.08, 0.20}, {150, 0.15, 0.30}, {300, 0.30, 0.50}, {600, 0.45, 0.75}
     };
+
+    /**
+     * What the backlash at the rim is judged by. The guide by centre distance is the band of a new set; from its upper end on the bronze is
+     * worn, and it is renewed when so much of the tooth is gone as its duty allows. A wheel wears in arcs, so its loosest place decides.
+     *
+     * <p>Source: guide as above; C = most + r π m_x/2, r the share of the tooth that may go ({@link WearLimit}), derived.
+     */
+    public static BacklashVerdict.Limits limits(WormSet set, ServiceDuty duty) {
+        double[] guide = guideMm(set.centreDistanceMm());
+        double gone = WearLimit.of(duty, ToothMaterial.BRONZE).renewPercent() / 100;
+        return new BacklashVerdict.Limits(
+                Edges.growing(
+                        guide[0], guide[1], guide[1] + gone * Math.PI * set.axialModuleMm() / 2),
+                "at the rim of the wheel",
+                BacklashVerdict.WearBy.LARGEST);
+    }
+
+    /**
+     * Places read on the wheel with the worm held.
+     *
+     * @param readings   at the stylus, round the wheel
+     * @param radiusMm   radius of the stylus (mm)
+     * @param endFloatMm end float of the worm, taken off (mm)
+     */
+    public static BacklashPlaces placesAtWheel(
+            WormSet set,
+            RepeatedReadings readings,
+            Gauge gauge,
+            double radiusMm,
+            double endFloatMm) {
+        return BacklashPlaces.of(readings, gauge, set.wheelDiameterMm() / 2 / radiusMm, endFloatMm);
+    }
+
+    /** One place, from the free turn of the worm, which is read to half a degree. */
+    public static BacklashPlaces placeAtWorm(WormSet set, double wormAngleDeg, double endFloatMm) {
+        double rim = wormAngleDeg * set.leadMm() / 360 - endFloatMm;
+        double uncertainty = READ_TO_DEG * set.leadMm() / 360;
+        return new BacklashPlaces(1, rim, rim, rim, uncertainty, uncertainty);
+    }
 
     /** The worm is held and a stylus touches the wheel at a radius R. */
     public static WormBacklash atWheel(

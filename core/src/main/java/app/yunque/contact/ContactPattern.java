@@ -1,5 +1,6 @@
 package app.yunque.contact;
 
+import app.yunque.measure.Verdict;
 import java.util.List;
 
 /**
@@ -16,7 +17,8 @@ import java.util.List;
  * @param move     what to move which way
  * @param backlash what becomes of the backlash
  * @param source   who says so
- * @param isGood   true for a pattern to leave alone
+ * @param verdict  clear pass for a pattern to leave alone; doubtful where something is to be moved or measured; clear fail where no move
+ *                 of the gears mends it; not judged where no rule knows it
  */
 public record ContactPattern(
         Kind kind,
@@ -26,7 +28,7 @@ public record ContactPattern(
         String move,
         String backlash,
         String source,
-        boolean isGood) {
+        Verdict verdict) {
 
     /** Kinds of gear with a pattern language of their own. */
     public enum Kind {
@@ -165,7 +167,7 @@ public record ContactPattern(
                     "It keeps.");
         }
         if (isEnd(drive) && isEnd(coast)) {
-            return told.as(
+            return told.beyondShims(
                     "Toe on one flank, heel on the other: the shafts do not meet, or are skew.",
                     "Correct the housing or the bearing offset; no shim of the gears mends it.",
                     "Unchanged.");
@@ -213,9 +215,10 @@ public record ContactPattern(
             return told.good(
                     "Full height, middle to a little on the leaving side, where the oil wedge can enter: good.");
         }
-        if (drive == coast && isEnd(drive)) {
+        // The ends change places with the sense of turning: entering one way is leaving the other.
+        if (drive != coast && isEnd(drive) && isEnd(coast)) {
             return told.as(
-                    "The same side in both directions: the wheel stands off axially.",
+                    "The same side of the wheel in both directions: the wheel stands off axially.",
                     "Move the wheel towards the side that shows contact, half of the offset seen as a start.",
                     "Nearly unchanged.");
         }
@@ -254,19 +257,20 @@ public record ContactPattern(
 
     private record Told(Kind kind, Place drive, Place coast, String source) {
         ContactPattern as(String meaning, String move, String backlash) {
-            return new ContactPattern(kind, drive, coast, meaning, move, backlash, source, false);
+            return told(meaning, move, backlash, Verdict.DOUBTFUL);
         }
 
         ContactPattern good(String meaning) {
-            return new ContactPattern(
-                    kind,
-                    drive,
-                    coast,
-                    meaning,
-                    "Leave it and keep a picture of it.",
-                    "As it is.",
-                    source,
-                    true);
+            return told(
+                    meaning, "Leave it and keep a picture of it.", "As it is.", Verdict.CLEAR_PASS);
+        }
+
+        ContactPattern beyondShims(String meaning, String move, String backlash) {
+            return told(meaning, move, backlash, Verdict.CLEAR_FAIL);
+        }
+
+        private ContactPattern told(String meaning, String move, String backlash, Verdict verdict) {
+            return new ContactPattern(kind, drive, coast, meaning, move, backlash, source, verdict);
         }
 
         ContactPattern runOut() {
@@ -277,10 +281,11 @@ public record ContactPattern(
         }
 
         ContactPattern again() {
-            return as(
+            return told(
                     "No rule knows this pair of markings.",
                     "Clean, mark thinly on a few teeth, load lightly and turn both ways, then look at each flank again.",
-                    "Unchanged.");
+                    "Unchanged.",
+                    Verdict.NOT_JUDGED);
         }
     }
 }

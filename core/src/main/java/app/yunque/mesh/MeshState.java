@@ -6,6 +6,7 @@ import app.yunque.gear.GearPair;
 import app.yunque.gear.Involute;
 import app.yunque.measure.PlainDigits;
 import app.yunque.measure.Refused;
+import app.yunque.measure.Verdict;
 import app.yunque.measure.Working;
 import java.util.ArrayList;
 import java.util.List;
@@ -99,6 +100,11 @@ public record MeshState(
                 working(pair, pinion, wheel, along, action, tip1, tip2));
     }
 
+    /** A mesh that cannot run fails; of one that can, geometry alone says nothing good. */
+    public Verdict verdict() {
+        return troubles.isEmpty() ? Verdict.NOT_JUDGED : Verdict.CLEAR_FAIL;
+    }
+
     /** K [π m_t − s_t1 − s_t2 ± (d₂ ± d₁)(inv α_wt − inv α_t)] (mm). */
     static double circumferential(GearPair pair, ActualTeeth pinion, ActualTeeth wheel) {
         double alphaT = pair.pinion().transversePressureAngleRad();
@@ -141,6 +147,29 @@ public record MeshState(
                     "There is no backlash: the teeth would overlap by %s mm. Open the centres or check the thicknesses."
                             .formatted(PlainDigits.rounded(-along, 3)));
         }
+        troubles.addAll(strikes(action, tip1, tip2, pinion, wheel));
+        return List.copyOf(troubles);
+    }
+
+    /**
+     * What keeps a pair from running at its centre distance however thick its teeth are: tips that strike, teeth that let go too
+     * early. In words; empty for a pair that can run.
+     */
+    public static List<String> strikes(GearPair pair) {
+        var pinion = ActualTeeth.nominal(pair.pinion());
+        var wheel = ActualTeeth.nominal(pair.wheel());
+        double a = pair.centreDistanceMm();
+        return strikes(
+                LineOfAction.of(pair, pinion, wheel),
+                tipClearance(pinion, wheel, a, true),
+                tipClearance(pinion, wheel, a, false),
+                pinion,
+                wheel);
+    }
+
+    private static List<String> strikes(
+            LineOfAction action, double tip1, double tip2, ActualTeeth pinion, ActualTeeth wheel) {
+        var troubles = new ArrayList<String>();
         tell(
                 troubles,
                 tip1,

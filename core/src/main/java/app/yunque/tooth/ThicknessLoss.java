@@ -2,12 +2,14 @@ package app.yunque.tooth;
 
 import app.yunque.gear.CylindricalGear;
 import app.yunque.gear.ServiceDuty;
-import app.yunque.measure.GuardBand;
 import app.yunque.measure.PlainDigits;
 import app.yunque.measure.Range;
 import app.yunque.measure.Refused;
 import app.yunque.measure.Verdict;
+import app.yunque.measure.Zone;
+import app.yunque.measure.Zoned;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What a measured tooth thickness says about the gear, whichever tool it came from.
@@ -22,6 +24,7 @@ import java.util.Optional;
  * @param flankMm       depth gone square to the flank when only one is worn, Δs_n cos α_n (mm)
  * @param strengthShare bending strength left, about (1 − loss)²; beam idea, no source beyond that
  * @param verdict       against the renewal limit
+ * @param zone          the zone it counts as; null when it has to be measured again
  * @param sentence      the verdict in words
  */
 public record ThicknessLoss(
@@ -35,6 +38,7 @@ public record ThicknessLoss(
         double flankMm,
         double strengthShare,
         Verdict verdict,
+        @Nullable Zone zone,
         String sentence) {
     public static final Range RENEWAL_LIMIT =
             Range.of("renewalPercent", "renewal limit", 0.1, 60, "%");
@@ -70,7 +74,8 @@ public record ThicknessLoss(
         double loss = referenceMm - thicknessMm;
         double percent = 100 * loss / referenceMm;
         double uncertaintyPercent = 100 * uncertaintyMm / referenceMm;
-        var verdict = judge(duty, percent, uncertaintyPercent, limit.renewPercent());
+        var judged =
+                Zoned.of(limit.edges(), percent, uncertaintyPercent, duty == ServiceDuty.LIFTING);
         double left = Math.max(0, 1 - Math.max(0, percent) / 100);
         return new ThicknessLoss(
                 thicknessMm,
@@ -82,35 +87,31 @@ public record ThicknessLoss(
                 limit,
                 loss * Math.cos(gear.normalPressureAngleRad()),
                 left * left,
-                verdict,
-                sentence(verdict, percent, uncertaintyPercent, limit));
-    }
-
-    /** On lifting duty a doubtful tooth counts as failed. */
-    private static Verdict judge(
-            ServiceDuty duty, double percent, double uncertaintyPercent, double renew) {
-        var verdict = GuardBand.atMost(percent, uncertaintyPercent, renew);
-        return duty == ServiceDuty.LIFTING && verdict == Verdict.DOUBTFUL
-                ? Verdict.CLEAR_FAIL
-                : verdict;
+                judged.verdict(),
+                judged.counts(),
+                sentence(judged, percent, uncertaintyPercent, limit));
     }
 
     private static String sentence(
-            Verdict verdict, double percent, double uncertainty, WearLimit limit) {
+            Zoned judged, double percent, double uncertainty, WearLimit limit) {
         var state =
                 "%s ± %s %% of the tooth is gone; renew at %s %%."
                         .formatted(
                                 PlainDigits.rounded(percent, 1),
                                 PlainDigits.rounded(uncertainty, 1),
                                 PlainDigits.exact(limit.renewPercent()));
-        return switch (verdict) {
-            case CLEAR_PASS ->
-                    percent >= limit.watchPercent()
-                            ? state + " Watch: measure again next time."
-                            : state;
+        return switch (judged.verdict()) {
+            case CLEAR_PASS -> judged.counts() == Zone.WATCH ? state + watch(judged) : state;
             case DOUBTFUL -> state + " Too close to tell: measure again with a finer tool.";
             case CLEAR_FAIL -> state + " Renew.";
             case NOT_JUDGED -> state;
         };
+    }
+
+    private static String watch(Zoned judged) {
+        return " Worn but usable, %s %% of the way to renewal: measure again next time%s."
+                .formatted(
+                        PlainDigits.rounded(100 * judged.share().orElse(0.0), 0),
+                        judged.planRenewal() ? ", after half the usual time" : "");
     }
 }

@@ -13,9 +13,11 @@ import app.yunque.measure.RepeatedReadings;
 import app.yunque.measure.UnitSlip;
 import app.yunque.measure.Verdict;
 import app.yunque.measure.Working;
+import app.yunque.measure.Zone;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /**
  * How much tooth a span measurement says is missing.
@@ -38,6 +40,7 @@ import java.util.Optional;
  * @param watchPercent    from here the gear is watched (%)
  * @param renewPercent    from here the gear is renewed (%)
  * @param verdict         against the renewal limit
+ * @param zone            the zone it counts as; null when it has to be measured again
  * @param sentence        the verdict in words
  * @param warnings        doubts about the readings themselves
  * @param working         formula and numbers
@@ -54,6 +57,7 @@ public record ToothWear(
         double watchPercent,
         double renewPercent,
         Verdict verdict,
+        @Nullable Zone zone,
         String sentence,
         List<String> warnings,
         Working working) {
@@ -114,6 +118,7 @@ public record ToothWear(
                 loss.limit().watchPercent(),
                 loss.limit().renewPercent(),
                 loss.verdict(),
+                loss.zone(),
                 loss.sentence(),
                 warnings(loss.lossMm(), loss.uncertaintyMm(), readings, gauge),
                 working(

@@ -1,6 +1,7 @@
 package app.yunque.tooth;
 
 import app.yunque.gear.ServiceDuty;
+import app.yunque.measure.Edges;
 
 /**
  * How much of a tooth may be gone at the reference circle, by what the drive is there for and what the tooth is made of.
@@ -28,6 +29,11 @@ public record WearLimit(double watchPercent, double renewPercent, String reason)
         public String words() {
             return words;
         }
+    }
+
+    /** Where new ends and renewal begins, for a loss (% of thickness). */
+    public Edges edges() {
+        return Edges.growing(null, watchPercent, renewPercent);
     }
 
     /** Sources: GB/T 6067.1 for hoists, from memory, taken stricter; the rest common practice, no source. */

@@ -175,7 +175,7 @@ class BacklashReadingTest {
         assertThat(read.midFaceMm()).isCloseTo(0.154844, within(6e-6));
         var spiral = BevelBacklash.of(new BevelPair(16, 32, 4, 90, 20, 35, 20), 0.18, false);
         assertThat(spiral.normalMm()).isCloseTo(0.138555, within(6e-7));
-        var usual = BevelBacklash.usualNormal(new BevelPair(15, 30, 4.5, 90, 20, 0, 20));
+        var usual = BevelLimits.usual(new BevelPair(15, 30, 4.5, 90, 20, 0, 20));
         assertThat(usual.orElseThrow().leastMm() / 25.4).isCloseTo(0.005, within(1e-9));
         assertThat(BevelBacklash.of(straight, 0.18, true).normalMm())
                 .isCloseTo(0.18, within(1e-12));

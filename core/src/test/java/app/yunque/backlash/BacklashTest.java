@@ -95,19 +95,19 @@ class BacklashTest {
         var result = measure(pair, 60, 0.31, 0.33, 0.32, 0.31, 0.33);
         assertThat(result.mean().circumferentialMm()).isCloseTo(0.32, within(1e-12));
         assertThat(result.uncertaintyMm()).isCloseTo(0.0121106, within(5e-8));
-        assertThat(result.verdict()).isEqualTo(Verdict.CLEAR_PASS);
+        assertThat(result.judged().verdict()).isEqualTo(Verdict.CLEAR_PASS);
     }
 
     @Test
     void judgesTheTightestPlaceAndTheWear() {
         var pair = Gears.spurPair(20, 40, 3);
         var tight = measure(pair, 60, 0.05, 0.12, 0.14, 0.13);
-        assertThat(tight.tightness()).isEqualTo(Verdict.CLEAR_FAIL);
-        assertThat(tight.sentence()).contains("it may bind when hot");
+        assertThat(tight.judged().tightness().verdict()).isEqualTo(Verdict.CLEAR_FAIL);
+        assertThat(tight.judged().sentence()).contains("it may bind when hot");
 
         var worn = measure(pair, 60, 1.20, 1.22, 1.21, 1.23);
-        assertThat(worn.wear()).isEqualTo(Verdict.CLEAR_FAIL);
-        assertThat(worn.sentence()).contains("Rule out bearing play");
+        assertThat(worn.judged().wear().verdict()).isEqualTo(Verdict.CLEAR_FAIL);
+        assertThat(worn.judged().sentence()).contains("Rule out bearing play");
     }
 
     @Test

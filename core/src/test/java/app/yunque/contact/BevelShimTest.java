@@ -9,6 +9,7 @@ import app.yunque.contact.ContactPattern.Place;
 import app.yunque.gear.BevelPair;
 import app.yunque.gear.Member;
 import app.yunque.measure.Refused;
+import app.yunque.measure.Verdict;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
@@ -64,16 +65,50 @@ class BevelShimTest {
                 .contains("closer there");
         assertThat(told(Kind.SPUR, Place.NEAR_END, Place.FAR_END).meaning())
                 .contains("shafts cross");
-        assertThat(told(Kind.WORM, Place.NEAR_END, Place.NEAR_END).move())
+        // Entering in one direction is leaving in the other: this is one side of the wheel.
+        assertThat(told(Kind.WORM, Place.NEAR_END, Place.FAR_END).move())
                 .contains("towards the side that shows contact");
+        assertThat(told(Kind.WORM, Place.FAR_END, Place.NEAR_END).move())
+                .contains("towards the side that shows contact");
+        assertThat(told(Kind.WORM, Place.NEAR_END, Place.NEAR_END).meaning())
+                .contains("not square");
         assertThat(told(Kind.SPIRAL_BEVEL, Place.FAR_END, Place.NEAR_END).move())
                 .startsWith("Pinion in");
         for (var kind : Kind.values()) {
-            assertThat(told(kind, Place.MIDDLE, Place.MIDDLE).isGood()).as(kind.words()).isTrue();
+            assertThat(told(kind, Place.MIDDLE, Place.MIDDLE).verdict())
+                    .as(kind.words())
+                    .isEqualTo(Verdict.CLEAR_PASS);
             for (var place : ContactPattern.places(kind)) {
                 assertThat(told(kind, place, Place.MIDDLE).meaning()).isNotBlank();
             }
         }
+    }
+
+    /** Over every pair of markings there is: only one in the middle passes, and no move mends shafts that do not meet. */
+    @Test
+    void onlyAMarkingInTheMiddlePasses() {
+        for (var kind : Kind.values()) {
+            for (var drive : Place.values()) {
+                for (var coast : Place.values()) {
+                    var middle =
+                            kind == Kind.WORM
+                                    ? List.of(Place.MIDDLE, Place.FAR_END)
+                                    : List.of(Place.MIDDLE);
+                    boolean good =
+                            middle.contains(drive)
+                                    && middle.contains(coast)
+                                    && (drive == Place.MIDDLE || coast == Place.MIDDLE);
+                    assertThat(told(kind, drive, coast).verdict() == Verdict.CLEAR_PASS)
+                            .as("%s, %s and %s", kind, drive, coast)
+                            .isEqualTo(good);
+                }
+            }
+        }
+        assertThat(told(Kind.STRAIGHT_BEVEL, Place.NEAR_END, Place.FAR_END).verdict())
+                .isEqualTo(Verdict.CLEAR_FAIL);
+        assertThat(told(Kind.SPUR, Place.TIP, Place.MIDDLE).verdict()).isEqualTo(Verdict.DOUBTFUL);
+        assertThat(told(Kind.WORM, Place.ROOT, Place.MIDDLE).verdict())
+                .isEqualTo(Verdict.NOT_JUDGED);
     }
 
     private static ContactPattern told(Kind kind, Place drive, Place coast) {

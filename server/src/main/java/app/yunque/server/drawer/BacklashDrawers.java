@@ -3,18 +3,17 @@ package app.yunque.server.drawer;
 import static app.yunque.server.drawer.GearFields.all;
 
 import app.yunque.backlash.Backlash;
+import app.yunque.backlash.BacklashPlaces;
 import app.yunque.backlash.BacklashReading;
 import app.yunque.backlash.BacklashSchools;
+import app.yunque.backlash.BacklashVerdict;
 import app.yunque.backlash.FloatCorrection;
 import app.yunque.backlash.IndicatorBacklash;
 import app.yunque.backlash.RecommendedBacklash;
 import app.yunque.gear.GearPair;
 import app.yunque.gear.Member;
 import app.yunque.gear.ServiceDuty;
-import app.yunque.measure.GuardBand;
-import app.yunque.measure.PlainDigits;
 import app.yunque.measure.RepeatedReadings;
-import app.yunque.measure.Verdict;
 import app.yunque.server.drawer.Drawer.Section;
 import app.yunque.server.drawer.Drawer.Takes;
 import app.yunque.server.drawer.Field.Option;
@@ -113,40 +112,21 @@ class BacklashDrawers {
         var mean = way.apply(readings.meanMm());
         double along = mean.circumferentialMm(pair);
         double perMm = readings.meanMm() == 0 ? 1 : along / readings.meanMm();
-        double uncertainty = 2 * perMm * readings.standardUncertaintyMm(sheet.gauge());
         var corrected =
                 FloatCorrection.of(
                         pair, along, sheet.number("axialFloatMm"), sheet.number("radialPlayMm"));
         var teeth = Backlash.ofCircumferential(pair, corrected.correctedMm());
-        var limits = RecommendedBacklash.of(pair, duty, sheet.optional("makersLimitMm"));
-        double smallest =
-                way.apply(readings.smallestMm()).circumferentialMm(pair)
-                        - along
-                        + corrected.correctedMm();
-        double largest =
-                way.apply(readings.largestMm()).circumferentialMm(pair)
-                        - along
-                        + corrected.correctedMm();
-        var wear =
-                GuardBand.atMost(
-                        teeth.circumferentialMm(), uncertainty, limits.renewCircumferentialMm());
-        if (duty == ServiceDuty.LIFTING && wear == Verdict.DOUBTFUL) {
-            wear = Verdict.CLEAR_FAIL;
-        }
-        var tight = GuardBand.atLeast(smallest, uncertainty, limits.leastCircumferentialMm());
+        var recommended = RecommendedBacklash.of(pair, duty, sheet.optional("makersLimitMm"));
+        var places =
+                BacklashPlaces.of(
+                        readings,
+                        sheet.gauge(),
+                        perMm,
+                        corrected.measuredMm() - corrected.correctedMm());
+        var judged = BacklashVerdict.ofPair(pair, places, recommended, duty);
         var answer =
-                DrawerAnswer.saying(
-                                "Backlash %s ± %s mm along the circle; a new pair has %s to %s mm, renew above %s mm."
-                                        .formatted(
-                                                PlainDigits.rounded(teeth.circumferentialMm(), 3),
-                                                PlainDigits.rounded(uncertainty, 3),
-                                                PlainDigits.rounded(
-                                                        limits.leastCircumferentialMm(), 3),
-                                                PlainDigits.rounded(
-                                                        limits.mostNewCircumferentialMm(), 3),
-                                                PlainDigits.rounded(
-                                                        limits.renewCircumferentialMm(), 3)))
-                        .verdict(tight.worse(wear))
+                DrawerAnswer.saying(judged.sentence())
+                        .judged(judged, places, recommended.limits())
                         .mm("along the circle j_wt", teeth.circumferentialMm())
                         .mm("square to the flanks j_bn", teeth.normalMm())
                         .mm(
@@ -154,27 +134,17 @@ class BacklashDrawers {
                                 teeth.circumferentialMm() / pair.circumferentialPerCentreTravel())
                         .figure("pinion, wheel held", teeth.pinionAngleMin(), "′", 1)
                         .figure("wheel, pinion held", teeth.wheelAngleMin(), "′", 1)
-                        .mm("uncertainty (95 %)", uncertainty)
+                        .mm("uncertainty (95 %)", places.uncertaintyOfMeanMm())
                         .warn(sheet.makersReference("makersLimitMm"))
                         .warn(ToothDrawers.oddOne(readings, sheet))
                         .warn(sheet.gaugeWarnings())
-                        .bar(
-                                new DrawerAnswer.Bar(
-                                        teeth.circumferentialMm(),
-                                        uncertainty,
-                                        smallest,
-                                        largest,
-                                        limits.leastCircumferentialMm(),
-                                        limits.mostNewCircumferentialMm(),
-                                        limits.renewCircumferentialMm(),
-                                        "mm"))
                         .schools(BacklashSchools.of(pair, duty))
                         .working(mean.working(pair));
         if (corrected.measuredMm() != corrected.correctedMm()) {
             answer.mm("as read, floats included", corrected.measuredMm());
             answer.working(corrected.working());
         }
-        return answer.working(limits.working()).build();
+        return answer.working(recommended.working()).build();
     }
 
     /** A reading, by the way it was taken. */

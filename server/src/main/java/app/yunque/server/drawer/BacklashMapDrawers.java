@@ -8,8 +8,8 @@ import app.yunque.backlash.RecommendedBacklash;
 import app.yunque.backlash.TwoGearMap;
 import app.yunque.gear.Member;
 import app.yunque.gear.ServiceDuty;
-import app.yunque.measure.GuardBand;
 import app.yunque.measure.Refused;
+import app.yunque.measure.RepeatedReadings;
 import app.yunque.server.drawer.Drawer.Section;
 import app.yunque.server.drawer.Drawer.Takes;
 import java.util.ArrayList;
@@ -46,7 +46,8 @@ class BacklashMapDrawers {
                                 Field.readings("angles", "Position", "°")
                                         .mayBeEmpty()
                                         .hinting("Empty: evenly spaced from the first.")
-                                        .in(READINGS))),
+                                        .in(READINGS),
+                                GearFields.duty())),
                 BacklashMapDrawers::map);
     }
 
@@ -65,14 +66,21 @@ class BacklashMapDrawers {
                         pair.gear(member).teeth(),
                         sheet.gauge().resolutionMm(),
                         pair.circumferentialPerCentreTravel());
-        var least =
-                RecommendedBacklash.of(pair, ServiceDuty.ENCLOSED_POWER, Optional.empty())
-                        .leastCircumferentialMm();
-        double uncertainty = 2 * factor * sheet.gauge().standardUncertaintyMm();
-        return DrawerAnswer.saying(String.join(" ", map.findings()))
-                .verdict(GuardBand.atLeast(map.smallestMm(), uncertainty, least))
+        var duty = sheet.choice("duty", ServiceDuty.class);
+        var recommended = RecommendedBacklash.of(pair, duty, Optional.empty());
+        var judged =
+                map.judged(
+                        pair,
+                        new RepeatedReadings(sheet.readings("readings")),
+                        sheet.gauge(),
+                        factor,
+                        recommended,
+                        duty);
+        return DrawerAnswer.saying(String.join(" ", map.findings()) + " " + judged.sentence())
+                .verdict(judged.verdict())
+                .zone(judged.zone())
                 .mm("smallest, to be judged", map.smallestMm())
-                .mm("least of a new pair", least)
+                .mm("least of a new pair", recommended.leastCircumferentialMm())
                 .mm("mean", map.meanMm())
                 .mm("wave, half", map.amplitudeMm())
                 .mm("run-out of the gear", map.runOutMm())

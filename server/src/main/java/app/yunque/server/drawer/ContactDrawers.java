@@ -7,7 +7,6 @@ import app.yunque.contact.ContactPattern;
 import app.yunque.contact.ShaftMisalignment;
 import app.yunque.gear.Member;
 import app.yunque.measure.PlainDigits;
-import app.yunque.measure.Verdict;
 import app.yunque.measure.Working;
 import app.yunque.server.drawer.Drawer.Section;
 import app.yunque.server.drawer.Drawer.Takes;
@@ -49,7 +48,7 @@ class ContactDrawers {
                                     sheet.choice("drive", ContactPattern.Place.class),
                                     sheet.choice("coast", ContactPattern.Place.class));
                     return DrawerAnswer.saying(told.meaning())
-                            .verdict(told.isGood() ? Verdict.CLEAR_PASS : Verdict.NOT_JUDGED)
+                            .verdict(told.verdict())
                             .words("what to move", told.move())
                             .words("backlash", told.backlash())
                             .working(
@@ -66,7 +65,7 @@ class ContactDrawers {
         return Field.choice(
                         name,
                         label,
-                        "MIDDLE",
+                        "",
                         new Option("MIDDLE", "in the middle"),
                         new Option("NEAR_END", "at the near end (toe, entering side)"),
                         new Option("FAR_END", "at the far end (heel, leaving side)"),

@@ -1,10 +1,13 @@
 package app.yunque.server.drawer;
 
 import app.yunque.backlash.BacklashMap;
+import app.yunque.backlash.BacklashPlaces;
 import app.yunque.backlash.BacklashSchools;
+import app.yunque.backlash.BacklashVerdict;
 import app.yunque.identify.GearIdentity;
 import app.yunque.measure.Verdict;
 import app.yunque.measure.Working;
+import app.yunque.measure.Zone;
 import app.yunque.mesh.GearDrawing;
 import app.yunque.mesh.MeshPicture;
 import java.util.ArrayList;
@@ -15,6 +18,7 @@ import org.jspecify.annotations.Nullable;
  * What a drawer answers.
  *
  * @param verdict  the verdict; NOT_JUDGED where there is no limit
+ * @param zone     where a measured value lies between new and renewal; missing where it is not known
  * @param sentence the answer in words
  * @param figures  the numbers
  * @param warnings doubts about what was entered
@@ -34,6 +38,7 @@ import org.jspecify.annotations.Nullable;
  */
 public record DrawerAnswer(
         Verdict verdict,
+        @Nullable Zone zone,
         String sentence,
         List<Figure> figures,
         List<String> warnings,
@@ -102,7 +107,7 @@ public record DrawerAnswer(
     /** The same without the picture of the mesh, which is drawn anew when it is opened. */
     DrawerAnswer withoutMesh() {
         return new DrawerAnswer(
-                verdict, sentence, figures, warnings, workings, bar, tables, shelf, map, null,
+                verdict, zone, sentence, figures, warnings, workings, bar, tables, shelf, map, null,
                 schools, identity, chart, sump, gear, why);
     }
 
@@ -114,6 +119,7 @@ public record DrawerAnswer(
     static final class Builder {
         private final String sentence;
         private Verdict verdict = Verdict.NOT_JUDGED;
+        private @Nullable Zone zone;
         private final List<Figure> figures = new ArrayList<>();
         private final List<String> warnings = new ArrayList<>();
         private final List<Working> workings = new ArrayList<>();
@@ -135,6 +141,33 @@ public record DrawerAnswer(
 
         Builder verdict(Verdict value) {
             verdict = value;
+            return this;
+        }
+
+        Builder zone(@Nullable Zone value) {
+            zone = value;
+            return this;
+        }
+
+        /** The judgement of a mesh, with the value on its scale. */
+        Builder judged(
+                BacklashVerdict judged, BacklashPlaces places, BacklashVerdict.Limits limits) {
+            verdict = judged.verdict();
+            zone = judged.zone();
+            var edges = limits.edges();
+            if (edges.least() != null && edges.mostNew() != null && edges.renew() != null) {
+                boolean byMean = limits.wearBy() == BacklashVerdict.WearBy.MEAN;
+                bar =
+                        new Bar(
+                                byMean ? places.meanMm() : places.largestMm(),
+                                byMean ? places.uncertaintyOfMeanMm() : places.uncertaintyOfOneMm(),
+                                places.smallestMm(),
+                                places.largestMm(),
+                                edges.least(),
+                                edges.mostNew(),
+                                edges.renew(),
+                                "mm");
+            }
             return this;
         }
 
@@ -233,6 +266,7 @@ public record DrawerAnswer(
         DrawerAnswer build() {
             return new DrawerAnswer(
                     verdict,
+                    zone,
                     sentence,
                     List.copyOf(figures),
                     List.copyOf(warnings),

@@ -170,6 +170,9 @@ final class DrawerSheet {
     private Object readChoice(Field field, DrawerEntries entries) {
         var given = entries.fields().get(field.name());
         var value = given == null || given.text().isBlank() ? field.start() : given.text();
+        if (value.isBlank()) {
+            throw Refused.because(field.name(), field.label() + " is missing. Choose one.");
+        }
         if (field.choices().stream().noneMatch(c -> c.value().equals(value))) {
             throw Refused.because(
                     field.name(),

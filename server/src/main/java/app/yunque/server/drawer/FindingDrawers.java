@@ -29,7 +29,7 @@ class FindingDrawers {
                         Field.choice(
                                         "mode",
                                         "It looks like",
-                                        WearMode.NORMAL_WEAR.name(),
+                                        "",
                                         Arrays.stream(WearMode.values())
                                                 .map(m -> new Option(m.name(), m.words()))
                                                 .toArray(Option[]::new))
@@ -37,7 +37,7 @@ class FindingDrawers {
                         Field.choice(
                                         "severity",
                                         "How bad",
-                                        "MODERATE",
+                                        "",
                                         new Option("SLIGHT", "slight"),
                                         new Option("MODERATE", "moderate"),
                                         new Option("SEVERE", "severe"))
@@ -50,12 +50,11 @@ class FindingDrawers {
                                         new Option("COAST", "the coast flanks"),
                                         new Option("BOTH", "both flanks"))
                                 .in(SEEN),
-                        Field.quantity("areaPercent", "Share of the worst flank", "10", "%")
-                                .in(SEEN),
-                        Field.count("teethHit", "Teeth that show it", "1").in(SEEN),
+                        Field.quantity("areaPercent", "Share of the worst flank", "", "%").in(SEEN),
+                        Field.count("teethHit", "Teeth that show it", "").in(SEEN),
                         Field.count("firstTooth", "First of them, counted from the mark", "1")
                                 .in(SEEN),
-                        Field.count("teeth", "Teeth of the gear", "30").in("The gear"),
+                        Field.count("teeth", "Teeth of the gear", "").in("The gear"),
                         Field.choice(
                                         "hardened",
                                         "Teeth are",

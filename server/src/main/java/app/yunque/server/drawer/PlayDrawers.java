@@ -2,13 +2,16 @@ package app.yunque.server.drawer;
 
 import static app.yunque.server.drawer.GearFields.all;
 
+import app.yunque.backlash.BacklashPlaces;
+import app.yunque.backlash.BacklashVerdict;
 import app.yunque.backlash.BevelBacklash;
+import app.yunque.backlash.BevelLimits;
 import app.yunque.backlash.PaperSlip;
 import app.yunque.backlash.ScrewAndNut;
 import app.yunque.backlash.WormBacklash;
 import app.yunque.gear.ServiceDuty;
-import app.yunque.measure.GuardBand;
 import app.yunque.measure.PlainDigits;
+import app.yunque.measure.Refused;
 import app.yunque.measure.RepeatedReadings;
 import app.yunque.measure.RunOut;
 import app.yunque.server.drawer.Drawer.Section;
@@ -16,7 +19,9 @@ import app.yunque.server.drawer.Drawer.Takes;
 import app.yunque.server.drawer.Field.Option;
 import app.yunque.tooth.WearLimit;
 import app.yunque.tooth.WearLimit.ToothMaterial;
+import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 
@@ -61,34 +66,26 @@ class PlayDrawers {
 
     private static DrawerAnswer worm(DrawerSheet sheet) {
         var set = GearFields.worm(sheet);
+        var duty = sheet.choice("duty", ServiceDuty.class);
+        double floatMm = sheet.number("endFloatMm");
         WormBacklash lash;
+        BacklashPlaces places;
         var odd = List.<String>of();
         if (sheet.is("way", "WHEEL")) {
             var readings = new RepeatedReadings(sheet.readings("readings"));
+            double radius = sheet.number("radiusMm");
             odd = ToothDrawers.oddOne(readings, sheet);
-            lash =
-                    WormBacklash.atWheel(
-                            set,
-                            readings.meanMm(),
-                            sheet.number("radiusMm"),
-                            sheet.number("endFloatMm"));
+            lash = WormBacklash.atWheel(set, readings.meanMm(), radius, floatMm);
+            places = WormBacklash.placesAtWheel(set, readings, sheet.gauge(), radius, floatMm);
         } else {
-            lash =
-                    WormBacklash.atWorm(
-                            set, sheet.number("wormAngleDeg"), sheet.number("endFloatMm"));
+            lash = WormBacklash.atWorm(set, sheet.number("wormAngleDeg"), floatMm);
+            places = WormBacklash.placeAtWorm(set, sheet.number("wormAngleDeg"), floatMm);
         }
-        var limit = WearLimit.of(sheet.choice("duty", ServiceDuty.class), ToothMaterial.BRONZE);
-        double tooth = set.wheelToothThicknessMm();
-        double uncertainty = 2 * sheet.gauge().standardUncertaintyMm();
-        double renew =
-                (lash.guideLowMm() + lash.guideHighMm()) / 2 + limit.renewPercent() / 100 * tooth;
-        return DrawerAnswer.saying(
-                        "Backlash %s mm at the rim of the wheel; usual at this size %s to %s mm."
-                                .formatted(
-                                        PlainDigits.rounded(lash.rimMm(), 3),
-                                        PlainDigits.rounded(lash.guideLowMm(), 2),
-                                        PlainDigits.rounded(lash.guideHighMm(), 2)))
-                .verdict(GuardBand.atMost(lash.rimMm(), uncertainty, renew))
+        var limit = WearLimit.of(duty, ToothMaterial.BRONZE);
+        var limits = WormBacklash.limits(set, duty);
+        var judged = BacklashVerdict.of(places, limits, duty);
+        return DrawerAnswer.saying(judged.sentence())
+                .judged(judged, places, limits)
                 .mm("at the rim j_t2", lash.rimMm())
                 .mm("square to the flanks j_bn", lash.normalMm())
                 .figure("wheel, worm held", lash.wheelAngleMin(), "′", 1)
@@ -103,18 +100,20 @@ class PlayDrawers {
                 .warn(lash.warnings())
                 .warn(odd)
                 .warn(sheet.gaugeWarnings())
-                .bar(
-                        new DrawerAnswer.Bar(
-                                lash.rimMm(),
-                                uncertainty,
-                                lash.rimMm(),
-                                lash.rimMm(),
-                                lash.guideLowMm(),
-                                lash.guideHighMm(),
-                                renew,
-                                "mm"))
                 .working(lash.working())
                 .build();
+    }
+
+    /** The maker's band, both ends or none. */
+    private static Optional<BevelLimits.Makers> makersBand(DrawerSheet sheet) {
+        var least = sheet.optional("makersLeastMm");
+        var most = sheet.optional("makersMostMm");
+        if (least.isPresent() && most.isEmpty()) {
+            throw Refused.because(
+                    "makersMostMm",
+                    "Maker's largest backlash is missing. Enter both ends of his band, or none.");
+        }
+        return most.map(m -> new BevelLimits.Makers(least.orElse(0.0), m));
     }
 
     @Bean
@@ -122,7 +121,7 @@ class PlayDrawers {
         return new Drawer(
                 "bevel-backlash",
                 "Backlash of a bevel pair",
-                "Read at the heel with the pinion held, four places or more; the smallest is judged.",
+                "Read at the heel with the pinion held, four places or more: the smallest answers for binding, the mean for wear.",
                 Section.BACKLASH,
                 Takes.DIAL,
                 all(
@@ -136,47 +135,63 @@ class PlayDrawers {
                                                 new Option("ACROSS", "square to the flank"))
                                         .in(READINGS),
                                 Field.readings("readings", "Reading", "mm", "thou", "µm")
-                                        .in(READINGS))),
+                                        .in(READINGS),
+                                Field.choice(
+                                                "accuracy",
+                                                "Teeth are",
+                                                BevelLimits.Accuracy.CUT_OR_GROUND.name(),
+                                                Arrays.stream(BevelLimits.Accuracy.values())
+                                                        .map(a -> new Option(a.name(), a.words()))
+                                                        .toArray(Option[]::new))
+                                        .in(LIMITS),
+                                GearFields.duty(),
+                                Field.length("makersLeastMm", "Maker’s least backlash", "")
+                                        .hinting("Square to the flanks.")
+                                        .mayBeEmpty()
+                                        .in(LIMITS),
+                                Field.length("makersMostMm", "Maker’s largest backlash", "")
+                                        .hinting("Square to the flanks.")
+                                        .mayBeEmpty()
+                                        .in(LIMITS),
+                                GearFields.makersReference())),
                 sheet -> {
                     var pair = GearFields.bevel(sheet);
                     var readings = new RepeatedReadings(sheet.readings("readings"));
-                    var lash =
-                            BevelBacklash.of(
-                                    pair, readings.smallestMm(), sheet.is("stylus", "ACROSS"));
+                    boolean across = sheet.is("stylus", "ACROSS");
+                    var duty = sheet.choice("duty", ServiceDuty.class);
+                    var lash = BevelBacklash.of(pair, readings.smallestMm(), across);
+                    var places =
+                            BacklashPlaces.of(
+                                    readings,
+                                    sheet.gauge(),
+                                    BevelBacklash.normalPerReading(pair, across),
+                                    0);
+                    var limits =
+                            BevelLimits.of(
+                                    pair,
+                                    sheet.choice("accuracy", BevelLimits.Accuracy.class),
+                                    duty,
+                                    makersBand(sheet));
+                    var judged = BacklashVerdict.of(places, limits, duty);
                     var few =
                             readings.count() < 4
                                     ? List.of(
                                             "Measure at four places or more: a bevel wheel can run out.")
                                     : List.<String>of();
                     var answer =
-                            DrawerAnswer.saying(lash.sentence())
+                            DrawerAnswer.saying(judged.sentence())
+                                    .judged(judged, places, limits)
                                     .mm("at the heel, smallest j_te", lash.heelMm())
-                                    .mm("square to the flanks j_ne", lash.normalMm())
-                                    .mm("at mid-face", lash.midFaceMm())
+                                    .mm("square to the flanks j_ne, smallest", lash.normalMm())
+                                    .mm("the same, mean", places.meanMm())
+                                    .mm("at mid-face, smallest", lash.midFaceMm())
                                     .figure("wheel, pinion held", lash.wheelAngleMin(), "′", 1)
                                     .mm("spread of the readings", readings.spreadMm())
+                                    .words("as a new pair", lash.sentence())
                                     .warn(few)
+                                    .warn(sheet.makersReference("makersMostMm"))
                                     .warn(ToothDrawers.oddOne(readings, sheet))
                                     .warn(sheet.gaugeWarnings());
-                    lash.usual()
-                            .ifPresent(
-                                    u -> {
-                                        double normal = lash.normalMm();
-                                        double reach = 2 * sheet.gauge().standardUncertaintyMm();
-                                        answer.verdict(
-                                                        GuardBand.atLeast(
-                                                                normal, reach, u.leastMm()))
-                                                .bar(
-                                                        new DrawerAnswer.Bar(
-                                                                normal,
-                                                                reach,
-                                                                normal,
-                                                                normal,
-                                                                u.leastMm(),
-                                                                u.mostMm(),
-                                                                3 * u.mostMm(),
-                                                                "mm"));
-                                    });
                     return answer.working(lash.working()).build();
                 });
     }

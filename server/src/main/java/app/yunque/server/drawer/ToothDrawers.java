@@ -161,6 +161,7 @@ class ToothDrawers {
                         sheet.optional("renewalPercent"));
         return DrawerAnswer.saying(wear.sentence())
                 .verdict(wear.verdict())
+                .zone(wear.zone())
                 .figure("tooth gone", wear.wearPercent(), "%", 1)
                 .mm("wear at the pitch circle", wear.wearMm())
                 .mm("tooth left sₙ", wear.thicknessMm())
@@ -457,6 +458,7 @@ class ToothDrawers {
             ThicknessLoss loss, DrawerSheet sheet, RepeatedReadings readings) {
         return DrawerAnswer.saying(loss.sentence())
                 .verdict(loss.verdict())
+                .zone(loss.zone())
                 .figure("tooth gone", loss.percent(), "%", 1)
                 .mm("wear at the pitch circle", loss.lossMm())
                 .mm("tooth left sₙ", loss.thicknessMm())

@@ -148,7 +148,7 @@ final class MeasurementMapping {
                             Optional.ofNullable(Entered.valueOf(m.referenceSpan)),
                             duty,
                             Optional.ofNullable(m.makersWearPercent));
-            return new MeasurementResult(wear.verdict(), wear.sentence(), null, wear);
+            return new MeasurementResult(wear.verdict(), wear.zone(), wear.sentence(), null, wear);
         }
         var setup =
                 new IndicatorBacklash.Setup(
@@ -163,7 +163,9 @@ final class MeasurementMapping {
                         gauge,
                         duty,
                         Optional.ofNullable(Entered.valueOf(m.makersBacklash)));
-        return new MeasurementResult(backlash.verdict(), backlash.sentence(), backlash, null);
+        var judged = backlash.judged();
+        return new MeasurementResult(
+                judged.verdict(), judged.zone(), judged.sentence(), backlash, null);
     }
 
     private static @Nullable Entered length(

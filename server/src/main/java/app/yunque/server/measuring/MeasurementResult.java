@@ -2,6 +2,7 @@ package app.yunque.server.measuring;
 
 import app.yunque.backlash.IndicatorBacklash;
 import app.yunque.measure.Verdict;
+import app.yunque.measure.Zone;
 import app.yunque.tooth.ToothWear;
 import org.jspecify.annotations.Nullable;
 
@@ -9,12 +10,14 @@ import org.jspecify.annotations.Nullable;
  * What a measurement means.
  *
  * @param verdict  the verdict
+ * @param zone     where it lies between new and renewal; missing when it has to be measured again
  * @param sentence the verdict in words
  * @param backlash details of a backlash; missing for a span
  * @param wear     details of a span; missing for a backlash
  */
 public record MeasurementResult(
         Verdict verdict,
+        @Nullable Zone zone,
         String sentence,
         @Nullable IndicatorBacklash backlash,
         @Nullable ToothWear wear) {}
