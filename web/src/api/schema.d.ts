@@ -469,6 +469,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{number}/steps/looked-at": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["lookedAt"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{number}/sign": {
         parameters: {
             query?: never;
@@ -1274,6 +1290,9 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        AcceptRequest: {
+            steps: string[];
+        };
         Amount: {
             text: string;
             unit: string;
@@ -1361,6 +1380,7 @@ export interface components {
         BacklashVerdict: {
             tightness: components["schemas"]["Zoned"];
             wear: components["schemas"]["Zoned"];
+            binds: boolean;
             /** @enum {string} */
             verdict: "CLEAR_PASS" | "NOT_JUDGED" | "DOUBTFUL" | "CLEAR_FAIL";
             sentence: string;
@@ -1528,6 +1548,8 @@ export interface components {
             number: number;
             part: string;
             condition: string;
+            lookedAt: boolean;
+            strict: boolean;
             /** @enum {string} */
             proposed?: "REUSE" | "DRESS" | "RENEW";
             proposedReason: string;
@@ -2212,6 +2234,9 @@ export interface components {
             line: string;
             shafts: string[];
         };
+        LookedAtRequest: {
+            parts: components["schemas"]["Part"][];
+        };
         LooseItem: {
             /** @enum {string} */
             kind: "O_RING" | "TAB_WASHER" | "COTTER_PIN" | "FELT" | "CIRCLIP" | "COLLET" | "BEARING" | "SEAL" | "GASKET" | "SHIM" | "SPACER" | "PLUG" | "COUPLING" | "COVER" | "HOUSING" | "NUT" | "WASHER" | "KEY" | "CARRIER" | "RING_GEAR" | "WORM" | "CAM_DISC" | "ECCENTRIC" | "GEAR" | "PAWL" | "SPRING" | "ROLLER" | "BALL" | "PLUNGER" | "PIN" | "BUSH" | "LEVER" | "SHAFT" | "SCREW" | "OTHER";
@@ -2651,7 +2676,7 @@ export interface components {
             screw?: components["schemas"]["Screw"];
             tray: string;
             /** @enum {string} */
-            condition: "SOUND" | "RAISED_METAL" | "CORRODED" | "WORN" | "PITTED" | "CRACKED" | "BROKEN";
+            condition: "NOT_SAID" | "SOUND" | "RAISED_METAL" | "CORRODED" | "WORN" | "PITTED" | "CRACKED" | "BROKEN";
             tool: string;
             /** Format: double */
             minutes?: number;
@@ -2728,7 +2753,7 @@ export interface components {
         };
         Route: {
             stops: components["schemas"]["Stop"][];
-            againstSigning: string[];
+            againstSigning: components["schemas"]["SigningPoint"][];
         };
         RunTemperature: {
             /** Format: double */
@@ -2887,6 +2912,12 @@ export interface components {
             /** @enum {string} */
             role: "VIEWER" | "MECHANIC" | "LEAD";
         };
+        SigningPoint: {
+            id: string;
+            says: string;
+            /** @enum {string} */
+            weight: "NEVER" | "LEAD";
+        };
         SpanInput: {
             gear: components["schemas"]["GearInput"];
             /**
@@ -2993,7 +3024,7 @@ export interface components {
             singleUse: boolean;
             tray: string;
             /** @enum {string} */
-            condition: "SOUND" | "RAISED_METAL" | "CORRODED" | "WORN" | "PITTED" | "CRACKED" | "BROKEN";
+            condition: "NOT_SAID" | "SOUND" | "RAISED_METAL" | "CORRODED" | "WORN" | "PITTED" | "CRACKED" | "BROKEN";
             note: string;
             detail?: components["schemas"]["DetailRequest"];
         };
@@ -4419,6 +4450,34 @@ export interface operations {
             };
         };
     };
+    lookedAt: {
+        parameters: {
+            query?: never;
+            header: {
+                "Write-Id": string;
+            };
+            path: {
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LookedAtRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
     sign: {
         parameters: {
             query?: never;
@@ -4566,7 +4625,11 @@ export interface operations {
             };
             cookie?: never;
         };
-        requestBody?: never;
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AcceptRequest"];
+            };
+        };
         responses: {
             /** @description OK */
             200: {

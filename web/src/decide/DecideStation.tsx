@@ -8,13 +8,17 @@ import { Conflict } from "../shared/Conflict";
 import { Panel } from "../shared/Panel";
 import { t } from "../wording/en";
 import classes from "./Decide.module.css";
+import { LookedAt } from "./LookedAt";
 
 const CHOICES: Disposition[] = ["REUSE", "DRESS", "RENEW"];
 
 /** Reuse, dress or renew for every part that came off. */
 export function DecideStation({ view, chosen, onChoose }: StationProps) {
   const { keep, problem, busy } = useKeep(view.job.number);
-  const open = view.decisions.filter((d) => !d.decided && d.proposed).length;
+  // What somebody is deciding otherwise just now is not taken along.
+  const [writing, setWriting] = useState<string[]>([]);
+  const offered = view.decisions.filter((d) => !d.decided && d.proposed && !writing.includes(d.stepId));
+  const open = offered.length;
   const toMeasure = view.decisions.filter((d) => !d.decided && !d.proposed).length;
   const signed = view.job.signedAt !== undefined;
   const toBuy = view.decisions.filter((d) => d.decided === "RENEW");
@@ -28,18 +32,26 @@ export function DecideStation({ view, chosen, onChoose }: StationProps) {
         <p>
           {open > 0 && `${open} ${open === 1 ? "proposal waits" : "proposals wait"} for you. `}
           {toMeasure > 0 &&
-            `${toMeasure} ${toMeasure === 1 ? "part has" : "parts have"} to be measured or judged first. `}
-          {open + toMeasure === 0 && "Every part is decided."}
+            `${toMeasure} ${toMeasure === 1 ? "part has" : "parts have"} to be looked at or measured first. `}
+          {open + toMeasure + writing.length === 0 && "Every part is decided."}
         </p>
         {open > 0 && !signed && (
           <Button
             loading={busy}
-            onClick={() => keep("POST", "/decisions/accept", undefined, "all proposals taken")}
+            onClick={() =>
+              keep(
+                "POST",
+                "/decisions/accept",
+                { steps: offered.map((d) => d.stepId) },
+                `${open} proposals taken`,
+              )
+            }
           >
-            Take the {open} proposals
+            {open === 1 ? "Take the proposal" : `Take the ${open} proposals`}
           </Button>
         )}
       </div>
+      <LookedAt view={view} />
       <ul className={classes.parts}>
         {view.decisions.map((part) => (
           <PartRow
@@ -49,6 +61,9 @@ export function DecideStation({ view, chosen, onChoose }: StationProps) {
             signed={signed}
             chosen={part.stepId === chosen}
             onChoose={() => onChoose(part.stepId)}
+            onWriting={(on) =>
+              setWriting((now) => [...now.filter((id) => id !== part.stepId), ...(on ? [part.stepId] : [])])
+            }
           />
         ))}
       </ul>
@@ -75,10 +90,16 @@ function PartRow(p: {
   signed: boolean;
   chosen: boolean;
   onChoose: () => void;
+  /** Something else than the proposal is being decided here, or not any more. */
+  onWriting: (on: boolean) => void;
 }) {
   const { part } = p;
   const { keep, problem, clearProblem } = useKeep(p.job);
-  const [writing, setWriting] = useState<{ disposition: Disposition; reason: string }>();
+  const [writing, write] = useState<{ disposition: Disposition; reason: string }>();
+  const setWriting = (next: { disposition: Disposition; reason: string } | undefined) => {
+    write(next);
+    p.onWriting(next !== undefined);
+  };
   const decide = async (disposition: Disposition, reason: string, version = part.version) => {
     if (
       await keep(

@@ -42,19 +42,28 @@ export function SignOff({ view }: { view: JobView }) {
     );
   }
   const lead = me.data?.role === "LEAD";
+  const never = against.filter((point) => point.weight === "NEVER");
   return (
     <Panel title="Sign off" aside={against.length === 0 ? "ready" : `${against.length} open`}>
       {against.length === 0 ? (
         <p>Nothing stands against it. The signature closes the job and keeps the report as it is now.</p>
       ) : (
         <>
-          <p>This stands against signing:</p>
-          <ul className={classes.against}>
-            {against.map((point) => (
-              <li key={point}>{point}</li>
-            ))}
-          </ul>
-          {lead ? (
+          {never.length > 0 && (
+            <>
+              <p>Nobody signs while this is so:</p>
+              <Points points={never} />
+            </>
+          )}
+          {never.length < against.length && (
+            <>
+              <p>
+                {never.length > 0 ? "A lead has to answer for this too:" : "This stands against signing:"}
+              </p>
+              <Points points={against.filter((point) => point.weight === "LEAD")} />
+            </>
+          )}
+          {never.length > 0 ? null : lead ? (
             <TextInput
               label="As a lead, sign all the same because"
               value={despite}
@@ -70,7 +79,7 @@ export function SignOff({ view }: { view: JobView }) {
         <Button
           size="lg"
           loading={busy}
-          disabled={against.length > 0 && !lead}
+          disabled={never.length > 0 || (against.length > 0 && !lead)}
           onClick={() => keep("POST", "/sign", { despite }, "signature")}
         >
           Sign as {me.data?.name}
@@ -80,5 +89,15 @@ export function SignOff({ view }: { view: JobView }) {
         </Button>
       </div>
     </Panel>
+  );
+}
+
+function Points({ points }: { points: JobView["route"]["againstSigning"] }) {
+  return (
+    <ul className={classes.against}>
+      {points.map((point) => (
+        <li key={point.id}>{point.says}</li>
+      ))}
+    </ul>
   );
 }

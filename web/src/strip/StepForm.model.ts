@@ -72,7 +72,7 @@ export const emptyStep = (tray = "", shaft = 0, side: StepFields["side"] = "LEFT
   detail: emptyDetail(),
   singleUse: false,
   tray,
-  condition: "SOUND",
+  condition: "NOT_SAID",
   note: "",
 });
 

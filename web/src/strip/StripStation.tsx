@@ -51,7 +51,7 @@ export function StripStation({ view, chosen, onChoose }: StationProps) {
     return keep(
       "PUT",
       `/steps/${crypto.randomUUID()}`,
-      { ...fresh, condition: "SOUND", note: "" },
+      { ...fresh, condition: "NOT_SAID", note: "" },
       `step: ${known.part}`,
     );
   };
@@ -311,7 +311,7 @@ function StepRow(p: RowProps) {
   const facts = [
     step.where,
     step.given.wayRound,
-    step.given.condition === "SOUND" ? "" : t.conditions[step.given.condition],
+    step.given.condition === "NOT_SAID" ? "" : t.conditions[step.given.condition],
     ...step.facts,
   ]
     .filter(Boolean)

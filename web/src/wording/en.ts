@@ -70,7 +70,8 @@ export const en = {
   },
   metals: { STEEL: "steel", BRONZE: "bronze", GREY_IRON: "grey iron", ALUMINIUM: "aluminium" },
   conditions: {
-    SOUND: "sound",
+    NOT_SAID: "not looked at",
+    SOUND: "looked at, sound",
     RAISED_METAL: "burr or ding, raised metal",
     CORRODED: "rust or corrosion",
     WORN: "worn by eye or feel",

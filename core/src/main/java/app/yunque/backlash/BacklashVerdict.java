@@ -22,10 +22,12 @@ import org.jspecify.annotations.Nullable;
  *
  * @param tightness the tightest place against the least of a new pair
  * @param wear      the mean or the loosest place against new and renewal
- * @param verdict   the worse of the two
+ * @param binds     true when with the uncertainty of the tool nothing is left at the tightest place
+ * @param verdict   the worse of all
  * @param sentence  both in words, what to do first
  */
-public record BacklashVerdict(Zoned tightness, Zoned wear, Verdict verdict, String sentence) {
+public record BacklashVerdict(
+        Zoned tightness, Zoned wear, boolean binds, Verdict verdict, String sentence) {
     private static final double PERCENT = 100;
 
     /** Which place answers for wear. */
@@ -67,14 +69,15 @@ public record BacklashVerdict(Zoned tightness, Zoned wear, Verdict verdict, Stri
                 new BacklashVerdict(
                         tightness,
                         wear,
+                        places.smallestMm() - places.uncertaintyOfOneMm() <= 0,
                         tightness.verdict().worse(wear.verdict()),
                         sentence(places, limits, worn, uncertainty, tightness, wear));
-        return places.smallestMm() - places.uncertaintyOfOneMm() > 0
-                ? judged
-                : judged.butAtLeast(
+        return judged.binds
+                ? judged.butAtLeast(
                         Verdict.CLEAR_FAIL,
                         List.of(
-                                "It binds: with the uncertainty of the tool nothing is left at the tightest place."));
+                                "It binds: with the uncertainty of the tool nothing is left at the tightest place."))
+                : judged;
     }
 
     /**
@@ -191,6 +194,7 @@ public record BacklashVerdict(Zoned tightness, Zoned wear, Verdict verdict, Stri
         return new BacklashVerdict(
                 tightness,
                 wear,
+                binds,
                 verdict.worse(worse),
                 reasons.isEmpty() ? sentence : sentence + " " + String.join(" ", reasons));
     }

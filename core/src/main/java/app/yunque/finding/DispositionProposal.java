@@ -73,11 +73,17 @@ public record DispositionProposal(@Nullable Disposition disposition, String reas
                     new DispositionProposal(
                             Disposition.DRESS,
                             "Clean it and look again: pits on a running or sealing surface mean a new one.");
+            case NOT_SAID ->
+                    passed(evidence)
+                            .orElse(
+                                    new DispositionProposal(
+                                            null,
+                                            "Not looked at: say how it was found, or measure it."));
             default ->
                     passed(evidence)
                             .orElse(
                                     new DispositionProposal(
-                                            Disposition.REUSE, "Sound by eye and feel."));
+                                            Disposition.REUSE, "Looked at, and found sound."));
         };
     }
 

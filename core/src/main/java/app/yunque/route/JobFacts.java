@@ -30,6 +30,7 @@ public record JobFacts(Receive receive, Parts parts, Meshes meshes, Proof proof)
      * @param onBench   pieces still on the bench, not refitted and not scrapped
      * @param missing   pieces not fitted
      * @param balanced  true when the ledger balances
+     * @param each      each part that came off
      */
     public record Parts(
             int steps,
@@ -38,7 +39,41 @@ public record JobFacts(Receive receive, Parts parts, Meshes meshes, Proof proof)
             int fittedSteps,
             int onBench,
             int missing,
-            boolean balanced) {}
+            boolean balanced,
+            List<PartFact> each) {
+        public Parts {
+            each = List.copyOf(each);
+        }
+
+        /** Parts that nobody looked at and that are not renewed anyway. */
+        int notLookedAt() {
+            return (int) each.stream().filter(p -> !p.lookedAt() && !p.renewedAnyway()).count();
+        }
+    }
+
+    /**
+     * One part, as far as signing asks.
+     *
+     * @param name          its step and what it is: "oil seal (4)"
+     * @param goesBack      true when it was decided to reuse or dress it
+     * @param renewedAnyway true when a new one goes in whatever is found
+     * @param lookedAt      true when somebody said how it was found, or measured it
+     * @param damaged       true when it was found worn, pitted, cracked or broken
+     * @param condemned     true when nothing that is measured lets it go back
+     * @param worst         worst verdict of what was measured on it; NOT_JUDGED when nothing was
+     * @param strict        true for a part on which doubtful counts as failed
+     * @param lock          true for a lock that holds once only
+     */
+    public record PartFact(
+            String name,
+            boolean goesBack,
+            boolean renewedAnyway,
+            boolean lookedAt,
+            boolean damaged,
+            boolean condemned,
+            Verdict worst,
+            boolean strict,
+            boolean lock) {}
 
     /**
      * @param count          meshes of the unit
@@ -46,13 +81,15 @@ public record JobFacts(Receive receive, Parts parts, Meshes meshes, Proof proof)
      * @param worstBefore    worst verdict of all measurements at Inspect
      * @param measuredAfter  meshes whose backlash was measured at Set
      * @param worstAfter     worst verdict at Set
+     * @param bindsAfter     true when a mesh binds after the rebuild
      */
     public record Meshes(
             int count,
             int measuredBefore,
             Verdict worstBefore,
             int measuredAfter,
-            Verdict worstAfter) {}
+            Verdict worstAfter,
+            boolean bindsAfter) {}
 
     /**
      * @param places       lubricated places of the unit

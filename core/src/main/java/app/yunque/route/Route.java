@@ -12,9 +12,9 @@ import java.util.Optional;
  * Where a job stands: a state and one line for each station, and what stands against signing it off.
  *
  * @param stops         one for each station, in order
- * @param againstSigning what has to be settled first, in whole sentences; empty when the job can be signed
+ * @param againstSigning what has to be settled first, heaviest first; empty when the job can be signed
  */
-public record Route(List<Stop> stops, List<String> againstSigning) {
+public record Route(List<Stop> stops, List<SigningPoint> againstSigning) {
 
     /** State of one station. */
     public enum State {
@@ -49,7 +49,7 @@ public record Route(List<Stop> stops, List<String> againstSigning) {
                         set(facts),
                         fill(facts.proof()),
                         prove(facts)),
-                againstSigning(facts));
+                SigningGate.of(facts));
     }
 
     /** The station a mechanic most likely wants next: the first still open, else the first that wants a look. */
@@ -110,25 +110,40 @@ public record Route(List<Stop> stops, List<String> againstSigning) {
 
     private static Stop inspect(JobFacts facts) {
         var m = facts.meshes();
-        if (m.count() == 0 && m.worstBefore() == Verdict.CLEAR_PASS) {
-            boolean lookedAt = facts.parts().steps() > 0 && facts.parts().undecided() == 0;
-            return new Stop(
-                    Station.INSPECT, lookedAt ? State.DONE : State.OPEN, "no mesh on the papers");
-        }
+        var open = new ArrayList<String>();
         if (m.measuredBefore() < m.count()) {
-            return new Stop(
-                    Station.INSPECT,
-                    State.OPEN,
-                    counted(m.count() - m.measuredBefore(), "mesh", "meshes") + " to measure");
+            open.add(counted(m.count() - m.measuredBefore(), "mesh", "meshes") + " to measure");
         }
-        return m.worstBefore() == Verdict.CLEAR_PASS
-                ? new Stop(Station.INSPECT, State.DONE, "all measurements pass")
-                : new Stop(
+        int unseen = facts.parts().notLookedAt();
+        if (unseen > 0) {
+            open.add(counted(unseen, "part") + " not looked at");
+        }
+        if (!open.isEmpty()) {
+            return new Stop(Station.INSPECT, State.OPEN, String.join(", ", open));
+        }
+        if (facts.parts().steps() == 0) {
+            return new Stop(Station.INSPECT, State.OPEN, "nothing taken off yet");
+        }
+        var wrong = new ArrayList<String>();
+        if (m.worstBefore() != Verdict.CLEAR_PASS) {
+            wrong.add(
+                    m.worstBefore() == Verdict.CLEAR_FAIL
+                            ? "a measurement fails"
+                            : "a measurement is doubtful");
+        }
+        int damaged =
+                (int) facts.parts().each().stream().filter(JobFacts.PartFact::damaged).count();
+        if (damaged > 0) {
+            wrong.add(counted(damaged, "part") + " found damaged");
+        }
+        return wrong.isEmpty()
+                ? new Stop(
                         Station.INSPECT,
-                        State.ATTENTION,
-                        m.worstBefore() == Verdict.CLEAR_FAIL
-                                ? "a measurement fails"
-                                : "a measurement is doubtful");
+                        State.DONE,
+                        m.count() == 0
+                                ? "every part looked at"
+                                : "every part looked at, measurements in limits")
+                : new Stop(Station.INSPECT, State.ATTENTION, String.join(", ", wrong));
     }
 
     private static Stop decide(Parts p) {
@@ -186,54 +201,14 @@ public record Route(List<Stop> stops, List<String> againstSigning) {
         if (facts.proof().signed()) {
             return new Stop(Station.PROVE, State.DONE, "signed");
         }
-        int open = againstSigning(facts).size();
+        int open = SigningGate.of(facts).size();
         return new Stop(
                 Station.PROVE,
                 facts.proof().temperature() == Verdict.CLEAR_FAIL ? State.ATTENTION : State.OPEN,
                 open == 0 ? "ready to sign" : counted(open, "point") + " before signing");
     }
 
-    private static List<String> againstSigning(JobFacts facts) {
-        var against = new ArrayList<String>();
-        var parts = facts.parts();
-        var meshes = facts.meshes();
-        var proof = facts.proof();
-        if (parts.undecided() > 0) {
-            against.add(counted(parts.undecided(), "part") + " without a decision (Decide).");
-        }
-        if (!parts.balanced()) {
-            against.add(
-                    "The ledger does not balance: %d on the bench, %d missing (Build)."
-                            .formatted(parts.onBench(), parts.missing()));
-        }
-        if (meshes.measuredAfter() < meshes.count()) {
-            against.add("Backlash after the rebuild is not measured on every mesh (Set).");
-        } else if (meshes.worstAfter() == Verdict.CLEAR_FAIL) {
-            against.add("Backlash after the rebuild is outside its limits (Set).");
-        }
-        if (proof.places() == 0) {
-            against.add(
-                    "No lubricated place of this unit is described, so nothing was filled (Fill).");
-        } else if (!proof.toFill().isEmpty()) {
-            against.add(
-                    "Not filled, and not left on purpose: %s (Fill)."
-                            .formatted(String.join(", ", proof.toFill())));
-        }
-        if (!proof.freeRotation()) {
-            against.add("Free rotation by hand is not confirmed (Prove).");
-        }
-        if (!proof.noLeak()) {
-            against.add("It is not confirmed tight (Prove).");
-        }
-        if (proof.temperature() == Verdict.NOT_JUDGED) {
-            against.add("The temperature after the run is missing (Prove).");
-        } else if (proof.temperature() == Verdict.CLEAR_FAIL) {
-            against.add("The temperature after the run is too high (Prove).");
-        }
-        return against;
-    }
-
-    private static String counted(int count, String one) {
+    static String counted(int count, String one) {
         return counted(count, one, one + "s");
     }
 

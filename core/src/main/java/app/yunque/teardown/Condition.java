@@ -2,6 +2,8 @@ package app.yunque.teardown;
 
 /** What a part looked and felt like as it came off, at a glance. */
 public enum Condition {
+    /** Nobody said: the start, and never the same as sound. */
+    NOT_SAID("not looked at"),
     SOUND("sound"),
     RAISED_METAL("burr or ding, raised metal only"),
     CORRODED("rust or corrosion"),

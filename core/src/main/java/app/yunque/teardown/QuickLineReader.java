@@ -263,7 +263,7 @@ final class QuickLineReader {
                 return entry.getValue();
             }
         }
-        return Condition.SOUND;
+        return Condition.NOT_SAID;
     }
 
     /** A shaft named where it only says where is taken out; "input cover" keeps its name and still says where. */

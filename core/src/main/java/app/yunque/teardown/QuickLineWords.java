@@ -111,6 +111,7 @@ final class QuickLineWords {
         CONDITIONS.put(
                 words("\\b(rusty|rusted|corroded)\\b(?! (?:on|in|solid))"), Condition.CORRODED);
         CONDITIONS.put(words("\\b(worn|loose fit|scored)\\b"), Condition.WORN);
+        CONDITIONS.put(words("\\b(sound|as new)\\b"), Condition.SOUND);
         CONDITIONS.put(words("\\b(burred|burrs?|dinged|dings?)\\b"), Condition.RAISED_METAL);
     }
 

@@ -5,13 +5,16 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.yunque.measure.Verdict;
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 class RouteTest {
     private static final JobFacts.Receive SETTLED =
             new JobFacts.Receive(true, true, true, Verdict.CLEAR_PASS);
-    private static final JobFacts.Parts BUILT = new JobFacts.Parts(9, 20, 0, 9, 0, 0, true);
+    private static final JobFacts.Parts BUILT =
+            new JobFacts.Parts(9, 20, 0, 9, 0, 0, true, List.of());
     private static final JobFacts.Meshes SET =
-            new JobFacts.Meshes(2, 2, Verdict.CLEAR_PASS, 2, Verdict.CLEAR_PASS);
+            new JobFacts.Meshes(2, 2, Verdict.CLEAR_PASS, 2, Verdict.CLEAR_PASS, false);
     private static final JobFacts.Proof PROVED =
             new JobFacts.Proof(1, List.of(), true, true, Verdict.CLEAR_PASS, false);
 
@@ -21,7 +24,7 @@ class RouteTest {
 
     @Test
     void keepsStripShutUntilPermissionAndIsolation() {
-        var none = new JobFacts.Parts(0, 0, 0, 0, 0, 0, true);
+        var none = new JobFacts.Parts(0, 0, 0, 0, 0, 0, true, List.of());
         var noPermission = new JobFacts.Receive(true, false, true, Verdict.NOT_JUDGED);
         var notIsolated = new JobFacts.Receive(true, true, false, Verdict.NOT_JUDGED);
 
@@ -36,7 +39,7 @@ class RouteTest {
 
     @Test
     void shutsStripAgainWhenTheEnergyIsBackOnInTheMiddleOfIt() {
-        var half = new JobFacts.Parts(4, 9, 4, 0, 9, 9, false);
+        var half = new JobFacts.Parts(4, 9, 4, 0, 9, 9, false, List.of());
         var energised = new JobFacts.Receive(true, true, false, Verdict.CLEAR_PASS);
         assertThat(
                         stop(Route.of(new JobFacts(energised, half, SET, PROVED)), Station.STRIP)
@@ -47,9 +50,9 @@ class RouteTest {
     /** Papers that describe no gears ask for no turn count, and are no sign that anything was inspected or set. */
     @Test
     void ticksNothingOffThatNobodyDid() {
-        var noMesh = new JobFacts.Meshes(0, 0, Verdict.CLEAR_PASS, 0, Verdict.CLEAR_PASS);
+        var noMesh = new JobFacts.Meshes(0, 0, Verdict.CLEAR_PASS, 0, Verdict.CLEAR_PASS, false);
         var arrived = new JobFacts.Receive(true, true, true, Verdict.NOT_JUDGED);
-        var stripped = new JobFacts.Parts(9, 20, 9, 0, 20, 20, false);
+        var stripped = new JobFacts.Parts(9, 20, 9, 0, 20, 20, false, List.of(UNSEEN));
 
         var early = Route.of(new JobFacts(arrived, stripped, noMesh, PROVED));
         assertThat(stop(early, Station.RECEIVE).state()).isEqualTo(Route.State.DONE);
@@ -74,18 +77,181 @@ class RouteTest {
         var open =
                 new JobFacts(
                         SETTLED,
-                        new JobFacts.Parts(9, 20, 2, 7, 3, 1, false),
-                        new JobFacts.Meshes(2, 2, Verdict.CLEAR_PASS, 2, Verdict.CLEAR_FAIL),
+                        new JobFacts.Parts(9, 20, 2, 7, 3, 1, false, List.of()),
+                        new JobFacts.Meshes(2, 2, Verdict.CLEAR_PASS, 2, Verdict.CLEAR_FAIL, false),
                         new JobFacts.Proof(
                                 1, List.of("sump"), false, false, Verdict.CLEAR_FAIL, false));
-        assertThat(Route.of(open).againstSigning())
+        assertThat(Route.of(open).againstSigning().stream().map(SigningPoint::says))
                 .containsExactly(
                         "2 parts without a decision (Decide).",
                         "The ledger does not balance: 3 on the bench, 1 missing (Build).",
-                        "Backlash after the rebuild is outside its limits (Set).",
-                        "Not filled, and not left on purpose: sump (Fill).",
                         "Free rotation by hand is not confirmed (Prove).",
+                        "A measurement after the rebuild is outside its limits (Set).",
+                        "Not filled, and not left on purpose: sump (Fill).",
                         "It is not confirmed tight (Prove).",
                         "The temperature after the run is too high (Prove).");
+        assertThat(stop(Route.of(open), Station.PROVE).says()).isEqualTo("7 points before signing");
+    }
+
+    /** One mesh measured says nothing of the parts: what nobody looked at is named, what was found damaged too. */
+    @Test
+    void inspectIsNotDoneByMeasuringAlone() {
+        var damaged = part("bearing (5)", true, true, Verdict.NOT_JUDGED, false, true);
+        var parts = new JobFacts.Parts(2, 2, 2, 0, 2, 2, false, List.of(UNSEEN, damaged));
+
+        var inspect = stop(Route.of(new JobFacts(SETTLED, parts, SET, PROVED)), Station.INSPECT);
+        assertThat(inspect.state()).isEqualTo(Route.State.OPEN);
+        assertThat(inspect.says()).isEqualTo("1 part not looked at");
+
+        var seen = new JobFacts.Parts(1, 1, 1, 0, 1, 1, false, List.of(damaged));
+        var found = stop(Route.of(new JobFacts(SETTLED, seen, SET, PROVED)), Station.INSPECT);
+        assertThat(found.state()).isEqualTo(Route.State.ATTENTION);
+        assertThat(found.says()).isEqualTo("1 part found damaged");
+        var half = new JobFacts.Meshes(2, 1, Verdict.CLEAR_PASS, 2, Verdict.CLEAR_PASS, false);
+        assertThat(
+                        stop(Route.of(new JobFacts(SETTLED, parts, half, PROVED)), Station.INSPECT)
+                                .says())
+                .isEqualTo("1 mesh to measure, 1 part not looked at");
+    }
+
+    private static final JobFacts.PartFact UNSEEN =
+            part("oil pump (3)", true, false, Verdict.NOT_JUDGED, false, false);
+
+    private static JobFacts.PartFact part(
+            String name,
+            boolean goesBack,
+            boolean lookedAt,
+            Verdict worst,
+            boolean strict,
+            boolean damaged) {
+        return new JobFacts.PartFact(
+                name, goesBack, false, lookedAt, damaged, false, worst, strict, false);
+    }
+
+    // Common practice, no source: what nobody signs is what holds, stops, binds or is condemned.
+    @ParameterizedTest(name = "{0}: {5}")
+    @CsvSource({
+        "strict-not-looked-at, false, NOT_JUDGED, true,  false, NEVER",
+        "strict-not-fit,       true,  DOUBTFUL,   true,  false, NEVER",
+        "strict-not-fit,       true,  CLEAR_FAIL, true,  false, NEVER",
+        "not-looked-at,        false, NOT_JUDGED, false, false, LEAD",
+        "doubtful,             true,  DOUBTFUL,   false, false, LEAD",
+        "beyond,               true,  CLEAR_FAIL, false, false, LEAD"
+    })
+    void whatGoesBackIsAskedFor(
+            String id,
+            boolean lookedAt,
+            Verdict worst,
+            boolean strict,
+            boolean damaged,
+            SigningPoint.Weight weight) {
+        var back = part("pawl (7)", true, lookedAt, worst, strict, damaged);
+        var renewed = part("pawl (7)", false, lookedAt, worst, strict, damaged);
+
+        assertThat(against(List.of(back), SET, PROVED))
+                .singleElement()
+                .satisfies(
+                        p -> {
+                            assertThat(p.id()).isEqualTo(id);
+                            assertThat(p.weight()).isEqualTo(weight);
+                            assertThat(p.says()).contains("pawl (7)");
+                        });
+        assertThat(against(List.of(renewed), SET, PROVED))
+                .as("what is renewed harms nobody")
+                .isEmpty();
+    }
+
+    @Test
+    void whatIsCondemnedAndWhatHoldsOnceOnlyNobodySigns() {
+        var cracked =
+                new JobFacts.PartFact(
+                        "gear (2)",
+                        true,
+                        false,
+                        true,
+                        true,
+                        true,
+                        Verdict.CLEAR_PASS,
+                        false,
+                        false);
+        var lock =
+                new JobFacts.PartFact(
+                        "tab washer (4)",
+                        true,
+                        false,
+                        true,
+                        false,
+                        false,
+                        Verdict.NOT_JUDGED,
+                        false,
+                        true);
+
+        assertThat(against(List.of(cracked, lock), SET, PROVED))
+                .extracting(SigningPoint::id, SigningPoint::weight)
+                .containsExactly(
+                        org.assertj.core.groups.Tuple.tuple("condemned", SigningPoint.Weight.NEVER),
+                        org.assertj.core.groups.Tuple.tuple(
+                                "lock-used-again", SigningPoint.Weight.NEVER));
+    }
+
+    /** What leaves in pieces, as it was taken apart, a lead may close; what was put together has to be whole. */
+    @ParameterizedTest(name = "{0} steps fitted: {1}")
+    @CsvSource({"0, LEAD", "1, NEVER"})
+    void aUnitPutTogetherHasToBeWhole(int fitted, SigningPoint.Weight weight) {
+        var parts = new JobFacts.Parts(9, 20, 2, fitted, 3, 1, false, List.of());
+        var proof = new JobFacts.Proof(1, List.of(), false, true, Verdict.CLEAR_PASS, false);
+
+        assertThat(Route.of(new JobFacts(SETTLED, parts, SET, proof)).againstSigning())
+                .extracting(SigningPoint::id, SigningPoint::weight)
+                .containsExactly(
+                        org.assertj.core.groups.Tuple.tuple("undecided", weight),
+                        org.assertj.core.groups.Tuple.tuple("ledger", weight),
+                        org.assertj.core.groups.Tuple.tuple("free-rotation", weight));
+    }
+
+    @Test
+    void aMeshThatBindsNobodySignsAndADoubtfulOneTheLead() {
+        var binding = new JobFacts.Meshes(2, 2, Verdict.CLEAR_PASS, 2, Verdict.CLEAR_FAIL, true);
+        assertThat(against(List.of(), binding, PROVED))
+                .extracting(SigningPoint::id)
+                .containsExactly("binds", "mesh-fails");
+        var doubtful = new JobFacts.Meshes(2, 2, Verdict.CLEAR_PASS, 2, Verdict.DOUBTFUL, false);
+        assertThat(against(List.of(), doubtful, PROVED))
+                .extracting(SigningPoint::id)
+                .containsExactly("mesh-doubtful");
+        var warm = new JobFacts.Proof(1, List.of(), true, true, Verdict.DOUBTFUL, false);
+        assertThat(against(List.of(), SET, warm))
+                .extracting(SigningPoint::id)
+                .containsExactly("temperature-doubtful");
+        var wrongCount = new JobFacts.Receive(true, true, true, Verdict.CLEAR_FAIL);
+        assertThat(Route.of(new JobFacts(wrongCount, BUILT, SET, PROVED)).againstSigning())
+                .extracting(SigningPoint::id)
+                .containsExactly("turn-count");
+    }
+
+    @Test
+    void namesAFewPartsAndCountsTheRest() {
+        var many =
+                java.util.stream.IntStream.rangeClosed(1, 8)
+                        .mapToObj(
+                                i ->
+                                        part(
+                                                "part (" + i + ")",
+                                                true,
+                                                false,
+                                                Verdict.NOT_JUDGED,
+                                                false,
+                                                false))
+                        .toList();
+        assertThat(against(many, SET, PROVED).get(0).says())
+                .contains("part (1), ")
+                .contains("part (6) and 2 more")
+                .doesNotContain("part (7)");
+    }
+
+    private static List<SigningPoint> against(
+            List<JobFacts.PartFact> each, JobFacts.Meshes meshes, JobFacts.Proof proof) {
+        var parts = new JobFacts.Parts(9, 20, 0, 9, 0, 0, true, each);
+        return Route.of(new JobFacts(SETTLED, parts, meshes, proof)).againstSigning();
     }
 }

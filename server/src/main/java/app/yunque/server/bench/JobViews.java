@@ -3,6 +3,7 @@ package app.yunque.server.bench;
 import app.yunque.backlash.BacklashChange;
 import app.yunque.finding.Disposition;
 import app.yunque.finding.DispositionProposal;
+import app.yunque.finding.PartEvidence;
 import app.yunque.measure.Verdict;
 import app.yunque.plan.Contradiction;
 import app.yunque.route.JobFacts;
@@ -126,7 +127,8 @@ public class JobViews {
         var ledger = Ledger.of(strip, fitted);
         var meshes = meshes(papers, taken, last);
         var decisionViews =
-                decisions.views(job.id(), strip, step -> evidence(step, taken, answered));
+                decisions.views(
+                        job.id(), strip, papers.duty(), step -> evidence(step, taken, answered));
         var received = receive.view(jobs.head(job), papers.train());
         var proof = proofs.view(job.id());
         var places = fills.atJob(job);
@@ -142,6 +144,7 @@ public class JobViews {
                         papers,
                         received,
                         strip,
+                        each(strip, decisionViews, papers, taken, answered),
                         decisionViews,
                         fitted,
                         ledger,
@@ -376,6 +379,7 @@ public class JobViews {
             UnitPapers papers,
             ReceiveView received,
             List<TeardownStep> strip,
+            List<JobFacts.PartFact> each,
             List<DecisionView> decisions,
             Map<String, Fitted> fitted,
             Ledger ledger,
@@ -399,7 +403,8 @@ public class JobViews {
                         (int) strip.stream().filter(s -> fitted.containsKey(s.id())).count(),
                         ledger.onBench(),
                         ledger.missing(),
-                        ledger.isBalanced()),
+                        ledger.isBalanced(),
+                        each),
                 new JobFacts.Meshes(
                         meshes.size() + OtherMeshes.of(papers),
                         (int) meshes.stream().filter(m -> m.before() != null).count()
@@ -407,7 +412,8 @@ public class JobViews {
                         worst(taken, answered, Station.INSPECT),
                         (int) meshes.stream().filter(m -> m.after() != null).count()
                                 + OtherMeshes.measured(papers, answered, Station.SET),
-                        worst(taken, answered, Station.SET)),
+                        worst(taken, answered, Station.SET),
+                        binds(meshes)),
                 new JobFacts.Proof(
                         places.size(),
                         places.stream()
@@ -418,6 +424,40 @@ public class JobViews {
                         proof.map(p -> p.given().tight()).orElse(false),
                         proof.map(JobViews::temperature).orElse(Verdict.NOT_JUDGED),
                         job.isSigned()));
+    }
+
+    /** Each part as signing asks for it. */
+    private static List<JobFacts.PartFact> each(
+            List<TeardownStep> strip,
+            List<DecisionView> decisions,
+            UnitPapers papers,
+            List<MeasurementView> taken,
+            List<KeptAnswerView> answered) {
+        var parts = new ArrayList<JobFacts.PartFact>();
+        for (int i = 0; i < strip.size(); i++) {
+            var step = strip.get(i);
+            var decided = decisions.get(i).decided();
+            var known = PartEvidence.of(step, evidence(step, taken, answered), papers.duty());
+            parts.add(
+                    new JobFacts.PartFact(
+                            step.part() + " (" + step.number() + ")",
+                            decided == Disposition.REUSE || decided == Disposition.DRESS,
+                            step.singleUse() || decided == Disposition.RENEW,
+                            known.lookedAt(),
+                            known.damaged(),
+                            known.condemned(),
+                            known.worst(),
+                            known.strict(),
+                            known.lock()));
+        }
+        return parts;
+    }
+
+    private static boolean binds(List<JobView.Mesh> meshes) {
+        return meshes.stream()
+                .map(JobView.Mesh::after)
+                .filter(m -> m != null && m.result().backlash() != null)
+                .anyMatch(m -> m.result().backlash().judged().binds());
     }
 
     private static Verdict temperature(ProofView proof) {

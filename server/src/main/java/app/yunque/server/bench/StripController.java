@@ -3,11 +3,13 @@ package app.yunque.server.bench;
 import app.yunque.measure.Refused;
 import app.yunque.server.build.FittingRequest;
 import app.yunque.server.build.FittingService;
+import app.yunque.server.decision.AcceptRequest;
 import app.yunque.server.decision.DecisionRequest;
 import app.yunque.server.decision.DecisionService;
 import app.yunque.server.job.JobRef;
 import app.yunque.server.job.JobService;
 import app.yunque.server.job.ReceiveService;
+import app.yunque.server.teardown.LookedAtRequest;
 import app.yunque.server.teardown.MoveRequest;
 import app.yunque.server.teardown.SplitRequest;
 import app.yunque.server.teardown.StatementRequest;
@@ -243,13 +245,36 @@ class StripController {
         return bench.change(
                 writeId,
                 number,
-                job -> decisions.decide(job, steps.strip(job.id()), stepId, request));
+                job ->
+                        decisions.decide(
+                                job,
+                                steps.strip(job.id()),
+                                units.papers(job.unitId()).duty(),
+                                stepId,
+                                request));
     }
 
-    /** Takes every proposal that is not decided yet; parts that have to be measured first stay open. */
+    /** Somebody looked at parts, named one by one, and found them sound. */
+    @PostMapping("/steps/looked-at")
+    JobView lookedAt(
+            @PathVariable long number,
+            @RequestHeader("Write-Id") UUID writeId,
+            @RequestBody LookedAtRequest request) {
+        return bench.change(
+                writeId,
+                number,
+                job ->
+                        steps.lookedAt(
+                                job, request, units.papers(job.unitId()).duty(), shafts(job)));
+    }
+
+    /** Takes the proposals of the parts that are named; what somebody decided, and what has to be looked at first, stays as it is. */
     @PostMapping("/decisions/accept")
-    JobView acceptProposals(@PathVariable long number, @RequestHeader("Write-Id") UUID writeId) {
-        return bench.change(writeId, number, this::accept);
+    JobView acceptProposals(
+            @PathVariable long number,
+            @RequestHeader("Write-Id") UUID writeId,
+            @RequestBody AcceptRequest request) {
+        return bench.change(writeId, number, job -> accept(job, request.steps()));
     }
 
     @PutMapping("/fittings/{stepId}")
@@ -262,13 +287,16 @@ class StripController {
                 writeId, number, job -> fittings.fit(job, steps.strip(job.id()), stepId, request));
     }
 
-    private void accept(JobRef job) {
+    private void accept(JobRef job, List<UUID> named) {
         var strip = steps.strip(job.id());
         for (var part : views.of(job).decisions()) {
-            if (part.decided() == null && part.proposed() != null) {
+            if (named.contains(part.stepId())
+                    && part.decided() == null
+                    && part.proposed() != null) {
                 decisions.decide(
                         job,
                         strip,
+                        units.papers(job.unitId()).duty(),
                         part.stepId(),
                         new DecisionRequest(null, part.proposed(), part.proposedReason()));
             }

@@ -2,6 +2,8 @@ package app.yunque.server.decision;
 
 import app.yunque.finding.Disposition;
 import app.yunque.finding.DispositionProposal;
+import app.yunque.finding.PartEvidence;
+import app.yunque.gear.ServiceDuty;
 import app.yunque.server.job.JobRef;
 import app.yunque.server.job.JobText;
 import app.yunque.server.people.AtTheBench;
@@ -38,15 +40,11 @@ public class DecisionService {
     public List<DecisionView> views(
             UUID jobId,
             List<TeardownStep> strip,
+            ServiceDuty duty,
             Function<TeardownStep, List<DispositionProposal.Evidence>> evidence) {
         var made = byStep(jobId);
         return strip.stream()
-                .map(
-                        step ->
-                                view(
-                                        step,
-                                        DispositionProposal.of(step, evidence.apply(step)),
-                                        made.get(step.id())))
+                .map(step -> view(step, duty, evidence.apply(step), made.get(step.id())))
                 .toList();
     }
 
@@ -58,7 +56,12 @@ public class DecisionService {
     }
 
     @Transactional
-    public void decide(JobRef job, List<TeardownStep> strip, UUID stepId, DecisionRequest request) {
+    public void decide(
+            JobRef job,
+            List<TeardownStep> strip,
+            ServiceDuty duty,
+            UUID stepId,
+            DecisionRequest request) {
         var step =
                 strip.stream()
                         .filter(s -> s.id().equals(stepId.toString()))
@@ -69,10 +72,7 @@ public class DecisionService {
                                                 "That part is no longer in the strip. Look again."));
         var found = decisions.findById(stepId);
         found.ifPresent(
-                d ->
-                        d.refuseStale(
-                                request.version(),
-                                () -> view(step, DispositionProposal.of(step, List.of()), d)));
+                d -> d.refuseStale(request.version(), () -> view(step, duty, List.of(), d)));
         var decision = found.orElseGet(DecisionEntity::new);
         decision.stepId = stepId;
         decision.jobId = job.id();
@@ -88,12 +88,19 @@ public class DecisionService {
     }
 
     private static DecisionView view(
-            TeardownStep step, DispositionProposal proposal, @Nullable DecisionEntity decision) {
+            TeardownStep step,
+            ServiceDuty duty,
+            List<DispositionProposal.Evidence> evidence,
+            @Nullable DecisionEntity decision) {
+        var proposal = DispositionProposal.of(step, evidence);
+        var known = PartEvidence.of(step, evidence, duty);
         return new DecisionView(
                 UUID.fromString(step.id()),
                 step.number(),
                 step.inWords(),
                 step.condition().words(),
+                known.lookedAt(),
+                known.strict(),
                 proposal.disposition(),
                 proposal.reason(),
                 decision == null ? null : decision.disposition,

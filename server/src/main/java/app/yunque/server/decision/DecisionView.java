@@ -12,6 +12,8 @@ import org.jspecify.annotations.Nullable;
  * @param number         its place
  * @param part           what it is
  * @param condition      as found, in words
+ * @param lookedAt       true when somebody said how it was found, or measured it
+ * @param strict         true for a part on which doubtful counts as failed
  * @param proposed       the proposal; missing when it has to be measured first
  * @param proposedReason why
  * @param decided        the decision; missing until made
@@ -25,6 +27,8 @@ public record DecisionView(
         int number,
         String part,
         String condition,
+        boolean lookedAt,
+        boolean strict,
         @Nullable Disposition proposed,
         String proposedReason,
         @Nullable Disposition decided,

@@ -322,6 +322,7 @@ class DemoLoader implements ApplicationRunner {
                     decisions.decide(
                             job,
                             strip,
+                            papers.duty(),
                             part.stepId(),
                             new DecisionRequest(null, disposition, reason));
                 }

@@ -1,6 +1,7 @@
 package app.yunque.server.job;
 
 import app.yunque.measure.Refused;
+import app.yunque.route.SigningPoint;
 import app.yunque.server.people.AtTheBench;
 import app.yunque.server.problem.NotThere;
 import java.time.Clock;
@@ -8,6 +9,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
@@ -171,15 +173,21 @@ public class JobService {
      *
      * @param against what still stands against signing
      * @param despite a lead's reason to sign all the same
+     * @throws Refused when something stands against it that nobody may sign, or no reason is given for what a lead may
      */
     @Transactional
-    public void sign(JobRef ref, List<String> against, String despite) {
+    public void sign(JobRef ref, List<SigningPoint> against, String despite) {
         var reason = JobText.optional("despite", "Reason", despite, 500);
+        var never = said(against, SigningPoint.Weight.NEVER);
+        if (!never.isEmpty()) {
+            throw Refused.because(
+                    "job", "Nobody signs this as it stands. " + never + " Settle it first.");
+        }
         if (!against.isEmpty() && reason.isEmpty()) {
             throw Refused.because(
                     "despite",
                     "Not ready to sign. "
-                            + String.join(" ", against)
+                            + said(against, SigningPoint.Weight.LEAD)
                             + " A lead can sign all the same, with a reason.");
         }
         if (!against.isEmpty()) {
@@ -190,6 +198,13 @@ public class JobService {
         job.signedAt = clock.instant();
         job.signedDespite = against.isEmpty() ? "" : reason;
         job.keep(bench.name(), clock.instant());
+    }
+
+    private static String said(List<SigningPoint> against, SigningPoint.Weight weight) {
+        return against.stream()
+                .filter(p -> p.weight() == weight)
+                .map(SigningPoint::says)
+                .collect(Collectors.joining(" "));
     }
 
     @Transactional

@@ -81,7 +81,7 @@ class StepEntity extends Kept {
 
     @Enumerated(EnumType.STRING)
     @Column(nullable = false)
-    Condition condition = Condition.SOUND;
+    Condition condition = Condition.NOT_SAID;
 
     @Column(nullable = false)
     String note = "";

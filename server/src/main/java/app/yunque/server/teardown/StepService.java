@@ -1,9 +1,12 @@
 package app.yunque.server.teardown;
 
+import app.yunque.finding.StrictParts;
+import app.yunque.gear.ServiceDuty;
 import app.yunque.measure.Refused;
 import app.yunque.server.job.JobRef;
 import app.yunque.server.people.AtTheBench;
 import app.yunque.server.problem.NotThere;
+import app.yunque.teardown.Condition;
 import app.yunque.teardown.PartKind;
 import app.yunque.teardown.RebuildOrder;
 import app.yunque.teardown.TeardownStep;
@@ -108,6 +111,40 @@ public class StepService {
         remember(step, lastRevision(stepId), "removed " + step.part, UUID.randomUUID());
         step.removed = true;
         step.keep(bench.name(), clock.instant());
+    }
+
+    /**
+     * Keeps that somebody looked at parts and found them sound, as one act of that person. A part on which not looked at counts as not fit
+     * is said for itself, at its step; nothing that somebody already said is changed.
+     *
+     * @throws Refused when a part is strict, or something was said of it already
+     */
+    @Transactional
+    public void lookedAt(
+            JobRef job, LookedAtRequest request, ServiceDuty duty, List<String> shafts) {
+        if (request.parts().isEmpty()) {
+            throw Refused.because("parts", "Name the parts that were looked at.");
+        }
+        var batch = UUID.randomUUID();
+        for (var part : request.parts()) {
+            var step = existing(job, part.stepId());
+            step.refuseStale(part.version(), () -> view(step, shafts));
+            if (StrictParts.isStrict(StepMapping.core(step, 1), duty)) {
+                throw Refused.because(
+                        "parts",
+                        "%s holds, stops or carries the load: look at it by itself, and say at its step how it was found."
+                                .formatted(step.part));
+            }
+            if (step.condition != Condition.NOT_SAID) {
+                throw Refused.because(
+                        "parts",
+                        "%s was found %s already. Change that at its step."
+                                .formatted(step.part, step.condition.words()));
+            }
+            remember(step, lastRevision(step.id), "looked at, sound: " + step.part, batch);
+            step.condition = Condition.SOUND;
+            step.keep(bench.name(), clock.instant());
+        }
     }
 
     /** Puts a step at another place of the strip, without retyping. */

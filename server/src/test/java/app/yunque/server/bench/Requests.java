@@ -123,6 +123,15 @@ public final class Requests {
         return measurement;
     }
 
+    /** Takes every proposal there is, each part by its name. */
+    static AtBench.Answer accept(AtBench bench, String job) {
+        var steps = new ArrayList<String>();
+        for (var part : bench.get(job).body().path("decisions")) {
+            steps.add(part.path("stepId").asString());
+        }
+        return bench.post(job + "/decisions/accept", Map.of("steps", steps));
+    }
+
     static Map<String, Object> fitting(int refitted, int renewed, int scrapped) {
         return Map.of(
                 "done", true,

@@ -68,7 +68,12 @@ class SealedJobTest {
                 mechanic.put(
                         job + "/decisions/" + step,
                         Map.of("disposition", "RENEW", "reason", "cracked")));
+        did(
+                mechanic.put(
+                        job + "/decisions/" + second,
+                        Map.of("disposition", "RENEW", "reason", "single use")));
         did(mechanic.put(job + "/fittings/" + step, Requests.fitting(0, 1, 1)));
+        did(mechanic.put(job + "/fittings/" + second, Requests.fitting(0, 2, 2)));
         did(mechanic.put(Requests.sump(mechanic, number()), Requests.fill("9.0")));
         did(mechanic.put(job + "/proof", Requests.proof()));
     }

@@ -73,7 +73,7 @@ class StationRulesTest {
         worn.put("condition", "WORN");
         bench.put(path + "/steps/" + UUID.randomUUID(), worn);
         bench.put(path + "/steps/" + UUID.randomUUID(), Requests.step("seal", "SEAL", 1));
-        var decisions = bench.post(path + "/decisions/accept", null).body().path("decisions");
+        var decisions = Requests.accept(bench, path).body().path("decisions");
         assertThat(decisions.path(0).path("decided").isMissingNode()).isTrue();
         assertThat(decisions.path(1).path("decided").asString()).isEqualTo("RENEW");
     }

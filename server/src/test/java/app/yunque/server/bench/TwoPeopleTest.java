@@ -92,7 +92,7 @@ class TwoPeopleTest {
     void meetAtADecisionAndAtACard() {
         var seal = UUID.randomUUID();
         tomas.put(job + "/steps/" + seal, Requests.step("seal", "SEAL", 1));
-        tomas.post(job + "/decisions/accept", null);
+        Requests.accept(tomas, job);
         var conflict =
                 clash(
                         job + "/decisions/" + seal,

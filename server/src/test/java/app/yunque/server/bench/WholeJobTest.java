@@ -36,7 +36,7 @@ class WholeJobTest {
         bench.put(
                 job + "/measurements/" + UUID.randomUUID(),
                 Requests.backlash("INSPECT", "0,31", "0,33", "0.32", "0.30"));
-        bench.post(job + "/decisions/accept", null);
+        Requests.accept(bench, job);
         bench.put(job + "/fittings/" + bearing, Requests.fitting(2, 0, 0));
         bench.put(job + "/fittings/" + seal, Requests.fitting(0, 1, 1));
         bench.put(

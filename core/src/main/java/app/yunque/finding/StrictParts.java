@@ -1,0 +1,41 @@
+package app.yunque.finding;
+
+import app.yunque.gear.ServiceDuty;
+import app.yunque.teardown.PartKind;
+import app.yunque.teardown.TeardownStep;
+import java.util.EnumSet;
+import java.util.Locale;
+import java.util.Set;
+import java.util.regex.Pattern;
+
+/**
+ * Which parts hold, stop or carry people: on these doubtful counts as failed, and not looked at counts as not fit. Always: pawls and
+ * ratchets with their springs, brakes, backstops and their clock springs, shear pins, steering joints, load nuts, guards. On lifting duty:
+ * everything the load goes through. Source: common practice, no source.
+ */
+public final class StrictParts {
+    private static final Set<PartKind> LOAD_PATH =
+            EnumSet.of(
+                    PartKind.GEAR,
+                    PartKind.RING_GEAR,
+                    PartKind.WORM,
+                    PartKind.CARRIER,
+                    PartKind.SHAFT,
+                    PartKind.KEY,
+                    PartKind.PIN,
+                    PartKind.COLLET,
+                    PartKind.COUPLING);
+
+    private static final Pattern ALWAYS =
+            Pattern.compile(
+                    "\\b(pawls?|ratchets?|brakes?|backstops?|clock springs?|shear pins?|steering|load nuts?|stem nuts?|guards?)\\b");
+
+    private StrictParts() {}
+
+    /** True when doubtful counts as failed on this part. */
+    public static boolean isStrict(TeardownStep step, ServiceDuty duty) {
+        return step.kind() == PartKind.PAWL
+                || ALWAYS.matcher(step.part().toLowerCase(Locale.ROOT)).find()
+                || duty == ServiceDuty.LIFTING && LOAD_PATH.contains(step.kind());
+    }
+}

@@ -1,0 +1,214 @@
+package app.yunque.route;
+
+import app.yunque.measure.Verdict;
+import app.yunque.route.JobFacts.PartFact;
+import app.yunque.route.SigningPoint.Weight;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.function.Predicate;
+import java.util.stream.Collectors;
+
+/**
+ * What stands against signing a job, by name and by who may sign in spite of it. Only parts that go back are asked about: what is renewed
+ * or scrapped harms nobody.
+ *
+ * <p>Source: common practice, no source; what nobody signs is what holds, stops, binds or is condemned.
+ */
+final class SigningGate {
+    private static final int NAMED = 6;
+
+    private SigningGate() {}
+
+    /** Heaviest first, then in the order of the stations. */
+    static List<SigningPoint> of(JobFacts facts) {
+        var points = new ArrayList<SigningPoint>();
+        parts(points, facts.parts());
+        meshes(points, facts.meshes());
+        receive(points, facts.receive());
+        proof(points, facts.parts(), facts.proof());
+        points.sort(Comparator.comparing(SigningPoint::weight));
+        return List.copyOf(points);
+    }
+
+    private static void parts(List<SigningPoint> points, JobFacts.Parts parts) {
+        if (parts.undecided() > 0) {
+            points.add(
+                    new SigningPoint(
+                            "undecided",
+                            Route.counted(parts.undecided(), "part")
+                                    + " without a decision (Decide).",
+                            together(parts)));
+        }
+        if (!parts.balanced()) {
+            points.add(
+                    new SigningPoint(
+                            "ledger",
+                            "The ledger does not balance: %d on the bench, %d missing (Build)."
+                                    .formatted(parts.onBench(), parts.missing()),
+                            together(parts)));
+        }
+        told(
+                points,
+                parts,
+                Weight.NEVER,
+                "condemned",
+                PartFact::condemned,
+                "Cracked or broken, and going back: %s (Decide).");
+        told(
+                points,
+                parts,
+                Weight.NEVER,
+                "lock-used-again",
+                PartFact::lock,
+                "A lock that holds once only, used again: %s (Decide).");
+        told(
+                points,
+                parts,
+                Weight.NEVER,
+                "strict-not-looked-at",
+                p -> p.strict() && !p.lookedAt(),
+                "Holds, stops or carries the load, and nobody looked at it: %s (Inspect).");
+        told(
+                points,
+                parts,
+                Weight.NEVER,
+                "strict-not-fit",
+                p -> p.strict() && isBad(p.worst()),
+                "Holds, stops or carries the load, and was measured doubtful or beyond its limit: %s (Decide).");
+        told(
+                points,
+                parts,
+                Weight.LEAD,
+                "not-looked-at",
+                p -> !p.strict() && !p.lookedAt(),
+                "Going back, and nobody looked at it: %s (Inspect).");
+        told(
+                points,
+                parts,
+                Weight.LEAD,
+                "beyond",
+                p -> !p.strict() && p.worst() == Verdict.CLEAR_FAIL,
+                "Measured beyond its limit, and going back: %s (Decide).");
+        told(
+                points,
+                parts,
+                Weight.LEAD,
+                "doubtful",
+                p -> !p.strict() && p.worst() == Verdict.DOUBTFUL,
+                "Measured too close to its limit to tell, and left so: %s (Inspect).");
+    }
+
+    private static void meshes(List<SigningPoint> points, JobFacts.Meshes meshes) {
+        if (meshes.bindsAfter()) {
+            points.add(
+                    never(
+                            "binds",
+                            "A mesh binds after the rebuild: nothing is left at its tightest place (Set)."));
+        }
+        if (meshes.measuredAfter() < meshes.count()) {
+            points.add(
+                    lead(
+                            "mesh-not-measured",
+                            "Backlash after the rebuild is not measured on every mesh (Set)."));
+        }
+        if (meshes.worstAfter() == Verdict.CLEAR_FAIL) {
+            points.add(
+                    lead(
+                            "mesh-fails",
+                            "A measurement after the rebuild is outside its limits (Set)."));
+        } else if (meshes.worstAfter() == Verdict.DOUBTFUL) {
+            points.add(
+                    lead(
+                            "mesh-doubtful",
+                            "A measurement after the rebuild is doubtful, and was left so (Set)."));
+        }
+    }
+
+    private static void receive(List<SigningPoint> points, JobFacts.Receive receive) {
+        if (isBad(receive.turnCount())) {
+            points.add(lead("turn-count", "The turn count does not fit the teeth (Receive)."));
+        }
+    }
+
+    private static void proof(
+            List<SigningPoint> points, JobFacts.Parts parts, JobFacts.Proof proof) {
+        if (!proof.freeRotation()) {
+            points.add(
+                    new SigningPoint(
+                            "free-rotation",
+                            "Free rotation by hand is not confirmed (Prove).",
+                            together(parts)));
+        }
+        if (proof.places() == 0) {
+            points.add(
+                    lead(
+                            "no-place",
+                            "No lubricated place of this unit is described, so nothing was filled (Fill)."));
+        } else if (!proof.toFill().isEmpty()) {
+            points.add(
+                    lead(
+                            "not-filled",
+                            "Not filled, and not left on purpose: %s (Fill)."
+                                    .formatted(String.join(", ", proof.toFill()))));
+        }
+        if (!proof.noLeak()) {
+            points.add(lead("leak", "It is not confirmed tight (Prove)."));
+        }
+        switch (proof.temperature()) {
+            case NOT_JUDGED ->
+                    points.add(
+                            lead(
+                                    "temperature-missing",
+                                    "The temperature after the run is missing (Prove)."));
+            case CLEAR_FAIL ->
+                    points.add(
+                            lead(
+                                    "temperature",
+                                    "The temperature after the run is too high (Prove)."));
+            case DOUBTFUL ->
+                    points.add(
+                            lead(
+                                    "temperature-doubtful",
+                                    "The temperature after the run is doubtful, and was left so (Prove)."));
+            case CLEAR_PASS -> {}
+        }
+    }
+
+    /** A unit that leaves as it was taken apart, nothing put back, harms nobody: a lead may close it with a reason. */
+    private static Weight together(JobFacts.Parts parts) {
+        return parts.fittedSteps() > 0 ? Weight.NEVER : Weight.LEAD;
+    }
+
+    private static boolean isBad(Verdict verdict) {
+        return verdict == Verdict.CLEAR_FAIL || verdict == Verdict.DOUBTFUL;
+    }
+
+    private static void told(
+            List<SigningPoint> points,
+            JobFacts.Parts parts,
+            Weight weight,
+            String id,
+            Predicate<PartFact> isSo,
+            String sentence) {
+        var these = parts.each().stream().filter(p -> p.goesBack() && isSo.test(p)).toList();
+        if (!these.isEmpty()) {
+            points.add(new SigningPoint(id, sentence.formatted(names(these)), weight));
+        }
+    }
+
+    static String names(List<PartFact> parts) {
+        var named =
+                parts.stream().limit(NAMED).map(PartFact::name).collect(Collectors.joining(", "));
+        int more = parts.size() - NAMED;
+        return more > 0 ? named + " and " + more + " more" : named;
+    }
+
+    private static SigningPoint never(String id, String says) {
+        return new SigningPoint(id, says, Weight.NEVER);
+    }
+
+    private static SigningPoint lead(String id, String says) {
+        return new SigningPoint(id, says, Weight.LEAD);
+    }
+}
