@@ -71,10 +71,11 @@ launch_server() {
         [ ! -f "$quick/classes.jsa" ] || options+=(-XX:SharedArchiveFile="$quick/classes.jsa" -Xlog:cds=off -Xlog:cds+dynamic=off)
     fi
     YUNQUE_PORT=$port nohup "$JAVA_HOME/bin/java" "${options[@]}" -jar "$root/$run" >"$state/server.log" 2>&1 9>&- &
-    printf '%s' "$!" >"$state/server.pid"
-    local waited=0
+    local waited=0 process=$!
+    printf '%s' "$process" >"$state/server.pid"
     until healthy "$port" 2>/dev/null; do
-        server_pid >/dev/null || {
+        # Not by its name: in its first moment the process still bears the launcher's.
+        kill -0 "$process" 2>/dev/null || {
             tail -20 "$state/server.log" >&2
             fail "the server did not start; its log is $state/server.log."
         }
@@ -107,7 +108,7 @@ start() {
     launch_server
     not_alone_any_more
     if [ "${1:-}" = --detach ]; then return; fi
-    pid=$(server_pid) || fail "the server ended at once; its log is $state/server.log."
+    pid=$(cat "$state/server.pid")
     trap 'say ""; stop; exit 0' INT TERM
     while kill -0 "$pid" 2>/dev/null; do sleep 0.5; done
     # ./yunque stop takes the pid file away first, so a missing one is no accident.

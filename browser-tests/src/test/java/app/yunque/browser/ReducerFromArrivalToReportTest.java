@@ -161,6 +161,12 @@ class ReducerFromArrivalToReportTest {
     private static void decide(Mechanic m) {
         m.goTo("Decide");
         assertThat(m.text("Single use: it has been disturbed")).isVisible();
+        // The cover was taken off without a word of how it was found: nothing is proposed for it.
+        assertThat(m.text("Not looked at: say how it was found, or measure it.")).isVisible();
+        assertThat(m.button("Take the 2 proposals")).isVisible();
+        m.region("Not looked at yet").getByLabel("input cover (1)").check();
+        m.press("I looked at it: sound (Tomás Vega)");
+        assertThat(m.region("Not looked at yet")).hasCount(0);
         m.press("Take the 3 proposals");
         assertThat(m.text("Every part is decided.")).isVisible();
         assertThat(m.region("To buy").getByText("shaft seal")).isVisible();

@@ -19,7 +19,9 @@ import java.util.Locale;
  * @param turnCount    turn count in words
  * @param measurements one line for each measurement
  * @param changes      backlash before and after, in words
- * @param parts        one line for each part
+ * @param parts        one entry for each part
+ * @param unseen       parts nobody looked at, in words; empty when there are none
+ * @param open         what stood against signing, in whole sentences
  * @param ledger       the ledger in words
  * @param oil          oil, line by line
  * @param proof        proof, line by line
@@ -33,6 +35,8 @@ public record Report(
         List<Measured> measurements,
         List<String> changes,
         List<Part> parts,
+        String unseen,
+        List<String> open,
         String ledger,
         List<String> oil,
         List<String> proof) {
@@ -52,7 +56,7 @@ public record Report(
             String by,
             String readings) {}
 
-    /** One line of the parts. */
+    /** A part: how it was found, what was decided and why, all that was noted, how it is held, its pictures. */
     public record Part(
             int number,
             String part,
@@ -60,7 +64,17 @@ public record Report(
             String decision,
             String reason,
             int refitted,
-            int renewed) {}
+            int renewed,
+            List<String> details,
+            List<Picture> pictures) {}
+
+    /**
+     * A picture of a part.
+     *
+     * @param source  the picture itself, as the page holds it
+     * @param caption what was said about it
+     */
+    public record Picture(String source, String caption) {}
 
     public String day(Instant instant) {
         return DAY.format(instant);

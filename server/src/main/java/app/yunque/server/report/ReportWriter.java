@@ -5,6 +5,8 @@ import static app.yunque.measure.PlainDigits.rounded;
 import app.yunque.finding.Disposition;
 import app.yunque.measure.PlainDigits;
 import app.yunque.measure.Verdict;
+import app.yunque.measure.Zone;
+import app.yunque.route.SigningPoint;
 import app.yunque.route.Station;
 import app.yunque.server.bench.JobView;
 import app.yunque.server.decision.DecisionView;
@@ -14,10 +16,14 @@ import app.yunque.server.measuring.MeasurementView;
 import app.yunque.server.place.FillKind;
 import app.yunque.server.place.FillView;
 import app.yunque.server.quantity.EnteredNumber;
+import app.yunque.server.teardown.StepView;
 import java.util.ArrayList;
+import java.util.Base64;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import java.util.UUID;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
@@ -33,7 +39,10 @@ final class ReportWriter {
 
     private ReportWriter() {}
 
-    static Report write(JobView job) {
+    /**
+     * @param pictures a small copy of a picture, by its identity
+     */
+    static Report write(JobView job, Function<UUID, byte[]> pictures) {
         var receive = job.receive();
         return new Report(
                 job.job(),
@@ -48,7 +57,9 @@ final class ReportWriter {
                                 job.answers().stream().map(ReportWriter::answered))
                         .toList(),
                 changes(job),
-                parts(job),
+                parts(job, pictures),
+                unseen(job),
+                job.route().againstSigning().stream().map(SigningPoint::says).toList(),
                 ledger(job),
                 oil(job),
                 proof(job));
@@ -82,7 +93,7 @@ final class ReportWriter {
                 when(a.given().station()),
                 a.answer().sentence(),
                 "",
-                words(a.answer().verdict()),
+                words(a.answer().verdict(), a.answer().zone()),
                 a.keptBy(),
                 readings);
     }
@@ -103,7 +114,7 @@ final class ReportWriter {
                         .collect(Collectors.joining("; "));
         var unit = m.given().readings().get(0).unit();
         var result = m.result();
-        var verdict = words(result.verdict());
+        var verdict = words(result.verdict(), result.zone());
         if (result.backlash() != null) {
             var b = result.backlash();
             return new Report.Measured(
@@ -135,9 +146,9 @@ final class ReportWriter {
                 readings + " " + unit);
     }
 
-    private static String words(Verdict verdict) {
+    private static String words(Verdict verdict, @Nullable Zone zone) {
         return switch (verdict) {
-            case CLEAR_PASS -> "clear pass";
+            case CLEAR_PASS -> zone == Zone.WATCH ? Zone.WATCH.words() : "clear pass";
             case DOUBTFUL -> "doubtful";
             case CLEAR_FAIL -> "clear fail";
             case NOT_JUDGED -> "not judged";
@@ -151,11 +162,12 @@ final class ReportWriter {
                 .toList();
     }
 
-    private static List<Report.Part> parts(JobView job) {
+    private static List<Report.Part> parts(JobView job, Function<UUID, byte[]> pictures) {
         var parts = new ArrayList<Report.Part>();
         for (int i = 0; i < job.decisions().size(); i++) {
             var part = job.decisions().get(i);
             var line = job.ledger().entries().get(i);
+            var step = job.steps().get(i);
             parts.add(
                     new Report.Part(
                             part.number(),
@@ -164,9 +176,60 @@ final class ReportWriter {
                             decision(part),
                             part.reason() == null ? "" : part.reason(),
                             line.refitted(),
-                            line.renewed()));
+                            line.renewed(),
+                            details(job, step),
+                            pictures(job, step, pictures)));
         }
         return parts;
+    }
+
+    /** All that was noted at a step and at its card: where, how it is held, what goes on it, and the words as typed. */
+    private static List<String> details(JobView job, StepView step) {
+        var told = new ArrayList<String>();
+        told.add(step.where());
+        told.add(step.given().wayRound());
+        told.addAll(step.facts());
+        // The card says what held it, with its torque.
+        job.rebuild().stream()
+                .filter(c -> c.stepId().equals(step.id().toString()))
+                .forEach(
+                        c -> {
+                            told.add(c.fasten());
+                            told.add(c.goesOn().isBlank() ? "" : "goes on it: " + c.goesOn());
+                        });
+        job.fittings().stream()
+                .filter(f -> f.stepId().equals(step.id()))
+                .forEach(
+                        f -> {
+                            told.add(f.given().reason());
+                            told.add(
+                                    f.given().waiver() == null
+                                            ? ""
+                                            : "check waived: " + f.given().waiver());
+                        });
+        told.add(step.given().note().isBlank() ? "" : "“" + step.given().note() + "”");
+        return told.stream().filter(t -> !t.isBlank()).distinct().toList();
+    }
+
+    private static List<Report.Picture> pictures(
+            JobView job, StepView step, Function<UUID, byte[]> pictures) {
+        return job.photos().stream()
+                .filter(p -> p.stepId().equals(step.id()))
+                .map(
+                        p ->
+                                new Report.Picture(
+                                        "data:image/jpeg;base64,"
+                                                + Base64.getEncoder()
+                                                        .encodeToString(pictures.apply(p.id())),
+                                        p.caption()))
+                .toList();
+    }
+
+    private static String unseen(JobView job) {
+        return job.decisions().stream()
+                .filter(d -> !d.lookedAt())
+                .map(d -> d.part() + " (" + d.number() + ")")
+                .collect(Collectors.joining(", "));
     }
 
     private static String decision(DecisionView part) {
