@@ -144,7 +144,7 @@ class ReducerFromArrivalToReportTest {
         readings(m);
         m.field("Reading 4").fill("0.32");
         m.page.keyboard().press("Enter");
-        assertThat(m.page.getByText("Clear pass").first()).isVisible();
+        assertThat(m.page.getByText("Worn but usable").first()).isVisible();
         m.page.getByText("Show the working").first().click();
         assertThat(m.text("j_wt = q · r_w / R")).isVisible();
         m.press("Keep the measurement");

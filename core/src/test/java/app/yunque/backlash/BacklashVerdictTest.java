@@ -301,6 +301,47 @@ class BacklashVerdictTest {
                 .judged(pair, new RepeatedReadings(readings), DIAL, 1, recommended, duty);
     }
 
+    // Dial 0.01 with ±0.01: u = √(0.01²/12 + 0.01²/3) = 0.00645497; by hand for two readings, s/√n
+    // = 0.01.
+    @Test
+    void convertsReadingsAndKnowsHowSureEachIs() {
+        var places = BacklashPlaces.of(new RepeatedReadings(List.of(0.30, 0.32)), DIAL, 0.5, 0.05);
+
+        assertThat(places.places()).isEqualTo(2);
+        assertThat(places.smallestMm()).isCloseTo(0.10, within(1e-12));
+        assertThat(places.meanMm()).isCloseTo(0.105, within(1e-12));
+        assertThat(places.largestMm()).isCloseTo(0.11, within(1e-12));
+        assertThat(places.spreadMm()).isCloseTo(0.01, within(1e-12));
+        assertThat(places.uncertaintyOfOneMm()).isCloseTo(0.00645497, within(5e-9));
+        assertThat(places.uncertaintyOfMeanMm()).isCloseTo(0.0119024, within(5e-8));
+    }
+
+    @Test
+    void saysWhenTheToolIsTooCoarseAndWhichZoneToShow() {
+        var pair = Gears.spurPair(20, 40, 3);
+        var recommended = RecommendedBacklash.of(pair, ServiceDuty.FEED, Optional.empty());
+        var coarse =
+                BacklashVerdict.ofPair(
+                        pair,
+                        new BacklashPlaces(4, 0.5, 0.5, 0.5, 0.01, 0.3),
+                        recommended,
+                        ServiceDuty.FEED);
+        assertThat(coarse.verdict()).isEqualTo(Verdict.DOUBTFUL);
+        assertThat(coarse.sentence()).contains("too coarse to tell: it would take ± 0.069 mm");
+        assertThat(coarse.zone()).isNull();
+        var tight =
+                BacklashVerdict.ofPair(
+                        pair, places(0.005, 0.05, 0.2), recommended, ServiceDuty.FEED);
+        assertThat(tight.zone()).isEqualTo(Zone.BELOW);
+        assertThat(tight.binds()).isFalse();
+        var good =
+                BacklashVerdict.ofPair(
+                        pair, places(0.005, 0.2, 0.2), recommended, ServiceDuty.FEED);
+        assertThat(good.zone()).isEqualTo(Zone.AS_NEW);
+        assertThat(good.butAtLeast(Verdict.CLEAR_PASS, List.of()).sentence())
+                .isEqualTo(good.sentence());
+    }
+
     @Test
     void refusesPlacesThatCannotBe() {
         assertThatThrownBy(() -> new BacklashPlaces(4, 0.1, 0.2, 0.3, -0.01, 0.01))

@@ -99,6 +99,18 @@ class DispositionProposalTest {
         assertThat(PartEvidence.of(part, measured, ServiceDuty.FEED).worst())
                 .isEqualTo(Verdict.DOUBTFUL);
         assertThat(PartEvidence.of(part, measured, ServiceDuty.FEED).lookedAt()).isTrue();
+        var unjudged = List.of(new DispositionProposal.Evidence(Verdict.NOT_JUDGED, ""));
+        assertThat(PartEvidence.of(part, unjudged, ServiceDuty.FEED).lookedAt())
+                .isEqualTo(lookedAt);
+    }
+
+    @ParameterizedTest
+    @EnumSource(PartKind.class)
+    void onlyTabWashersAndCotterPinsLockOnce(PartKind kind) {
+        assertThat(
+                        PartEvidence.of(step(1, "part", kind).build(), List.of(), ServiceDuty.FEED)
+                                .lock())
+                .isEqualTo(kind == PartKind.TAB_WASHER || kind == PartKind.COTTER_PIN);
     }
 
     @Test

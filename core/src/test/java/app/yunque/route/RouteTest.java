@@ -64,6 +64,121 @@ class RouteTest {
         assertThat(built.againstSigning()).isEmpty();
     }
 
+    @ParameterizedTest(name = "{0} steps, {1} undecided, {2} fitted, balanced {3}: {4}; {5}; {6}")
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "0 | 0 | 0 | true  | nothing taken off yet OPEN | no parts yet OPEN | nothing to put back yet OPEN",
+                "9 | 9 | 0 | false | 9 steps, 20 parts out OPEN | 9 parts to decide OPEN | 0 of 9 fitted OPEN",
+                "9 | 8 | 0 | false | 9 steps, 20 parts out DONE | 8 parts to decide OPEN | 0 of 9 fitted OPEN",
+                "9 | 9 | 1 | false | 9 steps, 20 parts out DONE | 9 parts to decide OPEN | 1 of 9 fitted OPEN",
+                "9 | 1 | 9 | false | 9 steps, 20 parts out DONE | 1 part to decide OPEN | ledger does not balance ATTENTION",
+                "9 | 0 | 9 | true  | 9 steps, 20 parts out DONE | every part decided DONE | ledger balances DONE"
+            })
+    void saysHowFarStripDecideAndBuildAre(
+            int steps,
+            int undecided,
+            int fitted,
+            boolean balanced,
+            String strip,
+            String decide,
+            String build) {
+        var parts = new JobFacts.Parts(steps, 20, undecided, fitted, 0, 0, balanced, List.of());
+        var route = Route.of(new JobFacts(SETTLED, parts, SET, PROVED));
+
+        assertThat(told(route, Station.STRIP)).isEqualTo(strip);
+        assertThat(told(route, Station.DECIDE)).isEqualTo(decide);
+        assertThat(told(route, Station.BUILD)).isEqualTo(build);
+    }
+
+    private static String told(Route route, Station station) {
+        var stop = stop(route, station);
+        return stop.says() + " " + stop.state();
+    }
+
+    @ParameterizedTest(name = "{0} meshes, {1} and {2} measured, {3} and {4}: {5}; {6}")
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "2 | 1 | 0 | CLEAR_PASS | CLEAR_PASS | 1 mesh to measure OPEN | 2 meshes to measure again OPEN",
+                "2 | 2 | 2 | CLEAR_PASS | CLEAR_PASS | every part looked at, measurements in limits DONE | backlash in limits DONE",
+                "2 | 2 | 2 | DOUBTFUL | DOUBTFUL | a measurement is doubtful ATTENTION | backlash wants a look ATTENTION",
+                "2 | 2 | 1 | CLEAR_FAIL | CLEAR_PASS | a measurement fails ATTENTION | 1 mesh to measure again OPEN",
+                "0 | 0 | 0 | CLEAR_PASS | CLEAR_PASS | every part looked at DONE | no mesh on the papers DONE",
+                "0 | 0 | 0 | CLEAR_FAIL | CLEAR_FAIL | a measurement fails ATTENTION | backlash wants a look ATTENTION"
+            })
+    void saysHowFarInspectAndSetAre(
+            int meshes,
+            int before,
+            int after,
+            Verdict worstBefore,
+            Verdict worstAfter,
+            String inspect,
+            String set) {
+        var measured = new JobFacts.Meshes(meshes, before, worstBefore, after, worstAfter, false);
+        var route = Route.of(new JobFacts(SETTLED, BUILT, measured, PROVED));
+
+        assertThat(told(route, Station.INSPECT)).isEqualTo(inspect);
+        assertThat(told(route, Station.SET)).isEqualTo(set);
+    }
+
+    @Test
+    void saysHowFarReceiveFillAndProveAre() {
+        var nothing = new JobFacts.Receive(false, false, false, Verdict.NOT_JUDGED);
+        assertThat(told(Route.of(new JobFacts(nothing, BUILT, SET, PROVED)), Station.RECEIVE))
+                .isEqualTo("missing: complaint, permission, isolation, turn count OPEN");
+        assertThat(told(Route.of(new JobFacts(SETTLED, BUILT, SET, PROVED)), Station.RECEIVE))
+                .isEqualTo("isolated, ratio confirmed DONE");
+        var wrong = new JobFacts.Receive(true, true, true, Verdict.DOUBTFUL);
+        assertThat(told(Route.of(new JobFacts(wrong, BUILT, SET, PROVED)), Station.RECEIVE))
+                .isEqualTo("the turn count does not fit ATTENTION");
+
+        var undescribed = new JobFacts.Proof(0, List.of(), true, true, Verdict.CLEAR_PASS, false);
+        var route = Route.of(new JobFacts(SETTLED, BUILT, SET, undescribed));
+        assertThat(told(route, Station.FILL)).isEqualTo("no lubricated place described yet OPEN");
+        assertThat(told(route, Station.PROVE)).isEqualTo("1 point before signing OPEN");
+        assertThat(route.next()).isEqualTo(Station.FILL);
+        var toFill =
+                new JobFacts.Proof(
+                        2, List.of("sump", "pawls"), true, true, Verdict.CLEAR_FAIL, false);
+        var hot = Route.of(new JobFacts(SETTLED, BUILT, SET, toFill));
+        assertThat(told(hot, Station.FILL)).isEqualTo("to fill: sump, pawls OPEN");
+        assertThat(told(hot, Station.PROVE)).isEqualTo("2 points before signing ATTENTION");
+        var signed = new JobFacts.Proof(1, List.of(), true, true, Verdict.CLEAR_PASS, true);
+        var done = Route.of(new JobFacts(SETTLED, BUILT, SET, signed));
+        assertThat(told(done, Station.PROVE)).isEqualTo("signed DONE");
+        assertThat(done.next()).isEqualTo(Station.PROVE);
+        var doubt = new JobFacts.Meshes(2, 2, Verdict.DOUBTFUL, 2, Verdict.CLEAR_PASS, false);
+        assertThat(Route.of(new JobFacts(SETTLED, BUILT, doubt, signed)).next())
+                .as("what wants a look comes after what is open")
+                .isEqualTo(Station.INSPECT);
+    }
+
+    @Test
+    void aTemperatureThatWasNotTakenIsNamed() {
+        var cold = new JobFacts.Proof(1, List.of(), true, true, Verdict.NOT_JUDGED, false);
+        assertThat(against(List.of(), SET, cold))
+                .extracting(SigningPoint::id)
+                .containsExactly("temperature-missing");
+        var half = new JobFacts.Meshes(2, 2, Verdict.CLEAR_PASS, 1, Verdict.CLEAR_PASS, false);
+        assertThat(against(List.of(), half, PROVED))
+                .extracting(SigningPoint::id)
+                .containsExactly("mesh-not-measured");
+        var six =
+                java.util.stream.IntStream.rangeClosed(1, 6)
+                        .mapToObj(
+                                i ->
+                                        part(
+                                                "part (" + i + ")",
+                                                true,
+                                                false,
+                                                Verdict.NOT_JUDGED,
+                                                false,
+                                                false))
+                        .toList();
+        assertThat(against(six, SET, PROVED).get(0).says()).contains("part (6) (Inspect)");
+    }
+
     @Test
     void isReadyToSignWhenNothingStandsAgainstIt() {
         var route = Route.of(new JobFacts(SETTLED, BUILT, SET, PROVED));
