@@ -131,8 +131,12 @@ public record Route(List<Stop> stops, List<SigningPoint> againstSigning) {
                             ? "a measurement fails"
                             : "a measurement is doubtful");
         }
+        // What a new one takes the place of is settled.
         int damaged =
-                (int) facts.parts().each().stream().filter(JobFacts.PartFact::damaged).count();
+                (int)
+                        facts.parts().each().stream()
+                                .filter(p -> p.damaged() && !p.renewedAnyway())
+                                .count();
         if (damaged > 0) {
             wrong.add(counted(damaged, "part") + " found damaged");
         }

@@ -222,6 +222,23 @@ class RouteTest {
         var found = stop(Route.of(new JobFacts(SETTLED, seen, SET, PROVED)), Station.INSPECT);
         assertThat(found.state()).isEqualTo(Route.State.ATTENTION);
         assertThat(found.says()).isEqualTo("1 part found damaged");
+        var renewed =
+                new JobFacts.PartFact(
+                        "bearing (5)",
+                        false,
+                        true,
+                        false,
+                        true,
+                        false,
+                        Verdict.NOT_JUDGED,
+                        false,
+                        false);
+        var settled = new JobFacts.Parts(1, 1, 0, 1, 0, 0, true, List.of(renewed));
+        assertThat(
+                        stop(Route.of(new JobFacts(SETTLED, settled, SET, PROVED)), Station.INSPECT)
+                                .state())
+                .as("a new one takes its place")
+                .isEqualTo(Route.State.DONE);
         var half = new JobFacts.Meshes(2, 1, Verdict.CLEAR_PASS, 2, Verdict.CLEAR_PASS, false);
         assertThat(
                         stop(Route.of(new JobFacts(SETTLED, parts, half, PROVED)), Station.INSPECT)

@@ -1,0 +1,208 @@
+package app.yunque.server.bench;
+
+import app.yunque.finding.Disposition;
+import app.yunque.finding.DispositionProposal;
+import app.yunque.finding.PartEvidence;
+import app.yunque.measure.Verdict;
+import app.yunque.route.JobFacts;
+import app.yunque.route.Station;
+import app.yunque.server.decision.DecisionView;
+import app.yunque.server.drawer.KeptAnswerView;
+import app.yunque.server.job.JobRef;
+import app.yunque.server.job.ReceiveView;
+import app.yunque.server.measuring.MeasurementKind;
+import app.yunque.server.measuring.MeasurementView;
+import app.yunque.server.place.PlaceAtJob;
+import app.yunque.server.proof.ProofView;
+import app.yunque.server.unit.UnitPapers;
+import app.yunque.teardown.Fitted;
+import app.yunque.teardown.Ledger;
+import app.yunque.teardown.TeardownStep;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
+
+/** What is on record about a job, as the core asks for it: what bears on each part, what was measured, what was proved. */
+final class WhatIsOnRecord {
+    private WhatIsOnRecord() {}
+
+    /** What was measured or found at Inspect and bears on a part, the last word on each thing only. */
+    static List<DispositionProposal.Evidence> evidence(
+            TeardownStep step, List<MeasurementView> taken, List<KeptAnswerView> answered) {
+        var evidence = new ArrayList<>(spans(step, taken));
+        Map<String, DispositionProposal.Evidence> last = new TreeMap<>();
+        answered.stream()
+                .filter(a -> a.given().station() == Station.INSPECT && isAbout(a, step))
+                .filter(a -> a.answer().verdict() != Verdict.NOT_JUDGED)
+                .forEach(
+                        a ->
+                                last.put(
+                                        a.given().drawer(),
+                                        new DispositionProposal.Evidence(
+                                                a.answer().verdict(), a.answer().sentence())));
+        evidence.addAll(last.values());
+        return evidence;
+    }
+
+    /** An answer is about a part when it names it, or its gear as the papers do: "wheel 1". */
+    private static boolean isAbout(KeptAnswerView answer, TeardownStep step) {
+        var subject = answer.given().subject().strip();
+        var gear = step.gear();
+        return subject.equalsIgnoreCase(step.part())
+                || (gear != null
+                        && subject.regionMatches(
+                                true,
+                                0,
+                                gear.member() + " " + gear.stage() + ",",
+                                0,
+                                (gear.member() + " " + gear.stage() + ",").length()));
+    }
+
+    private static List<DispositionProposal.Evidence> spans(
+            TeardownStep step, List<MeasurementView> taken) {
+        var gear = step.gear();
+        if (gear == null) {
+            return List.of();
+        }
+        return taken.stream()
+                .filter(
+                        m ->
+                                m.given().station() == Station.INSPECT
+                                        && m.given().kind() == MeasurementKind.SPAN
+                                        && m.given().stage() == gear.stage()
+                                        && m.given().member() == gear.member())
+                .map(
+                        m ->
+                                new DispositionProposal.Evidence(
+                                        m.result().verdict(), m.result().sentence()))
+                .toList();
+    }
+
+    static JobFacts facts(
+            JobRef job,
+            UnitPapers papers,
+            ReceiveView received,
+            List<TeardownStep> strip,
+            List<JobFacts.PartFact> each,
+            List<DecisionView> decisions,
+            Map<String, Fitted> fitted,
+            Ledger ledger,
+            List<MeasurementView> taken,
+            List<KeptAnswerView> answered,
+            List<JobView.Mesh> meshes,
+            List<PlaceAtJob> places,
+            Optional<ProofView> proof) {
+        var isolation = received.isolation();
+        var turnCount = received.turnCount();
+        return new JobFacts(
+                new JobFacts.Receive(
+                        !received.complaint().isBlank(),
+                        received.permission() != null,
+                        isolation != null && isolation.isolated(),
+                        turnCount == null ? Verdict.NOT_JUDGED : turnCount.check().verdict()),
+                new JobFacts.Parts(
+                        strip.size(),
+                        ledger.removed(),
+                        (int) decisions.stream().filter(d -> d.decided() == null).count(),
+                        (int) strip.stream().filter(s -> fitted.containsKey(s.id())).count(),
+                        ledger.onBench(),
+                        ledger.missing(),
+                        ledger.isBalanced(),
+                        each),
+                new JobFacts.Meshes(
+                        meshes.size() + OtherMeshes.of(papers),
+                        (int) meshes.stream().filter(m -> m.before() != null).count()
+                                + OtherMeshes.measured(papers, answered, Station.INSPECT),
+                        worst(taken, answered, Station.INSPECT),
+                        (int) meshes.stream().filter(m -> m.after() != null).count()
+                                + OtherMeshes.measured(papers, answered, Station.SET),
+                        worst(taken, answered, Station.SET),
+                        binds(meshes)),
+                new JobFacts.Proof(
+                        places.size(),
+                        places.stream()
+                                .filter(p -> p.takes() && p.fill() == null)
+                                .map(PlaceAtJob::name)
+                                .toList(),
+                        proof.map(p -> p.given().turnsFree()).orElse(false),
+                        proof.map(p -> p.given().tight()).orElse(false),
+                        proof.map(WhatIsOnRecord::temperature).orElse(Verdict.NOT_JUDGED),
+                        job.isSigned()));
+    }
+
+    /** Each part as signing asks for it. */
+    static List<JobFacts.PartFact> each(
+            List<TeardownStep> strip,
+            List<DecisionView> decisions,
+            UnitPapers papers,
+            List<MeasurementView> taken,
+            List<KeptAnswerView> answered) {
+        var parts = new ArrayList<JobFacts.PartFact>();
+        for (int i = 0; i < strip.size(); i++) {
+            var step = strip.get(i);
+            var decided = decisions.get(i).decided();
+            var known = PartEvidence.of(step, evidence(step, taken, answered), papers.duty());
+            parts.add(
+                    new JobFacts.PartFact(
+                            step.part() + " (" + step.number() + ")",
+                            decided == Disposition.REUSE || decided == Disposition.DRESS,
+                            step.singleUse() || decided == Disposition.RENEW,
+                            known.lookedAt(),
+                            known.damaged(),
+                            known.condemned(),
+                            known.worst(),
+                            known.strict(),
+                            known.lock()));
+        }
+        return parts;
+    }
+
+    private static boolean binds(List<JobView.Mesh> meshes) {
+        return meshes.stream()
+                .map(JobView.Mesh::after)
+                .filter(m -> m != null && m.result().backlash() != null)
+                .anyMatch(m -> m.result().backlash().judged().binds());
+    }
+
+    private static Verdict temperature(ProofView proof) {
+        return proof.temperature() == null ? Verdict.NOT_JUDGED : proof.temperature().verdict();
+    }
+
+    /** Worst verdict of the last measurement of each thing at a station, answers of drawers among them. */
+    private static Verdict worst(
+            List<MeasurementView> taken, List<KeptAnswerView> answered, Station station) {
+        Map<String, Verdict> lastAnswers =
+                answered.stream()
+                        .filter(a -> a.given().station() == station)
+                        .collect(
+                                Collectors.toMap(
+                                        a -> a.given().drawer() + " " + a.given().subject(),
+                                        a -> a.answer().verdict(),
+                                        (first, second) -> second));
+        return lastAnswers.values().stream()
+                .filter(v -> v != Verdict.NOT_JUDGED)
+                .reduce(worst(taken, station), Verdict::worse);
+    }
+
+    private static Verdict worst(List<MeasurementView> taken, Station station) {
+        record What(MeasurementKind kind, int stage, app.yunque.gear.Member member) {}
+        Map<What, Verdict> last =
+                taken.stream()
+                        .filter(m -> m.given().station() == station)
+                        .collect(
+                                Collectors.toMap(
+                                        m ->
+                                                new What(
+                                                        m.given().kind(),
+                                                        m.given().stage(),
+                                                        m.given().kind() == MeasurementKind.BACKLASH
+                                                                ? app.yunque.gear.Member.WHEEL
+                                                                : m.given().member()),
+                                        m -> m.result().verdict(),
+                                        (first, second) -> second));
+        return last.values().stream().reduce(Verdict.CLEAR_PASS, Verdict::worse);
+    }
+}
