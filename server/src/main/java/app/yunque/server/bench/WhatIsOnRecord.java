@@ -3,8 +3,10 @@ package app.yunque.server.bench;
 import app.yunque.finding.Disposition;
 import app.yunque.finding.DispositionProposal;
 import app.yunque.finding.PartEvidence;
+import app.yunque.gear.Member;
 import app.yunque.measure.Verdict;
 import app.yunque.route.JobFacts;
+import app.yunque.route.LastWords;
 import app.yunque.route.Station;
 import app.yunque.server.decision.DecisionView;
 import app.yunque.server.drawer.KeptAnswerView;
@@ -23,7 +25,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
-import java.util.stream.Collectors;
 
 /** What is on record about a job, as the core asks for it: what bears on each part, what was measured, what was proved. */
 final class WhatIsOnRecord {
@@ -171,38 +172,31 @@ final class WhatIsOnRecord {
         return proof.temperature() == null ? Verdict.NOT_JUDGED : proof.temperature().verdict();
     }
 
-    /** Worst verdict of the last measurement of each thing at a station, answers of drawers among them. */
+    private record What(MeasurementKind kind, int stage, Member member) {}
+
+    /** Worst of the last word on each thing at a station, answers of drawers among them. */
     private static Verdict worst(
             List<MeasurementView> taken, List<KeptAnswerView> answered, Station station) {
-        Map<String, Verdict> lastAnswers =
-                answered.stream()
-                        .filter(a -> a.given().station() == station)
-                        .collect(
-                                Collectors.toMap(
-                                        a -> a.given().drawer() + " " + a.given().subject(),
-                                        a -> a.answer().verdict(),
-                                        (first, second) -> second));
-        return lastAnswers.values().stream()
-                .filter(v -> v != Verdict.NOT_JUDGED)
-                .reduce(worst(taken, station), Verdict::worse);
+        var words = new LastWords();
+        taken.stream()
+                .filter(m -> m.given().station() == station)
+                .forEach(m -> words.measure(what(m), m.result().verdict()));
+        answered.stream()
+                .filter(a -> a.given().station() == station)
+                .forEach(
+                        a ->
+                                words.answer(
+                                        a.given().drawer() + " " + a.given().subject(),
+                                        a.answer().verdict()));
+        return words.worst();
     }
 
-    private static Verdict worst(List<MeasurementView> taken, Station station) {
-        record What(MeasurementKind kind, int stage, app.yunque.gear.Member member) {}
-        Map<What, Verdict> last =
-                taken.stream()
-                        .filter(m -> m.given().station() == station)
-                        .collect(
-                                Collectors.toMap(
-                                        m ->
-                                                new What(
-                                                        m.given().kind(),
-                                                        m.given().stage(),
-                                                        m.given().kind() == MeasurementKind.BACKLASH
-                                                                ? app.yunque.gear.Member.WHEEL
-                                                                : m.given().member()),
-                                        m -> m.result().verdict(),
-                                        (first, second) -> second));
-        return last.values().stream().reduce(Verdict.CLEAR_PASS, Verdict::worse);
+    /** A backlash is of the mesh, whichever wheel the dial stood on. */
+    private static What what(MeasurementView m) {
+        var given = m.given();
+        return new What(
+                given.kind(),
+                given.stage(),
+                given.kind() == MeasurementKind.BACKLASH ? Member.WHEEL : given.member());
     }
 }
