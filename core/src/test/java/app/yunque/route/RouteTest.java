@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.yunque.measure.Verdict;
 import java.util.List;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -164,18 +165,7 @@ class RouteTest {
         assertThat(against(List.of(), half, PROVED))
                 .extracting(SigningPoint::id)
                 .containsExactly("mesh-not-measured");
-        var six =
-                java.util.stream.IntStream.rangeClosed(1, 6)
-                        .mapToObj(
-                                i ->
-                                        part(
-                                                "part (" + i + ")",
-                                                true,
-                                                false,
-                                                Verdict.NOT_JUDGED,
-                                                false,
-                                                false))
-                        .toList();
+        var six = notLookedAt(6);
         assertThat(against(six, SET, PROVED).get(0).says()).contains("part (6) (Inspect)");
     }
 
@@ -361,20 +351,23 @@ class RouteTest {
                 .containsExactly("turn-count");
     }
 
+    private static List<JobFacts.PartFact> notLookedAt(int count) {
+        return IntStream.rangeClosed(1, count)
+                .mapToObj(
+                        i ->
+                                part(
+                                        "part (" + i + ")",
+                                        true,
+                                        false,
+                                        Verdict.NOT_JUDGED,
+                                        false,
+                                        false))
+                .toList();
+    }
+
     @Test
     void namesAFewPartsAndCountsTheRest() {
-        var many =
-                java.util.stream.IntStream.rangeClosed(1, 8)
-                        .mapToObj(
-                                i ->
-                                        part(
-                                                "part (" + i + ")",
-                                                true,
-                                                false,
-                                                Verdict.NOT_JUDGED,
-                                                false,
-                                                false))
-                        .toList();
+        var many = notLookedAt(8);
         assertThat(against(many, SET, PROVED).get(0).says())
                 .contains("part (1), ")
                 .contains("part (6) and 2 more")
