@@ -1,105 +1,221 @@
 package app.yunque.finding;
 
 import app.yunque.measure.Verdict;
-import app.yunque.teardown.PartKind;
-import app.yunque.teardown.TeardownStep;
+import app.yunque.measure.Zone;
+import app.yunque.teardown.Condition;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
+import java.util.function.Predicate;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /**
- * What to do with a part, proposed from how it was found and what was measured on it. First rule that fires: cracked or
- * broken, single use, measured and failed, measured and doubtful, pitted, worn by feel, raised metal, else reuse. Source:
- * common practice, no source.
+ * What to do with a part, proposed from all that is on record about it. The first rule that fires wins, hardest first: single use;
+ * condemned by eye; measured beyond its limit; a check that must be made is open; doubtful, or to be measured or washed first; past its
+ * limit before the next opening; to dress; else it goes back. Source: common practice, no source.
  *
- * @param disposition the proposal; null when it has to be measured first
- * @param reason      why, in a sentence
+ * @param disposition the proposal; null when something has to be looked at or measured first
+ * @param reason      why, in a sentence, naming the check that decides and those that are open
+ * @param watch       true when it goes back worn but usable, or with something noted: it is compared next time
  */
-public record DispositionProposal(@Nullable Disposition disposition, String reason) {
+public record DispositionProposal(@Nullable Disposition disposition, String reason, boolean watch) {
 
-    /**
-     * A measurement that bears on a part.
-     *
-     * @param verdict  against its limit
-     * @param sentence the verdict in words
-     */
-    public record Evidence(Verdict verdict, String sentence) {}
-
-    /**
-     * @param step     the part as it came off
-     * @param evidence measurements taken on it; empty when none
-     */
-    public static DispositionProposal of(TeardownStep step, List<Evidence> evidence) {
-        switch (step.condition()) {
-            case CRACKED -> {
-                return renew("Cracked: a crack only grows.");
-            }
-            case BROKEN -> {
-                return renew("Broken. Find the cause before the new one goes in.");
-            }
-            default -> {}
-        }
-        if (step.singleUse()) {
-            return renew("Single use: it has been disturbed and will not hold a second time.");
-        }
-        var failed = first(evidence, Verdict.CLEAR_FAIL);
-        if (failed.isPresent()) {
-            return renew("Measured and failed: " + failed.get().sentence);
-        }
-        var doubtful = first(evidence, Verdict.DOUBTFUL);
-        if (doubtful.isPresent()) {
-            return new DispositionProposal(
-                    null, "Measured, too close to tell: measure again. " + doubtful.get().sentence);
-        }
-        return byEye(step, evidence);
+    public static DispositionProposal of(PartRecord part) {
+        return singleUse(part)
+                .or(() -> condemned(part))
+                .or(() -> beyond(part))
+                .or(() -> lookFirst(part))
+                .or(() -> measureFirst(part))
+                .or(() -> beforeNextOpening(part))
+                .or(() -> dress(part))
+                .orElseGet(() -> reuse(part));
     }
 
-    private static DispositionProposal byEye(TeardownStep step, List<Evidence> evidence) {
-        return switch (step.condition()) {
-            case PITTED -> renew("Pitted or spalled: the surface goes on breaking out.");
-            case WORN ->
-                    step.kind() == PartKind.BEARING
-                            ? renew("Worn to the feel: a bearing is cheaper than opening again.")
-                            : passed(evidence)
-                                    .orElse(
-                                            new DispositionProposal(
-                                                    null,
-                                                    "Worn by eye or feel: measure it before deciding."));
-            case RAISED_METAL ->
-                    new DispositionProposal(
-                            Disposition.DRESS,
-                            "Only raised metal matters: stone it down, never file a running surface.");
-            case CORRODED ->
-                    new DispositionProposal(
-                            Disposition.DRESS,
-                            "Clean it and look again: pits on a running or sealing surface mean a new one.");
-            case NOT_SAID ->
-                    passed(evidence)
-                            .orElse(
-                                    new DispositionProposal(
-                                            null,
-                                            "Not looked at: say how it was found, or measure it."));
-            default ->
-                    passed(evidence)
-                            .orElse(
-                                    new DispositionProposal(
-                                            Disposition.REUSE, "Looked at, and found sound."));
+    private static Optional<DispositionProposal> singleUse(PartRecord part) {
+        return part.step().singleUse()
+                ? renew("Single use: it has been disturbed and will not hold a second time.")
+                : Optional.empty();
+    }
+
+    private static Optional<DispositionProposal> condemned(PartRecord part) {
+        return heaviest(part, Severity.CONDEMNED)
+                .flatMap(f -> renew(isInPassing(f) ? inPassing(part) : condemning(f)));
+    }
+
+    /** What was noted at Strip carries no name of its own: it is the person's who kept the step. */
+    private static boolean isInPassing(StandingFinding f) {
+        return f.check().equals(Checks.WHOLE) && f.by().isEmpty();
+    }
+
+    private static String inPassing(PartRecord part) {
+        return switch (part.step().condition()) {
+            case CRACKED -> "Cracked: a crack only grows.";
+            case BROKEN -> "Broken. Find the cause before the new one goes in.";
+            case PITTED -> "Pitted or spalled: the surface goes on breaking out.";
+            default -> "Worn to the feel: a bearing is cheaper than opening again.";
         };
     }
 
-    private static Optional<DispositionProposal> passed(List<Evidence> evidence) {
-        return first(evidence, Verdict.CLEAR_PASS)
-                .map(
-                        e ->
-                                new DispositionProposal(
-                                        Disposition.REUSE, "Measured and passed: " + e.sentence));
+    private static String condemning(StandingFinding f) {
+        return f.again()
+                ? "%s (%s) is still there %s: it does not go back."
+                        .formatted(capital(f.word()), f.check(), f.look().words())
+                : "%s (%s): it does not go back, whatever is measured."
+                        .formatted(capital(f.word()), f.check());
     }
 
-    private static Optional<Evidence> first(List<Evidence> evidence, Verdict verdict) {
-        return evidence.stream().filter(e -> e.verdict == verdict).findFirst();
+    private static Optional<DispositionProposal> beyond(PartRecord part) {
+        return first(part, m -> m.verdict() == Verdict.CLEAR_FAIL && !m.isTooLittle())
+                .flatMap(m -> renew("Measured and failed: " + m.sentence()))
+                .or(
+                        () ->
+                                part.isStrict()
+                                        ? first(part, m -> m.verdict() == Verdict.DOUBTFUL)
+                                                .flatMap(
+                                                        m ->
+                                                                renew(
+                                                                        "Doubtful counts as failed on what holds, stops or carries the load: "
+                                                                                + m.sentence()))
+                                        : Optional.empty());
     }
 
-    private static DispositionProposal renew(String reason) {
-        return new DispositionProposal(Disposition.RENEW, reason);
+    private static Optional<DispositionProposal> lookFirst(PartRecord part) {
+        var open = part.openMusts();
+        if (open.isEmpty()) {
+            return Optional.empty();
+        }
+        if (open.get(0).id().equals(Checks.WHOLE)) {
+            return undecided(
+                    part.measured().isEmpty()
+                            ? "Not looked at: say how it was found, or measure it."
+                            : "Measured, but nobody said that it is whole: look at it, and say how it was found.");
+        }
+        return undecided(
+                "Look first: "
+                        + open.stream()
+                                .map(c -> c.lookAt() + " (" + c.id() + ")")
+                                .collect(Collectors.joining("; "))
+                        + ".");
+    }
+
+    private static Optional<DispositionProposal> measureFirst(PartRecord part) {
+        return first(part, m -> m.verdict() == Verdict.DOUBTFUL)
+                .flatMap(
+                        m ->
+                                undecided(
+                                        "Measured, too close to tell: measure again. "
+                                                + m.sentence()))
+                .or(
+                        () ->
+                                first(part, Measured::isTooLittle)
+                                        .flatMap(
+                                                m ->
+                                                        undecided(
+                                                                "Less than the least of a new one, which is no wear: look for heat, dirt, a wrong part or pack. "
+                                                                        + m.sentence())))
+                .or(
+                        () ->
+                                heaviest(part, Severity.MEASURE)
+                                        .flatMap(f -> undecided(measuring(part, f))))
+                .or(
+                        () ->
+                                heaviest(part, Severity.WASH)
+                                        .flatMap(
+                                                f ->
+                                                        undecided(
+                                                                "%s (%s) may be dirt: wash it, oil it and feel again."
+                                                                        .formatted(
+                                                                                capital(f.word()),
+                                                                                f.check()))));
+    }
+
+    private static String measuring(PartRecord part, StandingFinding f) {
+        if (f.check().equals(Checks.WHOLE)) {
+            return NotedInPassing.isCoarse(part.step())
+                            && part.step().condition() == Condition.PITTED
+                    ? "Pitted: say at Inspect which sort it is, or measure how much it covers."
+                    : "Worn by eye or feel: measure it before deciding.";
+        }
+        var by = Checks.find(f.check()).map(c -> c.answeredBy(f.word())).orElse(List.of());
+        return by.isEmpty()
+                ? "%s (%s): nothing that is measured here decides it; a lead does, with a reason."
+                        .formatted(capital(f.word()), f.check())
+                : "%s (%s): measure before deciding, by %s."
+                        .formatted(capital(f.word()), f.check(), String.join(" or ", by));
+    }
+
+    private static Optional<DispositionProposal> beforeNextOpening(PartRecord part) {
+        return first(part, Measured::renewNow)
+                .flatMap(
+                        m ->
+                                renew(
+                                        "Renew now: it will be past its limit before the unit is opened again. "
+                                                + m.sentence()));
+    }
+
+    private static Optional<DispositionProposal> dress(PartRecord part) {
+        return heaviest(part, Severity.DRESS)
+                .map(f -> new DispositionProposal(Disposition.DRESS, dressing(part, f), false));
+    }
+
+    private static String dressing(PartRecord part, StandingFinding f) {
+        if (!isInPassing(f)) {
+            return "%s (%s): dress it, and look again afterwards."
+                    .formatted(capital(f.word()), f.check());
+        }
+        return part.step().condition() == Condition.CORRODED
+                ? "Clean it and look again: pits on a running or sealing surface mean a new one."
+                : "Only raised metal matters: stone it down, never file a running surface.";
+    }
+
+    private static DispositionProposal reuse(PartRecord part) {
+        var worn = first(part, m -> m.isPassed() && m.zone() == Zone.WATCH);
+        boolean noted = part.standing().stream().anyMatch(f -> f.severity() != Severity.SOUND);
+        var says =
+                worn.or(() -> first(part, Measured::isPassed))
+                        .map(
+                                m ->
+                                        (worn.isPresent()
+                                                        ? "Worn but usable: "
+                                                        : "Measured and passed: ")
+                                                + m.sentence())
+                        .orElseGet(() -> looked(part));
+        return new DispositionProposal(Disposition.REUSE, says, worn.isPresent() || noted);
+    }
+
+    /** Says no more than was looked at. */
+    private static String looked(PartRecord part) {
+        var noted =
+                part.standing().stream()
+                        .filter(f -> f.severity() != Severity.SOUND)
+                        .map(f -> f.word() + " (" + f.check() + ")")
+                        .toList();
+        return noted.isEmpty()
+                ? "Looked at, and found sound."
+                : "Looked at: %s. Compare next time.".formatted(String.join(", ", noted));
+    }
+
+    private static Optional<StandingFinding> heaviest(PartRecord part, Severity severity) {
+        return part.standing().stream()
+                .filter(f -> f.severity() == severity)
+                .filter(f -> severity != Severity.MEASURE || !part.isSettledByMeasuring(f))
+                .findFirst();
+    }
+
+    private static Optional<Measured> first(PartRecord part, Predicate<Measured> which) {
+        return part.measured().stream().filter(which).findFirst();
+    }
+
+    private static Optional<DispositionProposal> renew(String reason) {
+        return Optional.of(new DispositionProposal(Disposition.RENEW, reason, false));
+    }
+
+    private static Optional<DispositionProposal> undecided(String reason) {
+        return Optional.of(new DispositionProposal(null, reason, false));
+    }
+
+    private static String capital(String text) {
+        return text.substring(0, 1).toUpperCase(Locale.ROOT) + text.substring(1);
     }
 }

@@ -1,20 +1,16 @@
 package app.yunque.finding;
 
-import app.yunque.gear.ServiceDuty;
 import app.yunque.measure.Verdict;
-import app.yunque.teardown.Condition;
 import app.yunque.teardown.PartKind;
-import app.yunque.teardown.TeardownStep;
 import java.util.EnumSet;
-import java.util.List;
 import java.util.Set;
 
 /**
- * What is known of a part, and only that: silence is never soundness.
+ * What signing asks of a part.
  *
- * @param lookedAt  true when somebody said how it was found, or measured it
- * @param damaged   true when it was found worn, pitted, cracked or broken
- * @param condemned true when it is cracked or broken: nothing that is measured lets it go back
+ * @param lookedAt  true when somebody said how it was found, or measured it, and on a part that holds every check of its own was made
+ * @param damaged   true when something on it wants measuring, or condemns it
+ * @param condemned true when nothing that is measured lets it go back
  * @param worst     worst verdict of what was measured on it; NOT_JUDGED when nothing was
  * @param strict    true for a part on which doubtful counts as failed
  * @param lock      true for a lock that holds once only: a tab washer, a cotter pin
@@ -26,28 +22,24 @@ public record PartEvidence(
         Verdict worst,
         boolean strict,
         boolean lock) {
-    private static final Set<Condition> CONDEMNED = EnumSet.of(Condition.CRACKED, Condition.BROKEN);
-    private static final Set<Condition> DAMAGED =
-            EnumSet.of(Condition.WORN, Condition.PITTED, Condition.CRACKED, Condition.BROKEN);
+    private static final Set<Severity> DAMAGE = EnumSet.of(Severity.MEASURE, Severity.CONDEMNED);
 
-    /**
-     * @param step     the part as it came off
-     * @param evidence what was measured on it; empty when nothing was
-     * @param duty     what the drive is there for
-     */
-    public static PartEvidence of(
-            TeardownStep step, List<DispositionProposal.Evidence> evidence, ServiceDuty duty) {
+    public static PartEvidence of(PartRecord part) {
+        var standing = part.standing();
         var judged =
-                evidence.stream()
-                        .map(DispositionProposal.Evidence::verdict)
+                part.measured().stream()
+                        .map(Measured::verdict)
                         .filter(v -> v != Verdict.NOT_JUDGED)
                         .toList();
+        boolean seen = !standing.isEmpty() || !judged.isEmpty();
+        boolean strict = part.isStrict();
         return new PartEvidence(
-                step.condition() != Condition.NOT_SAID || !judged.isEmpty(),
-                DAMAGED.contains(step.condition()),
-                CONDEMNED.contains(step.condition()),
+                seen && (!strict || part.openMusts().isEmpty()),
+                standing.stream().anyMatch(f -> DAMAGE.contains(f.severity())),
+                standing.stream().anyMatch(f -> f.severity() == Severity.CONDEMNED),
                 judged.stream().reduce(Verdict::worse).orElse(Verdict.NOT_JUDGED),
-                StrictParts.isStrict(step, duty),
-                step.kind() == PartKind.TAB_WASHER || step.kind() == PartKind.COTTER_PIN);
+                strict,
+                part.step().kind() == PartKind.TAB_WASHER
+                        || part.step().kind() == PartKind.COTTER_PIN);
     }
 }

@@ -21,4 +21,9 @@ public record Gauge(double resolutionMm, double maxErrorMm) {
     public double standardUncertaintyMm() {
         return Math.hypot(resolutionMm / Math.sqrt(12), maxErrorMm / Math.sqrt(3));
     }
+
+    /** Expanded uncertainty of one reading, k = 2 (mm). Source: GUM. */
+    public double expandedUncertaintyMm() {
+        return 2 * standardUncertaintyMm();
+    }
 }

@@ -1,0 +1,114 @@
+package app.yunque.finding;
+
+import app.yunque.measure.Refused;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import java.util.regex.MatchResult;
+import java.util.regex.Pattern;
+
+/**
+ * One thing that is looked at, felt or measured on a part or a mesh.
+ *
+ * @param id       its name, the same for ever: "BRG-1"
+ * @param lookAt   what is looked at
+ * @param how      how, with which tool and which resolution
+ * @param level    M must, S should, D if in doubt, and what raises it
+ * @param words    the fixed words of what may be found; empty where it is only measured
+ * @param measured what is measured, with its edges, in words; empty where nothing is
+ * @param source   where words, severities and edges come from
+ * @param minutes  minutes of a practised mechanic, part clean and at hand
+ * @param looks    when it is looked at
+ * @param leadsTo  what it leads to, in words
+ */
+public record Check(
+        String id,
+        String lookAt,
+        String how,
+        String level,
+        List<Word> words,
+        String measured,
+        String source,
+        double minutes,
+        Set<Look> looks,
+        String leadsTo) {
+    /** How checks are named. */
+    static final Pattern NAME = Pattern.compile("[A-Z]{3}-\\d{1,2}");
+
+    /** A fixed word for what may be found, and how much it weighs. */
+    public record Word(String text, Severity severity) {}
+
+    public Check {
+        words = List.copyOf(words);
+        looks = Set.copyOf(EnumSet.copyOf(looks));
+    }
+
+    /** True for what must be answered whatever the circumstances. */
+    public boolean isMust() {
+        return level.equals("M") || level.startsWith("M;");
+    }
+
+    /** Names of the checks whose measurement decides a word: its own, else the one its topic leads to, else all it leads to. */
+    public List<String> answeredBy(String word) {
+        if (!measured.isEmpty()) {
+            return List.of(id);
+        }
+        var clauses = List.of(leadsTo.split(";"));
+        var onTopic =
+                clauses.stream()
+                        .filter(c -> speaksOf(c, word))
+                        .flatMap(c -> measurable(c).stream())
+                        .toList();
+        return onTopic.isEmpty()
+                ? clauses.stream().flatMap(c -> measurable(c).stream()).distinct().toList()
+                : onTopic;
+    }
+
+    /** "pitting, corrosion pits: GER-8" speaks of progressive pitting. */
+    private static boolean speaksOf(String clause, String word) {
+        int colon = clause.indexOf(':');
+        return colon > 0
+                && List.of(clause.substring(0, colon).split(",")).stream()
+                        .map(String::strip)
+                        .anyMatch(
+                                topic ->
+                                        word.toLowerCase(Locale.ROOT)
+                                                .contains(topic.toLowerCase(Locale.ROOT)));
+    }
+
+    private static List<String> measurable(String clause) {
+        return NAME.matcher(clause)
+                .results()
+                .map(MatchResult::group)
+                .filter(name -> Checks.find(name).filter(c -> !c.measured.isEmpty()).isPresent())
+                .toList();
+    }
+
+    /** The family of parts it is asked of: "BRG". */
+    public String family() {
+        return id.substring(0, id.indexOf('-'));
+    }
+
+    /** @throws Refused when this check knows no such word */
+    public Severity severityOf(String word) {
+        return words.stream()
+                .filter(w -> w.text.equalsIgnoreCase(word.strip()))
+                .findFirst()
+                .map(Word::severity)
+                .orElseThrow(
+                        () ->
+                                Refused.because(
+                                        "word",
+                                        "%s (%s) knows no finding “%s”. Take one of: %s."
+                                                .formatted(
+                                                        id,
+                                                        lookAt,
+                                                        word,
+                                                        String.join(
+                                                                ", ",
+                                                                words.stream()
+                                                                        .map(Word::text)
+                                                                        .toList()))));
+    }
+}

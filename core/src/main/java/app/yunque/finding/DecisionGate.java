@@ -1,0 +1,34 @@
+package app.yunque.finding;
+
+import app.yunque.measure.Refused;
+
+/**
+ * Who may decide milder than what is proposed: on a part that holds, stops or carries the load a lead only; on what is condemned by eye, and
+ * on a lock that holds once, nobody. Everywhere else whoever gives a reason. Source: common practice, no source.
+ */
+public final class DecisionGate {
+    private DecisionGate() {}
+
+    /** @throws Refused saying what stands against the decision and what to do */
+    public static void refuseTooMild(PartRecord part, Disposition decided, boolean lead) {
+        var proposal = DispositionProposal.of(part);
+        if (decided == Disposition.RENEW || decided == proposal.disposition()) {
+            return;
+        }
+        var known = PartEvidence.of(part);
+        if (known.condemned() || known.lock()) {
+            throw Refused.because(
+                    "disposition",
+                    "%s does not go back: %s Renew it, or correct what was found, where that was a mistake."
+                            .formatted(part.step().part(), proposal.reason()));
+        }
+        boolean milder =
+                proposal.disposition() == null || decided.compareTo(proposal.disposition()) < 0;
+        if (part.isStrict() && milder && !lead) {
+            throw Refused.because(
+                    "disposition",
+                    "%s holds, stops or carries the load, and a lead decides milder than this: %s"
+                            .formatted(part.step().part(), proposal.reason()));
+        }
+    }
+}
