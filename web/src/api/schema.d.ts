@@ -277,6 +277,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{number}/findings/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["keepFinding"];
+        post?: never;
+        delete: operations["removeFinding"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{number}/decisions/{stepId}": {
         parameters: {
             query?: never;
@@ -1286,10 +1302,34 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/checks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["checks"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        About: {
+            /** Format: uuid */
+            stepId?: string;
+            /** Format: int32 */
+            stage?: number;
+            /** @enum {string} */
+            member?: "PINION" | "WHEEL";
+        };
         AcceptRequest: {
             steps: string[];
         };
@@ -1494,6 +1534,20 @@ export interface components {
             /** Format: double */
             place: number;
         };
+        Check: {
+            id: string;
+            lookAt: string;
+            how: string;
+            level: string;
+            words: components["schemas"]["Word"][];
+            measured: string;
+            source: string;
+            /** Format: double */
+            minutes: number;
+            looks: ("AS_FOUND" | "WASHED" | "AFTER_WORK")[];
+            leadsTo: string;
+            must?: boolean;
+        };
         Choice: {
             part: string;
             name: string;
@@ -1561,6 +1615,9 @@ export interface components {
             decidedAt?: string;
             /** Format: int64 */
             version?: number;
+            checks: string[];
+            open: string[];
+            standing: components["schemas"]["StandingFinding"][];
         };
         DetailRequest: {
             tool?: string;
@@ -1612,6 +1669,7 @@ export interface components {
             verdict: "CLEAR_PASS" | "NOT_JUDGED" | "DOUBTFUL" | "CLEAR_FAIL";
             /** @enum {string} */
             zone?: "BELOW" | "AS_NEW" | "WATCH" | "BEYOND";
+            renewNow: boolean;
             sentence: string;
             figures: components["schemas"]["Figure"][];
             warnings: string[];
@@ -2143,6 +2201,7 @@ export interface components {
             differences: components["schemas"]["Difference"][];
             measurements: components["schemas"]["MeasurementView"][];
             answers: components["schemas"]["KeptAnswerView"][];
+            seen: components["schemas"]["SeenView"][];
             meshes: components["schemas"]["Mesh"][];
             decisions: components["schemas"]["DecisionView"][];
             rebuild: components["schemas"]["Card"][];
@@ -2160,6 +2219,8 @@ export interface components {
             station: "RECEIVE" | "STRIP" | "INSPECT" | "DECIDE" | "BUILD" | "SET" | "FILL" | "PROVE";
             drawer: string;
             subject: string;
+            about?: components["schemas"]["About"];
+            check?: string;
             remark: string;
             entries: components["schemas"]["DrawerEntries"];
         };
@@ -2168,6 +2229,7 @@ export interface components {
             id: string;
             given: components["schemas"]["KeptAnswerRequest"];
             title: string;
+            check: string;
             answer: components["schemas"]["DrawerAnswer"];
             keptBy: string;
             /** Format: date-time */
@@ -2565,6 +2627,8 @@ export interface components {
             id: string;
             /** Format: uuid */
             stepId: string;
+            /** Format: uuid */
+            findingId?: string;
             /** Format: int32 */
             width: number;
             /** Format: int32 */
@@ -2876,6 +2940,31 @@ export interface components {
             lengthMm: number;
             hole: components["schemas"]["ScrewHole"];
         };
+        SeenRequest: {
+            /** Format: int64 */
+            version?: number;
+            /** Format: uuid */
+            stepId: string;
+            check: string;
+            /** @enum {string} */
+            look: "AS_FOUND" | "WASHED" | "AFTER_WORK";
+            word: string;
+            /** Format: int32 */
+            pieces?: number;
+            remark: string;
+        };
+        SeenView: {
+            /** Format: uuid */
+            id: string;
+            given: components["schemas"]["SeenRequest"];
+            title: string;
+            /** @enum {string} */
+            severity: "SOUND" | "NOTED" | "DRESS" | "WASH" | "MEASURE" | "CONDEMNED";
+            means: string;
+            by: string;
+            /** Format: date-time */
+            at: string;
+        };
         SequenceInput: {
             graph: components["schemas"]["TaskGraph"];
             start: components["schemas"]["Handling"];
@@ -2987,6 +3076,16 @@ export interface components {
             pinionTeethToSpan: number;
             /** Format: int32 */
             wheelTeethToSpan: number;
+        };
+        StandingFinding: {
+            check: string;
+            word: string;
+            /** @enum {string} */
+            severity: "SOUND" | "NOTED" | "DRESS" | "WASH" | "MEASURE" | "CONDEMNED";
+            /** @enum {string} */
+            look: "AS_FOUND" | "WASHED" | "AFTER_WORK";
+            by: string;
+            again: boolean;
         };
         StatementRequest: {
             /** @enum {string} */
@@ -3288,6 +3387,11 @@ export interface components {
         When: {
             field: string;
             values: string[];
+        };
+        Word: {
+            text: string;
+            /** @enum {string} */
+            severity: "SOUND" | "NOTED" | "DRESS" | "WASH" | "MEASURE" | "CONDEMNED";
         };
         Working: {
             lines: components["schemas"]["Line"][];
@@ -3823,6 +3927,7 @@ export interface operations {
         parameters: {
             query: {
                 step: string;
+                finding?: string;
             };
             header: {
                 "Write-Id": string;
@@ -4034,6 +4139,62 @@ export interface operations {
                 "application/json": components["schemas"]["FittingRequest"];
             };
         };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
+    keepFinding: {
+        parameters: {
+            query?: never;
+            header: {
+                "Write-Id": string;
+            };
+            path: {
+                number: number;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SeenRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
+    removeFinding: {
+        parameters: {
+            query: {
+                version: number;
+            };
+            header: {
+                "Write-Id": string;
+            };
+            path: {
+                number: number;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
         responses: {
             /** @description OK */
             200: {
@@ -5635,6 +5796,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["DrawerView"][];
+                };
+            };
+        };
+    };
+    checks: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Check"][];
                 };
             };
         };

@@ -6,6 +6,7 @@ import app.yunque.server.build.BuildOrderView;
 import app.yunque.server.build.FittingView;
 import app.yunque.server.decision.DecisionView;
 import app.yunque.server.drawer.KeptAnswerView;
+import app.yunque.server.finding.SeenView;
 import app.yunque.server.job.JobHead;
 import app.yunque.server.job.ReceiveView;
 import app.yunque.server.measuring.MeasurementView;
@@ -22,6 +23,7 @@ import app.yunque.teardown.ShaftStack;
 import app.yunque.teardown.SinceLastTime;
 import app.yunque.teardown.WatchList;
 import java.util.List;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -46,6 +48,7 @@ import org.jspecify.annotations.Nullable;
  * @param differences  what is not as it was in the guide
  * @param measurements all measurements in the order they were kept
  * @param answers      answers of drawers kept to the job
+ * @param seen         what was found by eye, finger or ear
  * @param meshes       backlash before and after, mesh by mesh
  * @param decisions    parts with proposal and decision
  * @param rebuild      the rebuild, card by card
@@ -75,6 +78,7 @@ public record JobView(
         List<SinceLastTime.Difference> differences,
         List<MeasurementView> measurements,
         List<KeptAnswerView> answers,
+        List<SeenView> seen,
         List<Mesh> meshes,
         List<DecisionView> decisions,
         List<RebuildOrder.Card> rebuild,
@@ -83,6 +87,11 @@ public record JobView(
         List<PlaceAtJob> places,
         @Nullable ProofView proof,
         long touched) {
+
+    /** Sealed views from before there were findings by eye hold none. */
+    public JobView {
+        seen = Objects.requireNonNullElse(seen, List.of());
+    }
 
     /**
      * @param number   job it comes from

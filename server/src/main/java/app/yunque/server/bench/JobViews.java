@@ -2,6 +2,7 @@ package app.yunque.server.bench;
 
 import app.yunque.backlash.BacklashChange;
 import app.yunque.finding.Disposition;
+import app.yunque.finding.PartRecord;
 import app.yunque.plan.Contradiction;
 import app.yunque.route.Route;
 import app.yunque.route.Station;
@@ -9,6 +10,7 @@ import app.yunque.server.build.BuildOrderService;
 import app.yunque.server.build.FittingService;
 import app.yunque.server.decision.DecisionService;
 import app.yunque.server.drawer.KeptAnswerService;
+import app.yunque.server.finding.SeenService;
 import app.yunque.server.job.JobRef;
 import app.yunque.server.job.JobService;
 import app.yunque.server.job.ReceiveService;
@@ -59,6 +61,7 @@ public class JobViews {
     private final PhotoService photos;
     private final BuildOrderService orders;
     private final KeptAnswerService answers;
+    private final SeenService seen;
 
     JobViews(
             JobService jobs,
@@ -73,7 +76,8 @@ public class JobViews {
             StatementService statements,
             PhotoService photos,
             BuildOrderService orders,
-            KeptAnswerService answers) {
+            KeptAnswerService answers,
+            SeenService seen) {
         this.jobs = jobs;
         this.receive = receive;
         this.units = units;
@@ -87,6 +91,7 @@ public class JobViews {
         this.photos = photos;
         this.orders = orders;
         this.answers = answers;
+        this.seen = seen;
     }
 
     @Transactional(readOnly = true)
@@ -100,6 +105,18 @@ public class JobViews {
         return (job.isSigned() ? jobs.sealedView(job) : Optional.<String>empty())
                 .map(SealedView::read)
                 .orElseGet(() -> asItStands(job));
+    }
+
+    /** All that is on record about the parts of an open job, in the order of the strip. */
+    @Transactional(readOnly = true)
+    public List<PartRecord> parts(JobRef job) {
+        var papers = units.papers(job.unitId());
+        return WhatIsOnRecord.parts(
+                steps.strip(job.id()),
+                papers,
+                seen.views(job.id()),
+                measurements.views(job.id(), papers),
+                answers.views(job.id()));
     }
 
     /** The job by the rules, papers and cards of today. */
@@ -117,12 +134,9 @@ public class JobViews {
         var fitted = fittings.fitted(job.id());
         var ledger = Ledger.of(strip, fitted);
         var meshes = meshes(papers, taken, last);
-        var decisionViews =
-                decisions.views(
-                        job.id(),
-                        strip,
-                        papers.duty(),
-                        step -> WhatIsOnRecord.evidence(step, taken, answered));
+        var found = seen.views(job.id());
+        var parts = WhatIsOnRecord.parts(strip, papers, found, taken, answered);
+        var decisionViews = decisions.views(job.id(), parts);
         var received = receive.view(jobs.head(job), papers.train());
         var proof = proofs.view(job.id());
         var places = fills.atJob(job);
@@ -138,7 +152,7 @@ public class JobViews {
                         papers,
                         received,
                         strip,
-                        WhatIsOnRecord.each(strip, decisionViews, papers, taken, answered),
+                        WhatIsOnRecord.each(parts, decisionViews),
                         decisionViews,
                         fitted,
                         ledger,
@@ -179,6 +193,7 @@ public class JobViews {
                 SinceLastTime.between(former.steps(), strip).differences(),
                 taken,
                 answered,
+                found,
                 meshes,
                 decisionViews,
                 RebuildOrder.of(

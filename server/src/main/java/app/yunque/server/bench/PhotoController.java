@@ -1,5 +1,6 @@
 package app.yunque.server.bench;
 
+import app.yunque.server.finding.SeenService;
 import app.yunque.server.job.JobRef;
 import app.yunque.server.job.JobService;
 import app.yunque.server.photo.PhotoRequest;
@@ -10,6 +11,7 @@ import io.swagger.v3.oas.annotations.Operation;
 import jakarta.servlet.http.HttpServletRequest;
 import java.time.Duration;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.CacheControl;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -31,12 +33,19 @@ class PhotoController {
     private final JobService jobs;
     private final StepService steps;
     private final PhotoService photos;
+    private final SeenService seen;
 
-    PhotoController(BenchWrite bench, JobService jobs, StepService steps, PhotoService photos) {
+    PhotoController(
+            BenchWrite bench,
+            JobService jobs,
+            StepService steps,
+            PhotoService photos,
+            SeenService seen) {
         this.bench = bench;
         this.jobs = jobs;
         this.steps = steps;
         this.photos = photos;
+        this.seen = seen;
     }
 
     /** Takes a picture in; the body is the file as it is. */
@@ -46,21 +55,31 @@ class PhotoController {
             @PathVariable UUID id,
             @RequestHeader("Write-Id") UUID writeId,
             @RequestParam UUID step,
+            @RequestParam(required = false) @Nullable UUID finding,
             HttpServletRequest request) {
         return LimitedBody.read(
                 request,
                 "photo",
                 "picture",
                 PhotoService.MOST_BYTES,
-                picture -> bench.change(writeId, number, job -> take(job, step, id, picture)));
+                picture ->
+                        bench.change(
+                                writeId, number, job -> take(job, step, finding, id, picture)));
     }
 
-    private void take(JobRef job, UUID step, UUID id, byte[] picture) {
+    private void take(JobRef job, UUID step, @Nullable UUID finding, UUID id, byte[] picture) {
         if (steps.strip(job.id()).stream().noneMatch(s -> s.id().equals(step.toString()))) {
             throw new NotThere(
                     "The step of this picture is not on record yet. Keep the step first.");
         }
-        photos.take(job, step, id, picture);
+        if (finding != null
+                && seen.views(job.id()).stream()
+                        .noneMatch(
+                                f -> f.id().equals(finding) && f.given().stepId().equals(step))) {
+            throw new NotThere(
+                    "The finding of this picture is not on record. Keep the finding first.");
+        }
+        photos.take(job, step, finding, id, picture);
     }
 
     /** Keeps what is drawn on a picture and said about it. */

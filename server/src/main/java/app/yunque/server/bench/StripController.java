@@ -1,14 +1,18 @@
 package app.yunque.server.bench;
 
+import app.yunque.finding.DispositionProposal;
+import app.yunque.finding.PartRecord;
 import app.yunque.measure.Refused;
 import app.yunque.server.build.FittingRequest;
 import app.yunque.server.build.FittingService;
 import app.yunque.server.decision.AcceptRequest;
 import app.yunque.server.decision.DecisionRequest;
 import app.yunque.server.decision.DecisionService;
+import app.yunque.server.finding.FindingBook;
 import app.yunque.server.job.JobRef;
 import app.yunque.server.job.JobService;
 import app.yunque.server.job.ReceiveService;
+import app.yunque.server.problem.NotThere;
 import app.yunque.server.teardown.LookedAtRequest;
 import app.yunque.server.teardown.MoveRequest;
 import app.yunque.server.teardown.SplitRequest;
@@ -46,6 +50,7 @@ class StripController {
     private final JobViews views;
     private final JobService jobs;
     private final StatementService statements;
+    private final FindingBook book;
 
     StripController(
             BenchWrite bench,
@@ -56,7 +61,8 @@ class StripController {
             UnitService units,
             JobViews views,
             JobService jobs,
-            StatementService statements) {
+            StatementService statements,
+            FindingBook book) {
         this.bench = bench;
         this.receive = receive;
         this.steps = steps;
@@ -66,6 +72,7 @@ class StripController {
         this.views = views;
         this.jobs = jobs;
         this.statements = statements;
+        this.book = book;
     }
 
     @PutMapping("/steps/{stepId}")
@@ -116,7 +123,14 @@ class StripController {
             @PathVariable UUID stepId,
             @RequestHeader("Write-Id") UUID writeId,
             @RequestBody SplitRequest request) {
-        return bench.change(writeId, number, job -> steps.split(job, stepId, request, shafts(job)));
+        return bench.change(
+                writeId,
+                number,
+                job -> {
+                    refuseFitted(job, stepId);
+                    steps.split(job, stepId, request, shafts(job));
+                    book.copy(job, stepId, request.newId());
+                });
     }
 
     /** Makes one step of two. */
@@ -132,7 +146,10 @@ class StripController {
                 number,
                 job -> {
                     refuseWanted(job, stepId);
+                    refuseFitted(job, into);
+                    decisions.refuseUnlike(job, stepId, into);
                     steps.merge(job, stepId, into, version, shafts(job));
+                    book.copy(job, stepId, into);
                 });
     }
 
@@ -208,10 +225,7 @@ class StripController {
 
     /** A step that others hang on stays: what went back, what was said about it. */
     private void refuseWanted(JobRef job, UUID stepId) {
-        if (fittings.fitted(job.id()).containsKey(stepId.toString())) {
-            throw Refused.because(
-                    "step", "This part has gone back already (Build). Take it back there first.");
-        }
+        refuseFitted(job, stepId);
         var strip = steps.strip(job.id());
         statements.views(job.id(), strip).stream()
                 .filter(
@@ -230,6 +244,13 @@ class StripController {
                         });
     }
 
+    private void refuseFitted(JobRef job, UUID stepId) {
+        if (fittings.fitted(job.id()).containsKey(stepId.toString())) {
+            throw Refused.because(
+                    "step", "This part has gone back already (Build). Take it back there first.");
+        }
+    }
+
     /** Undoes the last change to the strip that still stands. */
     @PostMapping("/steps/undo")
     JobView undo(@PathVariable long number, @RequestHeader("Write-Id") UUID writeId) {
@@ -243,15 +264,15 @@ class StripController {
             @RequestHeader("Write-Id") UUID writeId,
             @RequestBody DecisionRequest request) {
         return bench.change(
-                writeId,
-                number,
-                job ->
-                        decisions.decide(
-                                job,
-                                steps.strip(job.id()),
-                                units.papers(job.unitId()).duty(),
-                                stepId,
-                                request));
+                writeId, number, job -> decisions.decide(job, part(job, stepId), request));
+    }
+
+    private PartRecord part(JobRef job, UUID stepId) {
+        return views.parts(job).stream()
+                .filter(p -> p.step().id().equals(stepId.toString()))
+                .findFirst()
+                .orElseThrow(
+                        () -> new NotThere("That part is no longer in the strip. Look again."));
     }
 
     /** Somebody looked at parts, named one by one, and found them sound. */
@@ -288,17 +309,13 @@ class StripController {
     }
 
     private void accept(JobRef job, List<UUID> named) {
-        var strip = steps.strip(job.id());
-        for (var part : views.of(job).decisions()) {
-            if (named.contains(part.stepId())
-                    && part.decided() == null
-                    && part.proposed() != null) {
-                decisions.decide(
-                        job,
-                        strip,
-                        units.papers(job.unitId()).duty(),
-                        part.stepId(),
-                        new DecisionRequest(null, part.proposed(), part.proposedReason()));
+        var made = decisions.made(job.id());
+        for (var part : views.parts(job)) {
+            var id = part.step().id();
+            var proposal = DispositionProposal.of(part);
+            var proposed = proposal.disposition();
+            if (named.contains(UUID.fromString(id)) && !made.containsKey(id) && proposed != null) {
+                decisions.decide(job, part, new DecisionRequest(null, proposed, proposal.reason()));
             }
         }
     }

@@ -114,7 +114,7 @@ class TeardownFiles {
                                 + " is named in the file but not in the zip.");
             }
             var id = UUID.randomUUID();
-            photos.take(job, mapped(ids, photo.step()), id, picture);
+            photos.take(job, mapped(ids, photo.step()), null, id, picture);
             photos.draw(
                     job,
                     id,

@@ -1,8 +1,9 @@
 package app.yunque.server.bench;
 
 import app.yunque.finding.Disposition;
-import app.yunque.finding.DispositionProposal;
+import app.yunque.finding.Measured;
 import app.yunque.finding.PartEvidence;
+import app.yunque.finding.PartRecord;
 import app.yunque.gear.Member;
 import app.yunque.measure.Verdict;
 import app.yunque.route.JobFacts;
@@ -10,6 +11,8 @@ import app.yunque.route.LastWords;
 import app.yunque.route.Station;
 import app.yunque.server.decision.DecisionView;
 import app.yunque.server.drawer.KeptAnswerView;
+import app.yunque.server.finding.SeenService;
+import app.yunque.server.finding.SeenView;
 import app.yunque.server.job.JobRef;
 import app.yunque.server.job.ReceiveView;
 import app.yunque.server.measuring.MeasurementKind;
@@ -30,40 +33,70 @@ import java.util.TreeMap;
 final class WhatIsOnRecord {
     private WhatIsOnRecord() {}
 
-    /** What was measured or found at Inspect and bears on a part, the last word on each thing only. */
-    static List<DispositionProposal.Evidence> evidence(
+    /** All that is on record about each part, in the order of the strip. */
+    static List<PartRecord> parts(
+            List<TeardownStep> strip,
+            UnitPapers papers,
+            List<SeenView> seen,
+            List<MeasurementView> taken,
+            List<KeptAnswerView> answered) {
+        return strip.stream()
+                .map(
+                        step ->
+                                new PartRecord(
+                                        step,
+                                        papers.duty(),
+                                        seen.stream()
+                                                .filter(
+                                                        f ->
+                                                                f.given()
+                                                                        .stepId()
+                                                                        .toString()
+                                                                        .equals(step.id()))
+                                                .map(SeenService::core)
+                                                .toList(),
+                                        measured(step, taken, answered)))
+                .toList();
+    }
+
+    /** What was measured or answered at Inspect and bears on a part, the last word on each thing only. */
+    private static List<Measured> measured(
             TeardownStep step, List<MeasurementView> taken, List<KeptAnswerView> answered) {
-        var evidence = new ArrayList<>(spans(step, taken));
-        Map<String, DispositionProposal.Evidence> last = new TreeMap<>();
+        var measured = new ArrayList<>(spans(step, taken));
+        Map<String, Measured> last = new TreeMap<>();
         answered.stream()
                 .filter(a -> a.given().station() == Station.INSPECT && isAbout(a, step))
-                .filter(a -> a.answer().verdict() != Verdict.NOT_JUDGED)
                 .forEach(
                         a ->
                                 last.put(
-                                        a.given().drawer(),
-                                        new DispositionProposal.Evidence(
-                                                a.answer().verdict(), a.answer().sentence())));
-        evidence.addAll(last.values());
-        return evidence;
+                                        a.given().drawer() + " " + a.check(),
+                                        new Measured(
+                                                a.check(),
+                                                a.answer().verdict(),
+                                                a.answer().zone(),
+                                                a.answer().renewNow(),
+                                                a.answer().sentence())));
+        measured.addAll(last.values());
+        return measured;
     }
 
-    /** An answer is about a part when it names it, or its gear as the papers do: "wheel 1". */
+    /** An answer is about a part by its key, or by its name, or by the gear of the papers it is. */
     private static boolean isAbout(KeptAnswerView answer, TeardownStep step) {
-        var subject = answer.given().subject().strip();
+        var about = answer.given().about();
+        if (about == null) {
+            return answer.given().subject().strip().equalsIgnoreCase(step.part());
+        }
+        if (about.stepId() != null) {
+            return about.stepId().toString().equals(step.id());
+        }
         var gear = step.gear();
-        return subject.equalsIgnoreCase(step.part())
-                || (gear != null
-                        && subject.regionMatches(
-                                true,
-                                0,
-                                gear.member() + " " + gear.stage() + ",",
-                                0,
-                                (gear.member() + " " + gear.stage() + ",").length()));
+        return gear != null
+                && about.stage() != null
+                && gear.stage() == about.stage()
+                && gear.member() == about.member();
     }
 
-    private static List<DispositionProposal.Evidence> spans(
-            TeardownStep step, List<MeasurementView> taken) {
+    private static List<Measured> spans(TeardownStep step, List<MeasurementView> taken) {
         var gear = step.gear();
         if (gear == null) {
             return List.of();
@@ -77,8 +110,12 @@ final class WhatIsOnRecord {
                                         && m.given().member() == gear.member())
                 .map(
                         m ->
-                                new DispositionProposal.Evidence(
-                                        m.result().verdict(), m.result().sentence()))
+                                new Measured(
+                                        "GER-3",
+                                        m.result().verdict(),
+                                        m.result().zone(),
+                                        false,
+                                        m.result().sentence()))
                 .toList();
     }
 
@@ -135,18 +172,13 @@ final class WhatIsOnRecord {
     }
 
     /** Each part as signing asks for it. */
-    static List<JobFacts.PartFact> each(
-            List<TeardownStep> strip,
-            List<DecisionView> decisions,
-            UnitPapers papers,
-            List<MeasurementView> taken,
-            List<KeptAnswerView> answered) {
-        var parts = new ArrayList<JobFacts.PartFact>();
-        for (int i = 0; i < strip.size(); i++) {
-            var step = strip.get(i);
+    static List<JobFacts.PartFact> each(List<PartRecord> parts, List<DecisionView> decisions) {
+        var each = new ArrayList<JobFacts.PartFact>();
+        for (int i = 0; i < parts.size(); i++) {
+            var step = parts.get(i).step();
             var decided = decisions.get(i).decided();
-            var known = PartEvidence.of(step, evidence(step, taken, answered), papers.duty());
-            parts.add(
+            var known = PartEvidence.of(parts.get(i));
+            each.add(
                     new JobFacts.PartFact(
                             step.part() + " (" + step.number() + ")",
                             decided == Disposition.REUSE || decided == Disposition.DRESS,
@@ -158,7 +190,7 @@ final class WhatIsOnRecord {
                             known.strict(),
                             known.lock()));
         }
-        return parts;
+        return each;
     }
 
     private static boolean binds(List<JobView.Mesh> meshes) {

@@ -1,16 +1,19 @@
 package app.yunque.server.decision;
 
+import app.yunque.finding.Check;
+import app.yunque.finding.Checks;
+import app.yunque.finding.DecisionGate;
 import app.yunque.finding.Disposition;
 import app.yunque.finding.DispositionProposal;
 import app.yunque.finding.PartEvidence;
-import app.yunque.gear.ServiceDuty;
+import app.yunque.finding.PartRecord;
+import app.yunque.measure.Refused;
 import app.yunque.server.job.JobRef;
 import app.yunque.server.job.JobText;
 import app.yunque.server.people.AtTheBench;
-import app.yunque.server.problem.NotThere;
-import app.yunque.teardown.TeardownStep;
 import java.time.Clock;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.UUID;
 import java.util.function.Function;
@@ -33,19 +36,12 @@ public class DecisionService {
     }
 
     /**
-     * @param strip    the strip
-     * @param evidence measurements that bear on a step
+     * @param parts what is on record about each part, in the order of the strip
      */
     @Transactional(readOnly = true)
-    public List<DecisionView> views(
-            UUID jobId,
-            List<TeardownStep> strip,
-            ServiceDuty duty,
-            Function<TeardownStep, List<DispositionProposal.Evidence>> evidence) {
+    public List<DecisionView> views(UUID jobId, List<PartRecord> parts) {
         var made = byStep(jobId);
-        return strip.stream()
-                .map(step -> view(step, duty, evidence.apply(step), made.get(step.id())))
-                .toList();
+        return parts.stream().map(part -> view(part, made.get(part.step().id()))).toList();
     }
 
     /** What was decided, by step id. */
@@ -55,24 +51,13 @@ public class DecisionService {
                 .collect(Collectors.toMap(d -> d.stepId.toString(), d -> d.disposition));
     }
 
+    /** @throws Refused when it is too mild for the part and for who decides */
     @Transactional
-    public void decide(
-            JobRef job,
-            List<TeardownStep> strip,
-            ServiceDuty duty,
-            UUID stepId,
-            DecisionRequest request) {
-        var step =
-                strip.stream()
-                        .filter(s -> s.id().equals(stepId.toString()))
-                        .findFirst()
-                        .orElseThrow(
-                                () ->
-                                        new NotThere(
-                                                "That part is no longer in the strip. Look again."));
+    public void decide(JobRef job, PartRecord part, DecisionRequest request) {
+        var stepId = UUID.fromString(part.step().id());
         var found = decisions.findById(stepId);
-        found.ifPresent(
-                d -> d.refuseStale(request.version(), () -> view(step, duty, List.of(), d)));
+        found.ifPresent(d -> d.refuseStale(request.version(), () -> view(part, d)));
+        DecisionGate.refuseTooMild(part, request.disposition(), bench.isLead());
         var decision = found.orElseGet(DecisionEntity::new);
         decision.stepId = stepId;
         decision.jobId = job.id();
@@ -82,18 +67,31 @@ public class DecisionService {
         decisions.saveAndFlush(decision);
     }
 
+    /** @throws Refused when two parts that are to become one were decided differently */
+    @Transactional(readOnly = true)
+    public void refuseUnlike(JobRef job, UUID stepId, UUID into) {
+        var made = made(job.id());
+        var one = made.get(stepId.toString());
+        var other = made.get(into.toString());
+        if (one != null && other != null && one != other) {
+            throw Refused.because(
+                    "into",
+                    "These two were decided differently, one %s and one %s (Decide). Decide them alike first, or leave them apart."
+                            .formatted(
+                                    one.name().toLowerCase(Locale.ROOT),
+                                    other.name().toLowerCase(Locale.ROOT)));
+        }
+    }
+
     private Map<String, DecisionEntity> byStep(UUID jobId) {
         return decisions.findByJobId(jobId).stream()
                 .collect(Collectors.toMap(d -> d.stepId.toString(), Function.identity()));
     }
 
-    private static DecisionView view(
-            TeardownStep step,
-            ServiceDuty duty,
-            List<DispositionProposal.Evidence> evidence,
-            @Nullable DecisionEntity decision) {
-        var proposal = DispositionProposal.of(step, evidence);
-        var known = PartEvidence.of(step, evidence, duty);
+    private static DecisionView view(PartRecord part, @Nullable DecisionEntity decision) {
+        var step = part.step();
+        var proposal = DispositionProposal.of(part);
+        var known = PartEvidence.of(part);
         return new DecisionView(
                 UUID.fromString(step.id()),
                 step.number(),
@@ -107,6 +105,9 @@ public class DecisionService {
                 decision == null ? null : decision.reason,
                 decision == null ? null : decision.changedBy(),
                 decision == null ? null : decision.changedAt(),
-                decision == null ? null : decision.version());
+                decision == null ? null : decision.version(),
+                Checks.of(step).stream().map(Check::id).toList(),
+                part.openMusts().stream().map(Check::id).toList(),
+                part.standing());
     }
 }

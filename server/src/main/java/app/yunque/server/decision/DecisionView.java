@@ -1,7 +1,10 @@
 package app.yunque.server.decision;
 
 import app.yunque.finding.Disposition;
+import app.yunque.finding.StandingFinding;
 import java.time.Instant;
+import java.util.List;
+import java.util.Objects;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
@@ -21,6 +24,9 @@ import org.jspecify.annotations.Nullable;
  * @param decidedBy      who decided; missing until decided
  * @param decidedAt      when; missing until decided
  * @param version        version of the decision; missing until decided
+ * @param checks         checks that can be asked of it, in order
+ * @param open           checks that must be answered and are not, quickest first
+ * @param standing       what stands of all that was found on it by eye, finger or ear, hardest first
  */
 public record DecisionView(
         UUID stepId,
@@ -35,4 +41,15 @@ public record DecisionView(
         @Nullable String reason,
         @Nullable String decidedBy,
         @Nullable Instant decidedAt,
-        @Nullable Long version) {}
+        @Nullable Long version,
+        List<String> checks,
+        List<String> open,
+        List<StandingFinding> standing) {
+
+    /** Sealed views from before there were findings hold none of these. */
+    public DecisionView {
+        checks = Objects.requireNonNullElse(checks, List.of());
+        open = Objects.requireNonNullElse(open, List.of());
+        standing = Objects.requireNonNullElse(standing, List.of());
+    }
+}

@@ -1,6 +1,7 @@
 package app.yunque.server.demo;
 
 import app.yunque.finding.Disposition;
+import app.yunque.finding.DispositionProposal;
 import app.yunque.plan.HandlingCost;
 import app.yunque.server.WorkClock;
 import app.yunque.server.bench.JobViews;
@@ -310,21 +311,14 @@ class DemoLoader implements ApplicationRunner {
             answers.keep(job, UUID.randomUUID(), answer);
         }
         if (told.decide()) {
-            var strip = steps.strip(job.id());
-            for (var part : views.of(job).decisions()) {
-                var differs = told.decisions().get(part.part());
-                var disposition = differs == null ? part.proposed() : differs;
+            for (var part : views.parts(job)) {
+                var proposal = DispositionProposal.of(part);
+                var differs = told.decisions().get(part.step().inWords());
+                var disposition = differs == null ? proposal.disposition() : differs;
                 if (disposition != null) {
                     var reason =
-                            differs == null
-                                    ? part.proposedReason()
-                                    : "Decided at the bench by feel.";
-                    decisions.decide(
-                            job,
-                            strip,
-                            papers.duty(),
-                            part.stepId(),
-                            new DecisionRequest(null, disposition, reason));
+                            differs == null ? proposal.reason() : "Decided at the bench by feel.";
+                    decisions.decide(job, part, new DecisionRequest(null, disposition, reason));
                 }
             }
         }
@@ -347,7 +341,7 @@ class DemoLoader implements ApplicationRunner {
         }
         for (var taken : told.photos() == null ? List.<DemoJob.TakenInDemo>of() : told.photos()) {
             var id = UUID.randomUUID();
-            photos.take(job, idOf(strip, taken.step()), id, picture(taken.file()));
+            photos.take(job, idOf(strip, taken.step()), null, id, picture(taken.file()));
             photos.draw(job, id, new PhotoRequest(0, taken.caption(), taken.marks()));
         }
         if (Boolean.TRUE.equals(told.planned())) {

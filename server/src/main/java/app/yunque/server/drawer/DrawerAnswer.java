@@ -19,6 +19,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param verdict  the verdict; NOT_JUDGED where there is no limit
  * @param zone     where a measured value lies between new and renewal; missing where it is not known
+ * @param renewNow true when it will be past its limit before the unit is opened again
  * @param sentence the answer in words
  * @param figures  the numbers
  * @param warnings doubts about what was entered
@@ -39,6 +40,7 @@ import org.jspecify.annotations.Nullable;
 public record DrawerAnswer(
         Verdict verdict,
         @Nullable Zone zone,
+        boolean renewNow,
         String sentence,
         List<Figure> figures,
         List<String> warnings,
@@ -107,8 +109,8 @@ public record DrawerAnswer(
     /** The same without the picture of the mesh, which is drawn anew when it is opened. */
     DrawerAnswer withoutMesh() {
         return new DrawerAnswer(
-                verdict, zone, sentence, figures, warnings, workings, bar, tables, shelf, map, null,
-                schools, identity, chart, sump, gear, why);
+                verdict, zone, renewNow, sentence, figures, warnings, workings, bar, tables, shelf,
+                map, null, schools, identity, chart, sump, gear, why);
     }
 
     static Builder saying(String sentence) {
@@ -120,6 +122,7 @@ public record DrawerAnswer(
         private final String sentence;
         private Verdict verdict = Verdict.NOT_JUDGED;
         private @Nullable Zone zone;
+        private boolean renewNow;
         private final List<Figure> figures = new ArrayList<>();
         private final List<String> warnings = new ArrayList<>();
         private final List<Working> workings = new ArrayList<>();
@@ -146,6 +149,11 @@ public record DrawerAnswer(
 
         Builder zone(@Nullable Zone value) {
             zone = value;
+            return this;
+        }
+
+        Builder renewNow(boolean value) {
+            renewNow = value;
             return this;
         }
 
@@ -267,6 +275,7 @@ public record DrawerAnswer(
             return new DrawerAnswer(
                     verdict,
                     zone,
+                    renewNow,
                     sentence,
                     List.copyOf(figures),
                     List.copyOf(warnings),

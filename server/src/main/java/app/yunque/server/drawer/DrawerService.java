@@ -14,6 +14,15 @@ import org.springframework.stereotype.Service;
 /** Knows every drawer and asks it. */
 @Service
 public class DrawerService {
+    private static final Map<String, String> ANSWERS =
+            Map.of(
+                    "span", "GER-3",
+                    "over-pins", "GER-3",
+                    "tooth-caliper", "GER-3",
+                    "by-eye", "GER-8",
+                    "lost-motion", "STM-2",
+                    "tip-diameter", "GER-4");
+
     private final Map<String, Drawer> drawers = new LinkedHashMap<>();
     private final InstrumentService instruments;
 
@@ -39,6 +48,11 @@ public class DrawerService {
     /** A sentence in the place of an answer that can no longer be worked out. */
     public DrawerAnswer told(String sentence) {
         return DrawerAnswer.saying(sentence).build();
+    }
+
+    /** The check of a part that a drawer's answer is usually kept for; empty when there is none. */
+    String answers(String name) {
+        return ANSWERS.getOrDefault(name, "");
     }
 
     String title(String name) {

@@ -1,6 +1,7 @@
 package app.yunque.server.drawer;
 
 import app.yunque.route.Station;
+import app.yunque.server.finding.About;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -10,6 +11,8 @@ import org.jspecify.annotations.Nullable;
  * @param station INSPECT as found, SET after the rebuild, FILL for a lubricated place
  * @param drawer  name of the drawer
  * @param subject what it was about: "wheel 2, z 68", at most 120 characters
+ * @param about   the part or gear by its key; missing where the words are all there is
+ * @param check   the check of the part it answers; missing takes the usual one of the drawer
  * @param remark  anything worth knowing, at most 500 characters
  * @param entries what was entered
  */
@@ -18,5 +21,7 @@ public record KeptAnswerRequest(
         Station station,
         String drawer,
         String subject,
+        @Nullable About about,
+        @Nullable String check,
         String remark,
         DrawerEntries entries) {}

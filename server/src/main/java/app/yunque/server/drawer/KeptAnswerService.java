@@ -1,20 +1,24 @@
 package app.yunque.server.drawer;
 
+import app.yunque.finding.Checks;
 import app.yunque.measure.NotApplicable;
 import app.yunque.measure.Refused;
 import app.yunque.route.Station;
+import app.yunque.server.finding.About;
+import app.yunque.server.finding.Finding;
+import app.yunque.server.finding.Finding.Content;
+import app.yunque.server.finding.FindingBook;
+import app.yunque.server.finding.FindingSort;
 import app.yunque.server.job.JobRef;
 import app.yunque.server.job.JobText;
-import app.yunque.server.people.AtTheBench;
-import app.yunque.server.problem.NotThere;
-import java.time.Clock;
-import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.json.JsonMapper;
 
 /** Keeps answers of drawers to jobs; what they mean is worked out anew whenever they are shown. */
 @Service
@@ -22,18 +26,18 @@ public class KeptAnswerService {
     private static final int LONGEST_SUBJECT = 120;
     private static final int LONGEST_REMARK = 500;
 
-    private final KeptAnswerRepository kept;
-    private final DrawerService drawers;
-    private final AtTheBench bench;
-    private final Clock clock;
+    private static final JsonMapper JSON = JsonMapper.builder().build();
 
-    KeptAnswerService(
-            KeptAnswerRepository kept, DrawerService drawers, AtTheBench bench, Clock clock) {
-        this.kept = kept;
+    private final FindingBook book;
+    private final DrawerService drawers;
+
+    KeptAnswerService(FindingBook book, DrawerService drawers) {
+        this.book = book;
         this.drawers = drawers;
-        this.bench = bench;
-        this.clock = clock;
     }
+
+    /** What stands in the record beside its keys. */
+    private record Answered(DrawerEntries entries, @Nullable String check) {}
 
     private static final Set<Station> STATIONS =
             EnumSet.of(Station.INSPECT, Station.SET, Station.FILL);
@@ -41,10 +45,7 @@ public class KeptAnswerService {
     /** Answers kept to a job in the order they were kept. */
     @Transactional(readOnly = true)
     public List<KeptAnswerView> views(UUID jobId) {
-        return kept.findByJobIdAndRemovedFalse(jobId).stream()
-                .sorted(Comparator.comparing(KeptAnswerEntity::changedAt).thenComparing(k -> k.id))
-                .map(this::view)
-                .toList();
+        return book.of(jobId, FindingSort.ANSWERED).stream().map(this::view).toList();
     }
 
     @Transactional
@@ -56,56 +57,56 @@ public class KeptAnswerService {
         var subject =
                 JobText.optional("subject", "What it is about", request.subject(), LONGEST_SUBJECT);
         var remark = JobText.optional("remark", "Remark", request.remark(), LONGEST_REMARK);
-        var found = kept.findById(id);
-        found.ifPresent(
-                k -> {
-                    refuseStranger(k, job);
-                    k.refuseStale(request.version(), () -> view(k));
-                });
-        var entity = found.orElseGet(KeptAnswerEntity::new);
-        entity.id = id;
-        entity.jobId = job.id();
-        entity.station = request.station();
-        entity.drawer = request.drawer();
-        entity.subject = subject;
-        entity.remark = remark;
-        entity.entries = request.entries();
-        entity.keep(bench.name(), clock.instant());
-        kept.saveAndFlush(entity);
+        var check = request.check();
+        if (check != null) {
+            Checks.of(check);
+        }
+        var about = request.about() == null ? About.NOTHING : request.about();
+        book.keep(
+                job,
+                id,
+                request.version(),
+                new Content(
+                        FindingSort.ANSWERED,
+                        request.station(),
+                        request.drawer(),
+                        about,
+                        subject,
+                        JSON.writeValueAsString(new Answered(request.entries(), check)),
+                        remark),
+                this::view);
     }
 
     @Transactional
     public void remove(JobRef job, UUID id, long version) {
-        var entity =
-                kept.findById(id)
-                        .orElseThrow(() -> new NotThere("That answer is no longer there."));
-        refuseStranger(entity, job);
-        entity.refuseStale(version, () -> view(entity));
-        entity.removed = true;
-        entity.keep(bench.name(), clock.instant());
+        book.remove(job, id, FindingSort.ANSWERED, version, this::view);
     }
 
-    private static void refuseStranger(KeptAnswerEntity entity, JobRef job) {
-        if (!entity.jobId.equals(job.id())) {
-            throw new NotThere("That answer belongs to another job.");
-        }
-    }
-
-    private KeptAnswerView view(KeptAnswerEntity k) {
+    private KeptAnswerView view(Finding f) {
+        var content = f.content();
+        var answered = JSON.readValue(content.given(), Answered.class);
         return new KeptAnswerView(
-                k.id,
+                f.id(),
                 new KeptAnswerRequest(
-                        k.version(), k.station, k.drawer, k.subject, k.remark, k.entries),
-                drawers.title(k.drawer),
-                answer(k),
-                k.changedBy(),
-                k.changedAt());
+                        f.version(),
+                        content.station(),
+                        content.question(),
+                        content.words(),
+                        content.about().equals(About.NOTHING) ? null : content.about(),
+                        answered.check,
+                        content.remark(),
+                        answered.entries),
+                drawers.title(content.question()),
+                answered.check == null ? drawers.answers(content.question()) : answered.check,
+                answer(content.question(), answered.entries),
+                f.by(),
+                f.at());
     }
 
     /** A rule that has become stricter since must not hide the record: the refusal is shown in its place. */
-    private DrawerAnswer answer(KeptAnswerEntity k) {
+    private DrawerAnswer answer(String drawer, DrawerEntries entries) {
         try {
-            return drawers.answer(k.drawer, k.entries).withoutMesh();
+            return drawers.answer(drawer, entries).withoutMesh();
         } catch (Refused | NotApplicable refused) {
             return DrawerAnswer.saying(String.valueOf(refused.getMessage())).build();
         }

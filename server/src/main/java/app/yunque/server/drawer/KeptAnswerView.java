@@ -9,6 +9,7 @@ import java.util.UUID;
  * @param id     identity
  * @param given  as entered, with its version
  * @param title  the drawer's title
+ * @param check  the check of a part it answers; empty when it answers none
  * @param answer what it means
  * @param keptBy who kept it
  * @param keptAt when
@@ -17,6 +18,7 @@ public record KeptAnswerView(
         UUID id,
         KeptAnswerRequest given,
         String title,
+        String check,
         DrawerAnswer answer,
         String keptBy,
         Instant keptAt) {}

@@ -37,7 +37,12 @@ final class MeasurementMapping {
 
     private MeasurementMapping() {}
 
-    static void fill(MeasurementEntity m, MeasurementRequest r, GearTrain train) {
+    /**
+     * Reads a measurement as entered.
+     *
+     * @throws Refused naming every value that cannot be
+     */
+    static Taken read(MeasurementRequest r, GearTrain train) {
         if (r.stage() < 1 || r.stage() > train.stages().size()) {
             throw Refused.because(
                     "stage",
@@ -86,46 +91,31 @@ final class MeasurementMapping {
         }
         faults.gather(() -> JobText.optional("remark", "Remark", r.remark(), 500));
         faults.throwIfAny();
-        m.station = r.station();
-        m.kind = r.kind();
-        m.stage = r.stage();
-        m.member = r.member();
-        m.teethSpanned = span ? r.teethSpanned() : null;
-        m.radius = radius;
-        m.tilt = tilt;
-        m.resolution = resolution == null ? Entered.NOTHING : resolution;
-        m.maxError = maxError == null ? Entered.NOTHING : maxError;
-        m.makersBacklash = makers;
-        m.makersWearPercent = r.makersWearPercent();
-        m.referenceSpan = reference;
-        m.makersReference = r.makersReference().strip();
-        m.remark = r.remark().strip();
-        m.readings.clear();
-        m.readings.addAll(readings);
+        return new Taken(
+                r,
+                radius,
+                tilt,
+                resolution == null ? Entered.NOTHING : resolution,
+                maxError == null ? Entered.NOTHING : maxError,
+                makers,
+                reference,
+                List.copyOf(readings));
     }
 
-    static MeasurementResult result(MeasurementEntity m, GearTrain train, ServiceDuty duty) {
-        return AtField.named(FIELDS, () -> judged(m, train, duty));
-    }
+    /** What is entered, in the units of the core. */
+    record Taken(
+            MeasurementRequest given,
+            @Nullable Entered radius,
+            @Nullable Entered tilt,
+            Entered resolution,
+            Entered maxError,
+            @Nullable Entered makersBacklash,
+            @Nullable Entered referenceSpan,
+            List<Entered> readings) {}
 
-    static MeasurementRequest given(MeasurementEntity m) {
-        return new MeasurementRequest(
-                m.version(),
-                m.station,
-                m.kind,
-                m.stage,
-                m.member,
-                m.teethSpanned,
-                EnteredNumber.of(m.radius),
-                EnteredNumber.of(m.tilt),
-                EnteredNumber.given(m.resolution),
-                EnteredNumber.given(m.maxError),
-                EnteredNumber.of(m.makersBacklash),
-                m.makersWearPercent,
-                EnteredNumber.of(m.referenceSpan),
-                m.makersReference,
-                m.remark,
-                m.readings.stream().map(EnteredNumber::given).toList());
+    static MeasurementResult result(MeasurementRequest r, GearTrain train, ServiceDuty duty) {
+        var taken = read(r, train);
+        return AtField.named(FIELDS, () -> judged(taken, train, duty));
     }
 
     static String gear(int stage, Member member, GearTrain train) {
@@ -133,28 +123,29 @@ final class MeasurementMapping {
                 new GearPlace(stage, member), train.stages().get(stage - 1).gear(member));
     }
 
-    private static MeasurementResult judged(
-            MeasurementEntity m, GearTrain train, ServiceDuty duty) {
-        var pair = train.stages().get(m.stage - 1);
-        var gauge = new Gauge(m.resolution.canonical(), m.maxError.canonical());
-        var readings = new RepeatedReadings(m.readings.stream().map(Entered::canonical).toList());
-        if (m.kind == MeasurementKind.SPAN) {
+    private static MeasurementResult judged(Taken taken, GearTrain train, ServiceDuty duty) {
+        var m = taken.given();
+        var pair = train.stages().get(m.stage() - 1);
+        var gauge = new Gauge(taken.resolution.canonical(), taken.maxError.canonical());
+        var readings =
+                new RepeatedReadings(taken.readings.stream().map(Entered::canonical).toList());
+        if (m.kind() == MeasurementKind.SPAN) {
             var wear =
                     ToothWear.bySpan(
-                            pair.gear(m.member),
-                            m.teethSpanned == null ? 0 : m.teethSpanned,
+                            pair.gear(m.member()),
+                            m.teethSpanned() == null ? 0 : m.teethSpanned(),
                             readings,
                             gauge,
-                            Optional.ofNullable(Entered.valueOf(m.referenceSpan)),
+                            Optional.ofNullable(Entered.valueOf(taken.referenceSpan)),
                             duty,
-                            Optional.ofNullable(m.makersWearPercent));
+                            Optional.ofNullable(m.makersWearPercent()));
             return new MeasurementResult(wear.verdict(), wear.zone(), wear.sentence(), null, wear);
         }
         var setup =
                 new IndicatorBacklash.Setup(
-                        m.member,
-                        m.radius == null ? Double.NaN : m.radius.canonical(),
-                        m.tilt == null ? 0 : m.tilt.canonical());
+                        m.member(),
+                        taken.radius == null ? Double.NaN : taken.radius.canonical(),
+                        taken.tilt == null ? 0 : taken.tilt.canonical());
         var backlash =
                 IndicatorBacklash.of(
                         pair,
@@ -162,7 +153,7 @@ final class MeasurementMapping {
                         readings,
                         gauge,
                         duty,
-                        Optional.ofNullable(Entered.valueOf(m.makersBacklash)));
+                        Optional.ofNullable(Entered.valueOf(taken.makersBacklash)));
         var judged = backlash.judged();
         return new MeasurementResult(
                 judged.verdict(), judged.zone(), judged.sentence(), backlash, null);

@@ -42,4 +42,46 @@ public record MeasurementRequest(
         @Nullable EnteredNumber referenceSpan,
         String makersReference,
         String remark,
-        List<EnteredNumber> readings) {}
+        List<EnteredNumber> readings) {
+
+    /** The same, as seen in a version. */
+    MeasurementRequest seen(@Nullable Long asVersion) {
+        return with(asVersion, teethSpanned, radius, makersReference, remark);
+    }
+
+    /** What is kept: texts without the blanks around them, and nothing that belongs to the other kind. */
+    MeasurementRequest tidied() {
+        boolean span = kind == MeasurementKind.SPAN;
+        return with(
+                version,
+                span ? teethSpanned : null,
+                span ? null : radius,
+                makersReference.strip(),
+                remark.strip());
+    }
+
+    private MeasurementRequest with(
+            @Nullable Long otherVersion,
+            @Nullable Integer otherTeeth,
+            @Nullable EnteredNumber otherRadius,
+            String otherReference,
+            String otherRemark) {
+        return new MeasurementRequest(
+                otherVersion,
+                station,
+                kind,
+                stage,
+                member,
+                otherTeeth,
+                otherRadius,
+                tilt,
+                resolution,
+                maxError,
+                makersBacklash,
+                makersWearPercent,
+                referenceSpan,
+                otherReference,
+                otherRemark,
+                readings);
+    }
+}

@@ -1,86 +1,71 @@
 package app.yunque.server.measuring;
 
+import app.yunque.server.finding.About;
+import app.yunque.server.finding.Finding;
+import app.yunque.server.finding.Finding.Content;
+import app.yunque.server.finding.FindingBook;
+import app.yunque.server.finding.FindingSort;
 import app.yunque.server.job.JobRef;
-import app.yunque.server.people.AtTheBench;
-import app.yunque.server.problem.NotThere;
 import app.yunque.server.unit.UnitPapers;
-import java.time.Clock;
-import java.util.Comparator;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.json.JsonMapper;
 
 /** Keeps measurements; the core judges them anew whenever they are shown. */
 @Service
 public class MeasurementService {
-    private final MeasurementRepository measurements;
-    private final AtTheBench bench;
-    private final Clock clock;
+    private static final JsonMapper JSON = JsonMapper.builder().build();
 
-    MeasurementService(MeasurementRepository measurements, AtTheBench bench, Clock clock) {
-        this.measurements = measurements;
-        this.bench = bench;
-        this.clock = clock;
+    private final FindingBook book;
+
+    MeasurementService(FindingBook book) {
+        this.book = book;
     }
 
     /** Measurements of a job in the order they were kept. */
     @Transactional(readOnly = true)
     public List<MeasurementView> views(UUID jobId, UnitPapers unit) {
-        return measurements.findByJobIdAndRemovedFalse(jobId).stream()
-                .sorted(Comparator.comparing(MeasurementEntity::changedAt).thenComparing(m -> m.id))
-                .map(m -> view(m, unit))
-                .toList();
+        return book.of(jobId, FindingSort.MEASURED).stream().map(f -> view(f, unit)).toList();
     }
 
     public MeasurementResult preview(UnitPapers unit, MeasurementRequest request) {
-        var unsaved = new MeasurementEntity();
-        MeasurementMapping.fill(unsaved, request, unit.train());
-        return MeasurementMapping.result(unsaved, unit.train(), unit.duty());
+        return MeasurementMapping.result(request, unit.train(), unit.duty());
     }
 
     @Transactional
     public void keep(JobRef job, UnitPapers unit, UUID id, MeasurementRequest request) {
         preview(unit, request);
-        var found = measurements.findById(id);
-        found.ifPresent(
-                m -> {
-                    refuseStranger(m, job);
-                    m.refuseStale(request.version(), () -> view(m, unit));
-                });
-        var measurement = found.orElseGet(MeasurementEntity::new);
-        measurement.id = id;
-        measurement.jobId = job.id();
-        MeasurementMapping.fill(measurement, request, unit.train());
-        measurement.keep(bench.name(), clock.instant());
-        measurements.saveAndFlush(measurement);
+        var tidied = request.tidied();
+        book.keep(
+                job,
+                id,
+                request.version(),
+                new Content(
+                        FindingSort.MEASURED,
+                        request.station(),
+                        request.kind().name(),
+                        new About(null, request.stage(), request.member()),
+                        "",
+                        JSON.writeValueAsString(tidied.seen(null)),
+                        tidied.remark()),
+                f -> view(f, unit));
     }
 
     @Transactional
     public void remove(JobRef job, UnitPapers unit, UUID id, long version) {
-        var measurement =
-                measurements
-                        .findById(id)
-                        .orElseThrow(() -> new NotThere("That measurement is no longer there."));
-        refuseStranger(measurement, job);
-        measurement.refuseStale(version, () -> view(measurement, unit));
-        measurement.removed = true;
-        measurement.keep(bench.name(), clock.instant());
+        book.remove(job, id, FindingSort.MEASURED, version, f -> view(f, unit));
     }
 
-    private static void refuseStranger(MeasurementEntity measurement, JobRef job) {
-        if (!measurement.jobId.equals(job.id())) {
-            throw new NotThere("That measurement belongs to another job.");
-        }
-    }
-
-    private static MeasurementView view(MeasurementEntity m, UnitPapers unit) {
+    private static MeasurementView view(Finding f, UnitPapers unit) {
+        var given = JSON.readValue(f.content().given(), MeasurementRequest.class).seen(f.version());
         return new MeasurementView(
-                m.id,
-                MeasurementMapping.given(m),
-                MeasurementMapping.gear(m.stage, m.member, unit.train()),
-                MeasurementMapping.result(m, unit.train(), unit.duty()),
-                m.changedBy(),
-                m.changedAt());
+                f.id(),
+                given,
+                MeasurementMapping.gear(given.stage(), given.member(), unit.train()),
+                MeasurementMapping.result(given, unit.train(), unit.duty()),
+                f.by(),
+                f.at());
     }
 }

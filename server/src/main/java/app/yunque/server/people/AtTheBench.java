@@ -19,9 +19,13 @@ public class AtTheBench {
         return person().name();
     }
 
+    public boolean isLead() {
+        return person().role() == Role.LEAD;
+    }
+
     /** @throws Forbidden when the person at the bench is not a lead */
     public void refuseUnlessLead(String what) {
-        if (person().role() != Role.LEAD) {
+        if (!isLead()) {
             throw new Forbidden(what + " Ask a lead to sign in.");
         }
     }

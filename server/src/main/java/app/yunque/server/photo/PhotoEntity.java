@@ -11,6 +11,7 @@ import java.util.List;
 import java.util.UUID;
 import org.hibernate.envers.Audited;
 import org.hibernate.envers.NotAudited;
+import org.jspecify.annotations.Nullable;
 
 /** Reads of the list leave the picture in the database: {@link PhotoRepository} asks for columns. */
 @Entity
@@ -24,6 +25,9 @@ class PhotoEntity extends Kept {
 
     @Column(name = "step_id", nullable = false)
     UUID stepId = new UUID(0, 0);
+
+    @Column(name = "finding_id")
+    @Nullable UUID findingId;
 
     @Column(nullable = false)
     int place;

@@ -10,7 +10,7 @@ interface PhotoRepository extends JpaRepository<PhotoEntity, UUID> {
     @Query(
             """
             select new app.yunque.server.photo.PhotoView(
-                p.id, p.stepId, p.width, p.height, p.caption, p.marks, p.version, p.changedBy, p.changedAt)
+                p.id, p.stepId, p.findingId, p.width, p.height, p.caption, p.marks, p.version, p.changedBy, p.changedAt)
             from PhotoEntity p where p.jobId = :jobId and p.removed = false order by p.stepId, p.place
             """)
     List<PhotoView> views(UUID jobId);

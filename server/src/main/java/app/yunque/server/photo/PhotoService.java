@@ -7,6 +7,7 @@ import app.yunque.server.problem.NotThere;
 import java.time.Clock;
 import java.util.List;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -47,7 +48,7 @@ public class PhotoService {
     }
 
     @Transactional
-    public void take(JobRef job, UUID stepId, UUID id, byte[] bytes) {
+    public void take(JobRef job, UUID stepId, @Nullable UUID findingId, UUID id, byte[] bytes) {
         int place = photos.ofStep(stepId) + 1;
         if (place > MOST_A_STEP) {
             throw Refused.because(
@@ -61,6 +62,7 @@ public class PhotoService {
         photo.id = id;
         photo.jobId = job.id();
         photo.stepId = stepId;
+        photo.findingId = findingId;
         photo.place = place;
         photo.width = taken.width();
         photo.height = taken.height();
@@ -126,6 +128,7 @@ public class PhotoService {
         return new PhotoView(
                 p.id,
                 p.stepId,
+                p.findingId,
                 p.width,
                 p.height,
                 p.caption,

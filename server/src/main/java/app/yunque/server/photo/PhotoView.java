@@ -3,12 +3,14 @@ package app.yunque.server.photo;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A picture of a step, without the picture itself.
  *
  * @param id      identity
  * @param stepId  step it belongs to
+ * @param findingId finding it shows; missing for one of the step itself
  * @param width   width (pixels)
  * @param height  height (pixels)
  * @param caption what it shows
@@ -20,6 +22,7 @@ import java.util.UUID;
 public record PhotoView(
         UUID id,
         UUID stepId,
+        @Nullable UUID findingId,
         int width,
         int height,
         String caption,

@@ -320,9 +320,11 @@ public class StepService {
         remember(step, before, "changed " + name, UUID.randomUUID());
     }
 
+    /** Pieces of the same part go on as what they were; another part starts anew where the first one lay. */
     private static StepRequest secondHalf(StepEntity step, SplitRequest request) {
         var given = StepMapping.given(step);
-        var kind = PartKind.guess(request.part()).orElse(PartKind.OTHER);
+        boolean same = given.part().equalsIgnoreCase(request.part().strip());
+        var kind = same ? given.kind() : PartKind.guess(request.part()).orElse(PartKind.OTHER);
         return new StepRequest(
                 null,
                 request.part(),
@@ -330,14 +332,14 @@ public class StepService {
                 request.count(),
                 given.shaft(),
                 given.side(),
+                same ? given.gear() : null,
+                same ? given.wayRound() : "",
                 null,
-                "",
-                null,
-                kind.isSingleUse(),
+                same ? given.singleUse() : kind.isSingleUse(),
                 given.tray(),
                 given.condition(),
-                "",
-                null);
+                same ? given.note() : "",
+                same ? given.detail() : null);
     }
 
     private static String join(String one, String other) {

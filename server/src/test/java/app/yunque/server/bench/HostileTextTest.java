@@ -179,7 +179,7 @@ class HostileTextTest {
                     "step set tray",
                     "step set note",
                     "photo set caption",
-                    "measurement set remark",
+                    "finding set remark",
                     "decision set reason",
                     "place_fill set can",
                     "place_fill set source",

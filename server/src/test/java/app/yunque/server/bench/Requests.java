@@ -123,6 +123,48 @@ public final class Requests {
         return measurement;
     }
 
+    /** Somebody finds something on a part by eye or feel. */
+    static AtBench.Answer seen(
+            AtBench bench, String job, UUID step, String check, String look, String word) {
+        return bench.put(
+                job + "/findings/" + UUID.randomUUID(),
+                Map.of("stepId", step, "check", check, "look", look, "word", word, "remark", ""));
+    }
+
+    /** A share that shrinks with wear is held against its limits. */
+    static AtBench.Answer against(
+            AtBench bench,
+            String job,
+            UUID step,
+            String check,
+            String value,
+            String mostNew,
+            String renew) {
+        var fields =
+                Map.of(
+                        "measure", in("", "NUMBER"),
+                        "uncertaintyNumber", in("", "0.01"),
+                        "direction", in("", "SHRINKS"),
+                        "mostNewNumber", in("", mostNew),
+                        "renewNumber", in("", renew),
+                        "part", in("", "STRICT"));
+        return bench.put(
+                job + "/answers/" + UUID.randomUUID(),
+                Map.of(
+                        "station", "INSPECT",
+                        "drawer", "against-limits",
+                        "subject", "",
+                        "about", Map.of("stepId", step),
+                        "check", check,
+                        "remark", "",
+                        "entries",
+                                Map.of(
+                                        "fields",
+                                        fields,
+                                        "readings",
+                                        Map.of("readingsNumber", List.of(in("", value))))));
+    }
+
     /** Takes every proposal there is, each part by its name. */
     static AtBench.Answer accept(AtBench bench, String job) {
         var steps = new ArrayList<String>();

@@ -58,9 +58,18 @@ class SilenceTest {
                                 .toList()));
     }
 
+    /** Every check of its own that a pawl must pass. */
+    private void lookAtThePawl() {
+        Requests.seen(mechanic, job, pawl, "PWL-1", "WASHED", "square, sharp");
+        Requests.seen(mechanic, job, pawl, "PWL-4", "WASHED", "draws itself in");
+        Requests.seen(mechanic, job, pawl, "PWL-5", "AS_FOUND", "snaps at once");
+        Requests.against(mechanic, job, pawl, "PWL-2", "0.87", "0.85", "0.80");
+        Requests.against(mechanic, job, pawl, "PWL-3", "0.95", "0.90", "0.85");
+    }
+
     private void putTogether() {
         for (var step : List.of(pawl, cover)) {
-            mechanic.put(
+            lead.put(
                     job + "/decisions/" + step,
                     Map.of("disposition", "REUSE", "reason", "looks all right"));
             mechanic.put(job + "/fittings/" + step, Requests.fitting(1, 0, 0));
@@ -123,10 +132,19 @@ class SilenceTest {
         assertThat(refused.detail()).contains("end cover was found cracked already");
 
         keep(pawl, "pawl", "PAWL", "SOUND", 0);
+        assertThat(part(pawl).path("proposedReason").asString()).startsWith("Look first: ").contains("PWL-4");
+        lookAtThePawl();
         var taken = mechanic.post(job + "/decisions/accept", Map.of("steps", List.of(pawl)));
         assertThat(taken.status()).isEqualTo(200);
         assertThat(part(pawl).path("decided").asString()).isEqualTo("REUSE");
         assertThat(part(cover).path("decided").isMissingNode()).as("not named").isTrue();
+        var tooMild =
+                lead.put(
+                        job + "/decisions/" + cover,
+                        Map.of("disposition", "DRESS", "reason", "a scratch, not a crack"));
+        assertThat(tooMild.status()).isEqualTo(422);
+        assertThat(tooMild.detail()).startsWith("end cover does not go back: Cracked");
+        keep(cover, "end cover", "COVER", "RAISED_METAL", 1);
         mechanic.put(
                 job + "/decisions/" + cover,
                 Map.of("disposition", "DRESS", "reason", "a scratch, not a crack"));
@@ -147,6 +165,10 @@ class SilenceTest {
         assertThat(ids()).containsExactly("strict-not-looked-at", "not-looked-at");
 
         keep(pawl, "pawl", "PAWL", "SOUND", 0);
+        assertThat(ids())
+                .as("it looks whole")
+                .containsExactly("strict-not-looked-at", "not-looked-at");
+        lookAtThePawl();
         assertThat(ids()).containsExactly("not-looked-at");
         assertThat(mechanic.post(job + "/sign", Map.of("despite", "in a hurry")).status())
                 .isEqualTo(403);
@@ -163,8 +185,9 @@ class SilenceTest {
     @Test
     void whatIsCrackedNobodySignsUntilANewOneIsIn() {
         keep(pawl, "pawl", "PAWL", "SOUND", 0);
-        keep(cover, "end cover", "COVER", "CRACKED", 0);
+        lookAtThePawl();
         putTogether();
+        keep(cover, "end cover", "COVER", "CRACKED", 0);
         assertThat(ids()).containsExactly("condemned");
         assertThat(lead.post(job + "/sign", Map.of("despite", "it will hold")).status())
                 .isEqualTo(422);

@@ -1,22 +1,22 @@
-package app.yunque.server.drawer;
+package app.yunque.server.finding;
 
+import app.yunque.gear.Member;
 import app.yunque.route.Station;
 import app.yunque.server.history.Kept;
 import jakarta.persistence.Column;
-import jakarta.persistence.Convert;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
-import java.util.Map;
 import java.util.UUID;
 import org.hibernate.envers.Audited;
+import org.jspecify.annotations.Nullable;
 
 @Entity
-@Table(name = "kept_answer")
+@Table(name = "finding")
 @Audited
-class KeptAnswerEntity extends Kept {
+class FindingEntity extends Kept {
     @Id UUID id = new UUID(0, 0);
 
     @Column(name = "job_id", nullable = false, updatable = false)
@@ -24,20 +24,31 @@ class KeptAnswerEntity extends Kept {
 
     @Enumerated(EnumType.STRING)
     @Column(nullable = false)
+    FindingSort sort = FindingSort.SEEN;
+
+    @Enumerated(EnumType.STRING)
+    @Column(nullable = false)
     Station station = Station.INSPECT;
 
     @Column(nullable = false)
-    String drawer = "";
+    String question = "";
+
+    @Column(name = "step_id")
+    @Nullable UUID stepId;
+
+    @Nullable Integer stage;
+
+    @Enumerated(EnumType.STRING)
+    @Nullable Member member;
 
     @Column(nullable = false)
-    String subject = "";
+    String words = "";
+
+    @Column(nullable = false)
+    String given = "";
 
     @Column(nullable = false)
     String remark = "";
-
-    @Convert(converter = EntriesColumn.class)
-    @Column(nullable = false)
-    DrawerEntries entries = new DrawerEntries(Map.of(), Map.of(), null);
 
     @Column(nullable = false)
     boolean removed;

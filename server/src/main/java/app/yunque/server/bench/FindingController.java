@@ -1,0 +1,56 @@
+package app.yunque.server.bench;
+
+import app.yunque.finding.Check;
+import app.yunque.finding.Checks;
+import app.yunque.server.finding.SeenRequest;
+import app.yunque.server.finding.SeenService;
+import app.yunque.server.teardown.StepService;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** What is found on parts by eye, finger or ear, and what can be asked of them. */
+@RestController
+class FindingController {
+    private final BenchWrite bench;
+    private final SeenService seen;
+    private final StepService steps;
+
+    FindingController(BenchWrite bench, SeenService seen, StepService steps) {
+        this.bench = bench;
+        this.seen = seen;
+        this.steps = steps;
+    }
+
+    /** Every check there is, with its fixed words. */
+    @GetMapping("/api/checks")
+    List<Check> checks() {
+        return Checks.all();
+    }
+
+    @PutMapping("/api/jobs/{number}/findings/{id}")
+    JobView keepFinding(
+            @PathVariable long number,
+            @PathVariable UUID id,
+            @RequestHeader("Write-Id") UUID writeId,
+            @RequestBody SeenRequest request) {
+        return bench.change(
+                writeId, number, job -> seen.keep(job, id, request, steps.strip(job.id())));
+    }
+
+    @DeleteMapping("/api/jobs/{number}/findings/{id}")
+    JobView removeFinding(
+            @PathVariable long number,
+            @PathVariable UUID id,
+            @RequestHeader("Write-Id") UUID writeId,
+            @RequestParam long version) {
+        return bench.change(writeId, number, job -> seen.remove(job, id, version));
+    }
+}

@@ -1,0 +1,137 @@
+package app.yunque.server.finding;
+
+import app.yunque.server.finding.Finding.Content;
+import app.yunque.server.job.JobRef;
+import app.yunque.server.people.AtTheBench;
+import app.yunque.server.problem.NotThere;
+import java.nio.charset.StandardCharsets;
+import java.time.Clock;
+import java.util.Comparator;
+import java.util.List;
+import java.util.UUID;
+import java.util.function.Function;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Keeps findings of every sort; what they mean is worked out anew by the room of their question whenever they are shown. */
+@Service
+public class FindingBook {
+    private final FindingRepository findings;
+    private final AtTheBench bench;
+    private final Clock clock;
+
+    FindingBook(FindingRepository findings, AtTheBench bench, Clock clock) {
+        this.findings = findings;
+        this.bench = bench;
+        this.clock = clock;
+    }
+
+    /** Findings of one sort of a job in the order they were kept. */
+    @Transactional(readOnly = true)
+    public List<Finding> of(UUID jobId, FindingSort sort) {
+        return findings.findByJobIdAndRemovedFalse(jobId).stream()
+                .filter(f -> f.sort == sort)
+                .sorted(Comparator.comparing(FindingEntity::changedAt).thenComparing(f -> f.id))
+                .map(FindingBook::finding)
+                .toList();
+    }
+
+    /**
+     * @param version version that was seen; null for a new one
+     * @param shown   how the present one is shown to somebody whose version is stale
+     */
+    @Transactional
+    public void keep(
+            JobRef job,
+            UUID id,
+            @Nullable Long version,
+            Content content,
+            Function<Finding, Object> shown) {
+        var found = findings.findById(id);
+        found.ifPresent(
+                f -> {
+                    refuseStranger(f, job, content.sort());
+                    f.refuseStale(version, () -> shown.apply(finding(f)));
+                });
+        var finding = found.orElseGet(FindingEntity::new);
+        finding.id = id;
+        finding.jobId = job.id();
+        fill(finding, content);
+        finding.keep(bench.name(), clock.instant());
+        findings.saveAndFlush(finding);
+    }
+
+    /** Takes a finding away; it stays in the history. */
+    @Transactional
+    public void remove(
+            JobRef job, UUID id, FindingSort sort, long version, Function<Finding, Object> shown) {
+        var finding =
+                findings.findById(id)
+                        .orElseThrow(() -> new NotThere("That finding is no longer there."));
+        refuseStranger(finding, job, sort);
+        finding.refuseStale(version, () -> shown.apply(finding(finding)));
+        finding.removed = true;
+        finding.keep(bench.name(), clock.instant());
+    }
+
+    /**
+     * What was found on a part is also found on the part that was made of it, or that it became part of. It keeps its author; a second
+     * time does nothing.
+     */
+    @Transactional
+    public void copy(JobRef job, UUID stepId, UUID toStepId) {
+        for (var f : findings.findByJobIdAndRemovedFalse(job.id())) {
+            var id =
+                    UUID.nameUUIDFromBytes(
+                            (f.id + " " + toStepId).getBytes(StandardCharsets.US_ASCII));
+            if (stepId.equals(f.stepId) && !findings.existsById(id)) {
+                var copy = new FindingEntity();
+                copy.id = id;
+                copy.jobId = f.jobId;
+                fill(copy, finding(f).content());
+                copy.stepId = toStepId;
+                copy.keep(f.changedBy(), f.changedAt());
+                findings.save(copy);
+            }
+        }
+    }
+
+    private static void fill(FindingEntity finding, Content content) {
+        finding.sort = content.sort();
+        finding.station = content.station();
+        finding.question = content.question();
+        finding.stepId = content.about().stepId();
+        finding.stage = content.about().stage();
+        finding.member = content.about().member();
+        finding.words = content.words();
+        finding.given = content.given();
+        finding.remark = content.remark();
+        finding.removed = false;
+    }
+
+    private static void refuseStranger(FindingEntity finding, JobRef job, FindingSort sort) {
+        if (!finding.jobId.equals(job.id())) {
+            throw new NotThere("That finding belongs to another job.");
+        }
+        if (finding.sort != sort) {
+            throw new NotThere("That finding is of another sort.");
+        }
+    }
+
+    private static Finding finding(FindingEntity f) {
+        return new Finding(
+                f.id,
+                new Content(
+                        f.sort,
+                        f.station,
+                        f.question,
+                        new About(f.stepId, f.stage, f.member),
+                        f.words,
+                        f.given,
+                        f.remark),
+                f.version(),
+                f.changedBy(),
+                f.changedAt());
+    }
+}

@@ -1,0 +1,11 @@
+package app.yunque.server.finding;
+
+/** How something was found. */
+public enum FindingSort {
+    /** By eye, finger or ear, in the fixed words of a check. */
+    SEEN,
+    /** Readings at the bench: backlash by dial indicator, span. */
+    MEASURED,
+    /** An answer of a drawer. */
+    ANSWERED
+}
