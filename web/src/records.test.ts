@@ -3,6 +3,7 @@ import openapi from "../openapi.json?raw";
 import type { DrawerView } from "./api/types";
 import * as fitting from "./build/Fitting.model";
 import { entriesFrom } from "./drawers/sheet.model";
+import * as seen from "./inspect/parts.model";
 import * as fill from "./place/Fill.model";
 import * as layout from "./plan/Layout.model";
 import * as proof from "./prove/Proof.model";
@@ -102,6 +103,7 @@ const CORRECTED: Record<string, Through> = {
   SampleRequest: (r) => ({ ...r, entries: entriesFrom(drawer, r.entries) }),
   InstrumentRequest: (r) => cardRequest(r),
   LubricantRequest: (r) => cardRequest(r),
+  SeenRequest: (r) => seen.withNote(seen.otherWord(r, r.word), seen.noteOf(r)),
   LayoutRequest: (r) => {
     const more = layout.withOpening(r.layout, layout.emptyOpening());
     const added = more.openings.at(-1);

@@ -1,11 +1,13 @@
 import { Button, TextInput } from "@mantine/core";
 import { useState } from "react";
-import type { DecisionView, Disposition } from "../api/types";
+import { Link } from "react-router";
+import type { DecisionView, Disposition, StepView } from "../api/types";
 import { useKeep } from "../job/bench";
 import type { StationProps } from "../job/JobPage";
 import { Fault } from "../shared/Caution";
 import { Conflict } from "../shared/Conflict";
 import { Panel } from "../shared/Panel";
+import { SplitForm } from "../strip/SplitForm";
 import { t } from "../wording/en";
 import classes from "./Decide.module.css";
 import { LookedAt } from "./LookedAt";
@@ -58,6 +60,7 @@ export function DecideStation({ view, chosen, onChoose }: StationProps) {
             key={part.stepId}
             part={part}
             job={view.job.number}
+            step={view.steps.find((s) => s.id === part.stepId)}
             signed={signed}
             chosen={part.stepId === chosen}
             onChoose={() => onChoose(part.stepId)}
@@ -87,6 +90,7 @@ export function DecideStation({ view, chosen, onChoose }: StationProps) {
 function PartRow(p: {
   part: DecisionView;
   job: number;
+  step: StepView | undefined;
   signed: boolean;
   chosen: boolean;
   onChoose: () => void;
@@ -94,7 +98,10 @@ function PartRow(p: {
   onWriting: (on: boolean) => void;
 }) {
   const { part } = p;
-  const { keep, problem, clearProblem } = useKeep(p.job);
+  const keeping = useKeep(p.job);
+  const { keep, problem, clearProblem } = keeping;
+  const [splitting, setSplitting] = useState(false);
+  const several = (p.step?.given.count ?? 1) > 1;
   const [writing, write] = useState<{ disposition: Disposition; reason: string }>();
   const setWriting = (next: { disposition: Disposition; reason: string } | undefined) => {
     write(next);
@@ -129,6 +136,20 @@ function PartRow(p: {
           {part.condition}. {part.decided ? part.reason : part.proposedReason}
           {part.decidedBy && ` (${part.decidedBy})`}
         </small>
+        {!p.signed && (
+          <span className={classes.links}>
+            {!part.decided && !part.proposed && (
+              <Link to={`/jobs/${p.job}/inspect`} onClick={p.onChoose}>
+                Look at it
+              </Link>
+            )}
+            {several && (
+              <button type="button" aria-expanded={splitting} onClick={() => setSplitting(!splitting)}>
+                Not all {p.step?.given.count} alike
+              </button>
+            )}
+          </span>
+        )}
       </div>
       <div
         className={classes.choices}
@@ -145,14 +166,18 @@ function PartRow(p: {
             data-choice={choice}
             onClick={() => choose(choice)}
           >
-            {t.dispositions[choice]}
-            {!part.decided && part.proposed === choice && <small>proposed</small>}
+            {t.dispositions[choice]} {!part.decided && part.proposed === choice && <small>proposed</small>}
           </button>
         ))}
       </div>
       {problem && problem.status !== 409 && (
         <div className={classes.full}>
           <Fault>{problem.detail}</Fault>
+        </div>
+      )}
+      {splitting && p.step && (
+        <div className={classes.full}>
+          <SplitForm step={p.step} keeping={keeping} onDone={() => setSplitting(false)} />
         </div>
       )}
       {writing && (

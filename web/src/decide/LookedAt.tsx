@@ -54,7 +54,7 @@ export function LookedAt({ view }: { view: JobView }) {
       {alone.length > 0 && (
         <p className={classes.lead}>
           These hold, stop or carry the load, and are looked at one by one:{" "}
-          <Link to={`/jobs/${view.job.number}/strip`}>
+          <Link to={`/jobs/${view.job.number}/inspect`}>
             {alone.map((d) => `${d.part} (${d.number})`).join(", ")}
           </Link>
           .

@@ -1,6 +1,6 @@
 import { NativeSelect, TextInput } from "@mantine/core";
 import { useQuery } from "@tanstack/react-query";
-import { useState } from "react";
+import { useEffect, useRef, useState } from "react";
 import { request } from "../api/http";
 import type { DrawerAnswer, DrawerEntries, EnteredNumber, JobView } from "../api/types";
 import { useKeep } from "../job/bench";
@@ -12,17 +12,38 @@ import { drawersQuery, isOfTheOilRoom } from "./queries";
 import { Sheet } from "./Sheet";
 import { initialEntries } from "./sheet.model";
 
+/** A check of a part that is to be measured. */
+export interface Wanted {
+  stepId: string;
+  check: string;
+}
+
 interface Props {
   view: JobView;
   station: Room;
+  /** The check that somebody came here to measure. */
+  wanted?: Wanted | undefined;
+  onWanted?: (wanted: Wanted | undefined) => void;
 }
+
+/** The drawer that holds any reading against its limits, where no other measures a check. */
+const AGAINST_LIMITS = "against-limits";
 
 const PLACES = ["sump", "bearings", "pawls", "screw and nut", "open gears", "chain", "splines", "seal lips"];
 
 /** Every way of measuring and working out there is, at a job: the papers of the unit are filled in, answers are kept. */
-export function MeasuringRoom({ view, station }: Props) {
+export function MeasuringRoom({ view, station, wanted, onWanted }: Props) {
   const drawers = useQuery(drawersQuery);
-  const [name, setName] = useState("");
+  const [picked, setName] = useState("");
+  const name = picked === "" && wanted ? AGAINST_LIMITS : picked;
+  const room = useRef<HTMLDivElement>(null);
+  useEffect(() => {
+    if (wanted) {
+      setName("");
+      room.current?.scrollIntoView({ block: "start" });
+    }
+  }, [wanted]);
+  const part = view.steps.find((step) => step.id === wanted?.stepId);
   const filling = station === "FILL";
   const stages = filling ? [] : view.unit.stages;
   const gears = stages.flatMap((s) => [
@@ -32,7 +53,7 @@ export function MeasuringRoom({ view, station }: Props) {
   const [gear, setGear] = useState(gears[1]?.value ?? "");
   const [typed, setTyped] = useState<string>();
   const [remark, setRemark] = useState("");
-  const subject = typed ?? gears.find((g) => g.value === gear)?.label ?? "";
+  const subject = part?.given.part ?? typed ?? gears.find((g) => g.value === gear)?.label ?? "";
   const [stage, member] = gear.split(" ");
   const papers = useQuery({
     queryKey: ["papers-entries", view.job.number, gear],
@@ -48,22 +69,31 @@ export function MeasuringRoom({ view, station }: Props) {
   const sections = [...new Set(offered.map((d) => d.section))];
   const named = filling ? PLACES : [...new Set(view.steps.map((step) => step.given.part))];
 
+  const about = part ? `${part.id}.${wanted?.check}` : gear;
+  // A part or gear is named by its key, so that a corrected name changes nothing.
+  const tie = part
+    ? { about: { stepId: part.id }, check: wanted?.check }
+    : typed === undefined && gear !== "" && !filling
+      ? { about: { stage: Number(stage), member } }
+      : {};
+
   const save = async (entries: DrawerEntries, _answer: DrawerAnswer) => {
     const kept = await keep(
       "PUT",
       `/answers/${crypto.randomUUID()}`,
-      { station, drawer: name, subject, remark, entries },
+      { station, drawer: name, subject, remark, entries, ...tie },
       drawer?.title ?? name,
     );
     if (kept) {
       setRemark("");
       setTyped(undefined);
+      onWanted?.(undefined);
     }
     return kept;
   };
 
   return (
-    <>
+    <div ref={room}>
       <Panel
         title={filling ? "Oil room" : "Measuring room"}
         aside={
@@ -88,7 +118,15 @@ export function MeasuringRoom({ view, station }: Props) {
                 })),
               ]}
             />
-            {gears.length > 0 && (
+            {part && (
+              <p className={classes.wanted}>
+                For {part.given.part}, {wanted?.check}.{" "}
+                <button type="button" onClick={() => onWanted?.(undefined)}>
+                  Not for this part
+                </button>
+              </p>
+            )}
+            {gears.length > 0 && !part && (
               <NativeSelect
                 label="Gear"
                 value={gear}
@@ -98,18 +136,20 @@ export function MeasuringRoom({ view, station }: Props) {
             )}
             {drawer && (
               <>
-                <TextInput
-                  label={filling ? "Lubricated place" : "What it is about"}
-                  description={
-                    filling
-                      ? "Sump, bearings, pawls: each place for itself."
-                      : "A part named here takes the verdict to Decide."
-                  }
-                  inputWrapperOrder={["label", "input", "description", "error"]}
-                  list="parts-off"
-                  value={subject}
-                  onChange={(e) => setTyped(e.currentTarget.value)}
-                />
+                {!part && (
+                  <TextInput
+                    label={filling ? "Lubricated place" : "What it is about"}
+                    description={
+                      filling
+                        ? "Sump, bearings, pawls: each place for itself."
+                        : "A part named here takes the verdict to Decide."
+                    }
+                    inputWrapperOrder={["label", "input", "description", "error"]}
+                    list="parts-off"
+                    value={subject}
+                    onChange={(e) => setTyped(e.currentTarget.value)}
+                  />
+                )}
                 <datalist id="parts-off">
                   {named.map((part) => (
                     <option key={part} value={part} />
@@ -125,9 +165,9 @@ export function MeasuringRoom({ view, station }: Props) {
             <p className={classes.soft}>{drawer.purpose}</p>
             {problem && <Fault>{problem.detail}</Fault>}
             <Sheet
-              key={`${name} ${gear}`}
+              key={`${name} ${about}`}
               drawer={drawer}
-              draftKey={`room.${view.job.id}.${station}.${name}.${gear}`}
+              draftKey={`room.${view.job.id}.${station}.${name}.${about}`}
               start={initialEntries(drawer, papers.data)}
               keep={save}
               keepLabel="Keep to this job"
@@ -143,6 +183,6 @@ export function MeasuringRoom({ view, station }: Props) {
         )}
       </Panel>
       <KeptAnswers view={view} station={station} />
-    </>
+    </div>
   );
 }

@@ -1,18 +1,26 @@
 import { useState } from "react";
-import { MeasuringRoom } from "../drawers/MeasuringRoom";
+import { MeasuringRoom, type Wanted } from "../drawers/MeasuringRoom";
 import type { StationProps } from "../job/JobPage";
 import { Kept } from "../measuring/Kept";
 import { MeasurePad } from "../measuring/MeasurePad";
 import type { Subject } from "../measuring/pad.model";
 import { Subjects } from "../measuring/Subjects";
+import { PartByPart } from "./PartByPart";
 
-/** Backlash of every mesh, the span of gears in doubt, and every other way of measuring. */
-export function InspectStation({ view }: StationProps) {
+/** Every part by eye and feel, backlash of every mesh, the span of gears in doubt, and every other way of measuring. */
+export function InspectStation({ view, chosen, onChoose }: StationProps) {
   const firstOpen = view.meshes.find((m) => !m.before)?.stage ?? 1;
   const [subject, setSubject] = useState<Subject>({ kind: "BACKLASH", stage: firstOpen, member: "WHEEL" });
+  const [wanted, setWanted] = useState<Wanted>();
   const mesh = view.meshes[subject.stage - 1];
   return (
     <>
+      <PartByPart
+        view={view}
+        chosen={chosen}
+        onChoose={onChoose}
+        onMeasure={(stepId, check) => setWanted({ stepId, check })}
+      />
       <Subjects view={view} station="INSPECT" chosen={subject} onChoose={setSubject} />
       {mesh && !view.job.signedAt && (
         <MeasurePad
@@ -24,7 +32,7 @@ export function InspectStation({ view }: StationProps) {
         />
       )}
       <Kept view={view} station="INSPECT" />
-      <MeasuringRoom view={view} station="INSPECT" />
+      <MeasuringRoom view={view} station="INSPECT" wanted={wanted} onWanted={setWanted} />
     </>
   );
 }

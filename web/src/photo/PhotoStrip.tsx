@@ -11,22 +11,30 @@ interface Props {
   view: JobView;
   stepId: string;
   stepName: string;
+  /** Pictures of one finding on the part instead of the step's own. */
+  findingId?: string;
   /** False on a signed job and where pictures are only looked at. */
   canAdd: boolean;
   large?: boolean;
 }
 
 /** Pictures of one step: those that are kept, those that wait, and the button that takes one more. */
-export function PhotoStrip({ view, stepId, stepName, canAdd, large }: Props) {
+export function PhotoStrip({ view, stepId, stepName, findingId, canAdd, large }: Props) {
   const [open, setOpen] = useState<string>();
   const file = useRef<HTMLInputElement>(null);
-  const waiting = useWaitingPhotos().filter((p) => p.step === stepId);
-  const photos = view.photos.filter((p) => p.stepId === stepId);
+  const waiting = useWaitingPhotos().filter((p) => p.step === stepId && p.finding === findingId);
+  const photos = view.photos.filter((p) => p.stepId === stepId && p.findingId === findingId);
   const opened = photos.find((p) => p.id === open);
 
   const take = async (files: FileList | null) => {
     for (const blob of files ?? []) {
-      await queuePhoto({ id: crypto.randomUUID(), job: view.job.number, step: stepId, blob });
+      await queuePhoto({
+        id: crypto.randomUUID(),
+        job: view.job.number,
+        step: stepId,
+        ...(findingId !== undefined && { finding: findingId }),
+        blob,
+      });
     }
     if (file.current) {
       file.current.value = "";

@@ -10,6 +10,8 @@ export interface WaitingPhoto {
   id: string;
   job: number;
   step: string;
+  /** The finding it shows; undefined for a picture of the step itself. */
+  finding?: string;
   blob: Blob;
   /** Why the server would not take it; undefined while it waits. */
   refused?: string;
@@ -87,7 +89,8 @@ const waiting = () => photos.find((p) => p.refused === undefined);
 async function send(photo: WaitingPhoto): Promise<boolean> {
   let response: Response;
   try {
-    response = await fetch(`/api/jobs/${photo.job}/photos/${photo.id}?step=${photo.step}`, {
+    const of = photo.finding === undefined ? "" : `&finding=${photo.finding}`;
+    response = await fetch(`/api/jobs/${photo.job}/photos/${photo.id}?step=${photo.step}${of}`, {
       method: "PUT",
       headers: { ...writeHeaders(photo.id), "Content-Type": "application/octet-stream" },
       credentials: "same-origin",

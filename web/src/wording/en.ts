@@ -79,6 +79,7 @@ export const en = {
     CRACKED: "cracked",
     BROKEN: "broken or torn",
   },
+  looks: { AS_FOUND: "As it came off", WASHED: "Washed", AFTER_WORK: "After the work" },
   sides: { LEFT: "left end", MIDDLE: "middle", RIGHT: "right end" },
   energies: {
     ELECTRIC: "electric",

@@ -11,6 +11,7 @@ import app.yunque.route.Station;
 import app.yunque.server.bench.JobView;
 import app.yunque.server.decision.DecisionView;
 import app.yunque.server.drawer.KeptAnswerView;
+import app.yunque.server.finding.SeenView;
 import app.yunque.server.job.ReceiveView;
 import app.yunque.server.measuring.MeasurementView;
 import app.yunque.server.place.FillKind;
@@ -186,6 +187,9 @@ final class ReportWriter {
     /** All that was noted at a step and at its card: where, how it is held, what goes on it, and the words as typed. */
     private static List<String> details(JobView job, StepView step) {
         var told = new ArrayList<String>();
+        job.seen().stream()
+                .filter(f -> f.given().stepId().equals(step.id()))
+                .forEach(f -> told.add(found(f, step)));
         told.add(step.where());
         told.add(step.given().wayRound());
         told.addAll(step.facts());
@@ -209,6 +213,27 @@ final class ReportWriter {
                         });
         told.add(step.given().note().isBlank() ? "" : "“" + step.given().note() + "”");
         return told.stream().filter(t -> !t.isBlank()).distinct().toList();
+    }
+
+    /** "gritty on 2 of 4 (feel …, washed, BRG-1): wash … Tomás Vega, “at one place”". */
+    private static String found(SeenView f, StepView step) {
+        var given = f.given();
+        int count = step.given().count();
+        return "found %s%s at %s (%s, %s) by %s: %s%s"
+                .formatted(
+                        given.word(),
+                        count == 1
+                                ? ""
+                                : " on %s of %d"
+                                        .formatted(
+                                                given.pieces() == null ? "all" : given.pieces(),
+                                                count),
+                        given.check(),
+                        f.title(),
+                        given.look().words(),
+                        f.by(),
+                        f.means(),
+                        given.remark().isBlank() ? "" : ", “" + given.remark() + "”");
     }
 
     private static List<Report.Picture> pictures(

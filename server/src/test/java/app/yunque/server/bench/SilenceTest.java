@@ -132,7 +132,9 @@ class SilenceTest {
         assertThat(refused.detail()).contains("end cover was found cracked already");
 
         keep(pawl, "pawl", "PAWL", "SOUND", 0);
-        assertThat(part(pawl).path("proposedReason").asString()).startsWith("Look first: ").contains("PWL-4");
+        assertThat(part(pawl).path("proposedReason").asString())
+                .startsWith("Look first: ")
+                .contains("PWL-4");
         lookAtThePawl();
         var taken = mechanic.post(job + "/decisions/accept", Map.of("steps", List.of(pawl)));
         assertThat(taken.status()).isEqualTo(200);

@@ -1,0 +1,119 @@
+// @vitest-environment jsdom
+import { screen, within } from "@testing-library/react";
+import userEvent from "@testing-library/user-event";
+import { beforeEach, describe, expect, it, vi } from "vitest";
+import type { JobView } from "../api/types";
+import { job, part, type Sent, serverThatAnswers, show } from "../test-data/bench";
+import { DecideStation } from "./DecideStation";
+
+const sound = {
+  condition: "sound",
+  lookedAt: true,
+  open: [],
+  proposed: "REUSE" as const,
+  proposedReason: "Looked at, and found sound.",
+};
+
+describe("Decide", () => {
+  let sent: Sent[] = [];
+
+  beforeEach(() => {
+    localStorage.clear();
+    sent = serverThatAnswers({ "/api/sign-in/me": { name: "Tomás Vega", role: "MECHANIC" } });
+  });
+
+  const open = (view: JobView) => show(<DecideStation view={view} chosen={undefined} onChoose={vi.fn()} />);
+  const choices = (number: number, name: string) =>
+    screen.getByRole("group", { name: `Decision for step ${number}, ${name}` });
+
+  it("takes only the proposals there are, each by its name", async () => {
+    open(job([part(1, "cover", sound), part(2, "pawl", { strict: true }), part(3, "wheel", sound)]));
+    expect(screen.getByText(/2 proposals wait for you. 1 part has to be looked at/)).toBeVisible();
+    await userEvent.click(screen.getByRole("button", { name: "Take the 2 proposals" }));
+    expect(sent).toEqual([
+      { method: "POST", path: "/api/jobs/31/decisions/accept", body: { steps: ["step-1", "step-3"] } },
+    ]);
+  });
+
+  it("leaves out what somebody is deciding otherwise at that moment", async () => {
+    open(job([part(1, "cover", sound), part(2, "wheel", sound)]));
+    await userEvent.click(within(choices(1, "cover")).getByRole("button", { name: "Renew" }));
+    expect(screen.getByRole("textbox", { name: "Why renew?" })).toHaveFocus();
+    await userEvent.click(screen.getByRole("button", { name: "Take the proposal" }));
+    expect(sent[0]?.body).toEqual({ steps: ["step-2"] });
+    await userEvent.type(screen.getByRole("textbox", { name: "Why renew?" }), "ears cracked before");
+    await userEvent.click(screen.getByRole("button", { name: "Keep" }));
+    expect(sent[1]).toMatchObject({
+      path: "/api/jobs/31/decisions/step-1",
+      body: { disposition: "RENEW", reason: "ears cracked before" },
+    });
+  });
+
+  it("takes one proposal by one tap, with its reason", async () => {
+    open(job([part(1, "cover", sound)]));
+    await userEvent.click(within(choices(1, "cover")).getByRole("button", { name: "Reuse proposed" }));
+    expect(sent[0]?.body).toMatchObject({ disposition: "REUSE", reason: "Looked at, and found sound." });
+  });
+
+  it("proposes nothing for what nobody looked at, and leads to Inspect", () => {
+    open(job([part(1, "pawl", { strict: true })]));
+    expect(screen.queryByText("proposed")).toBeNull();
+    expect(screen.getByRole("link", { name: "Look at it" })).toHaveAttribute("href", "/jobs/31/inspect");
+    expect(screen.queryByRole("button", { name: /Take the proposal/ })).toBeNull();
+  });
+
+  it("lets somebody say of named parts that they are sound, but not of what holds", async () => {
+    open(job([part(1, "cover"), part(2, "pawl", { strict: true }), part(3, "bearing")]));
+    const panel = screen.getByRole("region", { name: "Not looked at yet" });
+    expect(within(panel).getByText("3 parts")).toBeVisible();
+    expect(within(panel).getAllByRole("checkbox")).toHaveLength(2);
+    expect(within(panel).getByRole("link", { name: "pawl (2)" })).toHaveAttribute("href", "/jobs/31/inspect");
+    expect(within(panel).getByRole("button", { name: "Tick what you looked at" })).toBeDisabled();
+    await userEvent.click(within(panel).getByRole("checkbox", { name: "cover (1)" }));
+    await userEvent.click(within(panel).getByRole("checkbox", { name: "bearing (3)" }));
+    await userEvent.click(within(panel).getByRole("checkbox", { name: "bearing (3)" }));
+    await userEvent.click(
+      await within(panel).findByRole("button", { name: "I looked at it: sound (Tomás Vega)" }),
+    );
+    expect(sent).toEqual([
+      {
+        method: "POST",
+        path: "/api/jobs/31/steps/looked-at",
+        body: { parts: [{ stepId: "step-1", version: 3 }] },
+      },
+    ]);
+  });
+
+  it("lets some pieces of a line go their own way", async () => {
+    open(job([part(1, "4 × spring", sound), part(2, "cover", sound)]));
+    expect(screen.getAllByRole("button", { name: /Not all/ })).toHaveLength(1);
+    await userEvent.click(screen.getByRole("button", { name: "Not all 4 alike" }));
+    const form = screen.getByRole("form", { name: "Split step 1" });
+    const counts = within(form).getAllByRole("textbox");
+    expect(counts.map((c) => (c as HTMLInputElement).value)).toEqual(["3", "4 × spring", "1"]);
+    await userEvent.click(within(form).getByRole("button", { name: "Split" }));
+    expect(sent[0]).toMatchObject({
+      path: "/api/jobs/31/steps/step-1/split",
+      body: { version: 3, count: 1, keepCount: 3 },
+    });
+  });
+
+  it("lists what is to be bought", () => {
+    open(job([part(1, "oil seal", { decided: "RENEW", reason: "Single use." }), part(2, "cover", sound)]));
+    const list = screen.getByRole("region", { name: "To buy" });
+    expect(within(list).getByText("1 line")).toBeVisible();
+    expect(within(list).getByText(/oil seal/)).toBeVisible();
+    expect(within(list).queryByText(/cover/)).toBeNull();
+  });
+
+  it("cannot be pressed on a signed job", () => {
+    const signed = job([part(1, "cover", { ...sound, decided: "REUSE", decidedBy: "Inés Roldán" })]);
+    signed.job.signedAt = "2026-11-21T08:00:00Z";
+    open(signed);
+    for (const choice of within(choices(1, "cover")).getAllByRole("button")) {
+      expect(choice).toBeDisabled();
+    }
+    expect(screen.getByText(/Inés Roldán/)).toBeVisible();
+    expect(screen.queryByRole("region", { name: "Not looked at yet" })).toBeNull();
+  });
+});

@@ -1,0 +1,96 @@
+import "@testing-library/jest-dom/vitest";
+import { MantineProvider } from "@mantine/core";
+import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
+import { cleanup, render } from "@testing-library/react";
+import type { ReactNode } from "react";
+import { MemoryRouter } from "react-router";
+import { afterEach, vi } from "vitest";
+import type { DecisionView, JobView } from "../api/types";
+import { PreferencesProvider } from "../shared/preferences";
+
+/** What a browser has and the tests' one has not. */
+window.matchMedia ??= (query: string) =>
+  ({ matches: false, media: query, addEventListener: () => {}, removeEventListener: () => {} }) as never;
+window.ResizeObserver ??= class {
+  observe() {}
+  unobserve() {}
+  disconnect() {}
+} as never;
+Element.prototype.scrollIntoView ??= () => {};
+
+afterEach(cleanup);
+
+export interface Sent {
+  method: string;
+  path: string;
+  body: Record<string, unknown>;
+}
+
+/** The server's answers by path, and what the screen sent it. */
+export function serverThatAnswers(answers: Record<string, unknown>): Sent[] {
+  const sent: Sent[] = [];
+  vi.stubGlobal("fetch", async (input: string | URL | Request, init?: RequestInit) => {
+    const path = String(input instanceof Request ? input.url : input);
+    const method = init?.method ?? "GET";
+    if (method !== "GET") {
+      sent.push({ method, path, body: init?.body ? JSON.parse(String(init.body)) : {} });
+    }
+    const answer = answers[`${method} ${path}`] ?? answers[path] ?? {};
+    return new Response(JSON.stringify(answer), {
+      status: 200,
+      headers: { "Content-Type": "application/json" },
+    });
+  });
+  return sent;
+}
+
+/** Shows a screen as the app does, with a client of its own. */
+export function show(screen: ReactNode, at = "/") {
+  const client = new QueryClient({ defaultOptions: { queries: { retry: false } } });
+  const whole = (content: ReactNode) => (
+    <QueryClientProvider client={client}>
+      <MantineProvider>
+        <PreferencesProvider>
+          <MemoryRouter initialEntries={[at]}>{content}</MemoryRouter>
+        </PreferencesProvider>
+      </MantineProvider>
+    </QueryClientProvider>
+  );
+  const shown = render(whole(screen));
+  return { ...shown, again: (content: ReactNode) => shown.rerender(whole(content)) };
+}
+
+/** A part that nobody looked at. */
+export const part = (number: number, name: string, more: Partial<DecisionView> = {}): DecisionView => ({
+  stepId: `step-${number}`,
+  number,
+  part: name,
+  condition: "not looked at",
+  lookedAt: false,
+  strict: false,
+  proposedReason: "Not looked at: say how it was found, or measure it.",
+  checks: ["ANY-1", "BRG-1", "NEW-1"],
+  open: ["ANY-1"],
+  standing: [],
+  ...more,
+});
+
+/** An open job with these parts and nothing else. */
+export const job = (decisions: DecisionView[], more: Partial<JobView> = {}): JobView =>
+  ({
+    job: { id: "job-1", number: 31 },
+    unit: { stages: [], otherStages: [] },
+    steps: decisions.map((d) => ({
+      id: d.stepId,
+      number: d.number,
+      given: { part: d.part, count: /^(\d+) ×/.test(d.part) ? Number.parseInt(d.part, 10) : 1, version: 3 },
+    })),
+    decisions,
+    seen: [],
+    photos: [],
+    measurements: [],
+    answers: [],
+    meshes: [],
+    route: { stops: [], againstSigning: [] },
+    ...more,
+  }) as unknown as JobView;
