@@ -1541,12 +1541,17 @@ export interface components {
             level: string;
             words: components["schemas"]["Word"][];
             measured: string;
+            limits?: components["schemas"]["CheckLimits"];
             source: string;
             /** Format: double */
             minutes: number;
             looks: ("AS_FOUND" | "WASHED" | "AFTER_WORK")[];
             leadsTo: string;
             must?: boolean;
+        };
+        CheckLimits: {
+            unit: string;
+            edges: components["schemas"]["Edges"];
         };
         Choice: {
             part: string;
@@ -1718,6 +1723,15 @@ export interface components {
             task: string;
             can: string;
             next: components["schemas"]["NextView"];
+        };
+        Edges: {
+            /** Format: double */
+            least?: number;
+            /** Format: double */
+            mostNew?: number;
+            /** Format: double */
+            renew?: number;
+            shrinks: boolean;
         };
         /** @description A number as typed, point or comma as decimal separator, with the unit it was read in */
         EnteredNumber: {

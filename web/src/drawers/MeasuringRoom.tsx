@@ -11,12 +11,7 @@ import { KeptAnswers, type Room } from "./KeptAnswers";
 import { drawersQuery, isOfTheOilRoom } from "./queries";
 import { Sheet } from "./Sheet";
 import { initialEntries } from "./sheet.model";
-
-/** A check of a part that is to be measured. */
-export interface Wanted {
-  stepId: string;
-  check: string;
-}
+import { limitEntries, type Wanted } from "./wanted.model";
 
 interface Props {
   view: JobView;
@@ -69,10 +64,10 @@ export function MeasuringRoom({ view, station, wanted, onWanted }: Props) {
   const sections = [...new Set(offered.map((d) => d.section))];
   const named = filling ? PLACES : [...new Set(view.steps.map((step) => step.given.part))];
 
-  const about = part ? `${part.id}.${wanted?.check}` : gear;
+  const about = part ? `${part.id}.${wanted?.check.id}` : gear;
   // A part or gear is named by its key, so that a corrected name changes nothing.
   const tie = part
-    ? { about: { stepId: part.id }, check: wanted?.check }
+    ? { about: { stepId: part.id }, check: wanted?.check.id }
     : typed === undefined && gear !== "" && !filling
       ? { about: { stage: Number(stage), member } }
       : {};
@@ -120,7 +115,7 @@ export function MeasuringRoom({ view, station, wanted, onWanted }: Props) {
             />
             {part && (
               <p className={classes.wanted}>
-                For {part.given.part}, {wanted?.check}.{" "}
+                For {part.given.part}, {wanted?.check.id}: {wanted?.check.lookAt}.{" "}
                 <button type="button" onClick={() => onWanted?.(undefined)}>
                   Not for this part
                 </button>
@@ -168,7 +163,10 @@ export function MeasuringRoom({ view, station, wanted, onWanted }: Props) {
               key={`${name} ${about}`}
               drawer={drawer}
               draftKey={`room.${view.job.id}.${station}.${name}.${about}`}
-              start={initialEntries(drawer, papers.data)}
+              start={initialEntries(
+                drawer,
+                wanted && drawer.name === AGAINST_LIMITS ? limitEntries(wanted) : papers.data,
+              )}
               keep={save}
               keepLabel="Keep to this job"
             />

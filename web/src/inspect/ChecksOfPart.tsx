@@ -12,7 +12,7 @@ interface Props {
   part: DecisionView;
   checks: Check[];
   look: Look;
-  onMeasure: (check: string) => void;
+  onMeasure: (check: Check) => void;
 }
 
 /** The checks of one part, each answered by one tap on a fixed word. */
@@ -40,7 +40,7 @@ export function ChecksOfPart({ view, part, checks, look, onMeasure }: Props) {
       said={wordOf(view.seen, part.stepId, check.id, look, by)?.given.word}
       signed={signed}
       onSay={(word) => say(check, word)}
-      onMeasure={() => onMeasure(check.id)}
+      onMeasure={() => onMeasure(check)}
     />
   );
   return (

@@ -1,5 +1,6 @@
 import { useState } from "react";
-import { MeasuringRoom, type Wanted } from "../drawers/MeasuringRoom";
+import { MeasuringRoom } from "../drawers/MeasuringRoom";
+import type { Wanted } from "../drawers/wanted.model";
 import type { StationProps } from "../job/JobPage";
 import { Kept } from "../measuring/Kept";
 import { MeasurePad } from "../measuring/MeasurePad";
@@ -15,12 +16,7 @@ export function InspectStation({ view, chosen, onChoose }: StationProps) {
   const mesh = view.meshes[subject.stage - 1];
   return (
     <>
-      <PartByPart
-        view={view}
-        chosen={chosen}
-        onChoose={onChoose}
-        onMeasure={(stepId, check) => setWanted({ stepId, check })}
-      />
+      <PartByPart view={view} chosen={chosen} onChoose={onChoose} onMeasure={setWanted} />
       <Subjects view={view} station="INSPECT" chosen={subject} onChoose={setSubject} />
       {mesh && !view.job.signedAt && (
         <MeasurePad

@@ -136,7 +136,7 @@ describe("Inspect, part by part", () => {
     expect(screen.getAllByText("must be answered")).toHaveLength(1);
     expect(screen.getByText("Radial clearance (ball)")).toBeVisible();
     await userEvent.click(within(await row("BRG-3")).getByRole("button", { name: "Measure it" }));
-    expect(onMeasure).toHaveBeenCalledWith("step-1", "BRG-3");
+    expect(onMeasure).toHaveBeenCalledWith({ stepId: "step-1", check: CHECKS[2], strict: false });
     expect(screen.queryByRole("group", { name: "Found at NEW-1" })).toBeNull();
     await userEvent.click(screen.getByRole("button", { name: "+ Identity, marks, a new part" }));
     expect(await row("NEW-1")).toBeVisible();

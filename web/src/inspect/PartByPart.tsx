@@ -2,6 +2,7 @@ import { Select } from "@mantine/core";
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import type { JobView, Look } from "../api/types";
+import type { Wanted } from "../drawers/wanted.model";
 import { Panel } from "../shared/Panel";
 import { t } from "../wording/en";
 import { ChecksOfPart } from "./ChecksOfPart";
@@ -14,7 +15,7 @@ interface Props {
   view: JobView;
   chosen: string | undefined;
   onChoose: (stepId: string | undefined) => void;
-  onMeasure: (stepId: string, check: string) => void;
+  onMeasure: (wanted: Wanted) => void;
 }
 
 /** How the server words that nobody said anything at Strip. */
@@ -95,7 +96,7 @@ export function PartByPart({ view, chosen, onChoose, onMeasure }: Props) {
               part={part}
               checks={checks.data}
               look={look}
-              onMeasure={(check) => onMeasure(part.stepId, check)}
+              onMeasure={(check) => onMeasure({ stepId: part.stepId, check, strict: part.strict })}
             />
           )}
           <FoundOnPart view={view} part={part} />

@@ -7,6 +7,7 @@ import java.util.Locale;
 import java.util.Set;
 import java.util.regex.MatchResult;
 import java.util.regex.Pattern;
+import org.jspecify.annotations.Nullable;
 
 /**
  * One thing that is looked at, felt or measured on a part or a mesh.
@@ -17,6 +18,7 @@ import java.util.regex.Pattern;
  * @param level    M must, S should, D if in doubt, and what raises it
  * @param words    the fixed words of what may be found; empty where it is only measured
  * @param measured what is measured, with its edges, in words; empty where nothing is
+ * @param limits   the same edges as numbers, where they are the same for every part; null where they depend on its size or duty
  * @param source   where words, severities and edges come from
  * @param minutes  minutes of a practised mechanic, part clean and at hand
  * @param looks    when it is looked at
@@ -29,6 +31,7 @@ public record Check(
         String level,
         List<Word> words,
         String measured,
+        @Nullable CheckLimits limits,
         String source,
         double minutes,
         Set<Look> looks,

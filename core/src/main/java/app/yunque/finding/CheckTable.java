@@ -48,6 +48,7 @@ final class CheckTable {
                 cells.get(3),
                 words(cells.get(4), line),
                 orEmpty(cells.get(5)),
+                CheckLimits.in(cells.get(5)).orElse(null),
                 cells.get(6),
                 Double.parseDouble(cells.get(7)),
                 looks(cells.get(8), line),

@@ -4,6 +4,7 @@ import static app.yunque.teardown.Steps.step;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import app.yunque.measure.Edges;
 import app.yunque.measure.Refused;
 import app.yunque.teardown.PartKind;
 import java.util.List;
@@ -199,6 +200,34 @@ class ChecksTest {
                 .hasMessageContaining(line);
     }
 
+    @ParameterizedTest(name = "{0}: {2} to {3} {1}")
+    @CsvSource(
+            nullValues = "-",
+            value = {
+                "HSG-4, mm, 0.05, 0.10, false",
+                "BAL-1, µm, 2, 5, false",
+                "PWL-2, '', 0.85, 0.80, true",
+                "DOG-2, %, 85, 70, true",
+                "SHP-2, %, 2, 5, false",
+                "OWC-1, °, 2, 5, false",
+                "PIN-3, mm, 0.20, 0.10, true"
+            })
+    void knowsLimitsThatAreTheSameForEveryPart(
+            String check, String unit, double mostNew, double renew, boolean shrinks) {
+        assertThat(Checks.of(check).limits())
+                .isEqualTo(new CheckLimits(unit, new Edges(null, mostNew, renew, shrinks)));
+    }
+
+    @Test
+    void knowsTheLeastWhereThereIsOneAndNothingWhereItDepends() {
+        assertThat(Checks.of("LEV-1").limits())
+                .isEqualTo(new CheckLimits("mm", Edges.growing(0.10, 0.30, 0.80)));
+        // By size, by duty, and of two things.
+        for (var check : List.of("KEY-1", "GER-3", "COL-1", "BRK-3", "ANY-1", "LND-2")) {
+            assertThat(Checks.of(check).limits()).as(check).isNull();
+        }
+    }
+
     @Test
     void readsALine() {
         var check =
@@ -215,6 +244,7 @@ class ChecksTest {
                                         new Check.Word("good", Severity.SOUND),
                                         new Check.Word("rust, deep", Severity.MEASURE)),
                                 "",
+                                null,
                                 "me",
                                 0.5,
                                 Set.of(Look.AS_FOUND, Look.AFTER_WORK),
