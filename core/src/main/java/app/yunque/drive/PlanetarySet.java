@@ -3,6 +3,7 @@ package app.yunque.drive;
 import app.yunque.measure.PlainDigits;
 import app.yunque.measure.Range;
 import app.yunque.measure.Refused;
+import java.util.Optional;
 
 /**
  * A simple planetary set: sun, equal planets on a carrier, ring. With r = z_r/z_s: n_s + r n_r = (1 + r) n_c. Source:
@@ -72,6 +73,26 @@ public record PlanetarySet(int sunTeeth, int planetTeeth, int ringTeeth, int pla
             int sunTeeth, int planetAtSun, int planetAtRing, int ringTeeth, int planets) {
         long sum = (long) sunTeeth * planetAtRing + (long) ringTeeth * planetAtSun;
         return sum % ((long) planets * gcd(planetAtSun, planetAtRing)) == 0;
+    }
+
+    /** Room that neighbouring planets need between their tips (mm). Common practice, no source. */
+    private static final double USUAL_GAP_MM = 1;
+
+    /** What to say when neighbouring planets touch or nearly touch; empty when they have room. */
+    public static Optional<String> tooClose(double gapMm) {
+        return gapMm < USUAL_GAP_MM
+                ? Optional.of("The planets touch or nearly touch: one millimetre of room is usual.")
+                : Optional.empty();
+    }
+
+    /** Tip diameter of an unshifted planet (mm), m (z + 2). */
+    public double planetTipMm(double module) {
+        return module * (planetTeeth + 2);
+    }
+
+    /** Centre distance of sun and planet without shift (mm), m (z_s + z_p)/2. */
+    public double centreDistanceMm(double module) {
+        return module * (sunTeeth + planetTeeth) / 2;
     }
 
     /** Room between the tips of neighbouring planets, 2 a sin (π/N) − d_a (mm); infinite for a single planet. */

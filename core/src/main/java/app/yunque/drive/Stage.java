@@ -161,6 +161,9 @@ public sealed interface Stage {
 
     /** A worm driving its wheel. */
     record Worm(WormSet set, double friction) implements Stage {
+        /** Bronze on hardened steel in its oil, run in. Common practice, no source. */
+        public static final double USUAL_FRICTION = 0.06;
+
         public static final Range FRICTION =
                 Range.of("friction", "coefficient of friction", 0.005, 0.3, "");
 

@@ -25,6 +25,14 @@ public record BrokenGear(
     public static final Range UNCERTAINTY =
             Range.of("uncertaintyMm", "uncertainty", 0.005, 20, "mm");
 
+    /** A chord over broken corners, and a tip diameter from an arc, are each good to about this (mm). Common practice, no source. */
+    private static final double USUAL_UNCERTAINTY_MM = 0.2;
+
+    /** With the uncertainties a caliper usually has over broken corners. */
+    public static BrokenGear of(int pitches, double chordMm, double tipDiameterMm) {
+        return of(pitches, chordMm, tipDiameterMm, USUAL_UNCERTAINTY_MM, USUAL_UNCERTAINTY_MM);
+    }
+
     /**
      * @param pitches          n
      * @param chordMm          c (mm)

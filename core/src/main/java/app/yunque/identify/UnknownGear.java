@@ -1,6 +1,7 @@
 package app.yunque.identify;
 
 import app.yunque.gear.CylindricalGear;
+import app.yunque.measure.Gauge;
 import app.yunque.measure.PlainDigits;
 import app.yunque.measure.Range;
 import app.yunque.measure.Refused;
@@ -26,6 +27,12 @@ public record UnknownGear(
         Optional<Double> tipHelixDeg,
         double helixUncertaintyDeg,
         boolean worn) {
+    /** A caliper over tips that may be worn or bruised (mm). Common practice, no source. */
+    public static final double USUAL_TIP_UNCERTAINTY_MM = 0.1;
+
+    /** A rub on paper is read to about a degree. Common practice, no source. */
+    public static final double USUAL_HELIX_UNCERTAINTY_DEG = 1;
+
     public static final Range TEETH = Range.count("teeth", "number of teeth", 6, 500);
     public static final Range TIP = Range.of("tipDiameterMm", "tip diameter", 3, 3000, "mm");
     public static final Range TIP_UNCERTAINTY =
@@ -50,6 +57,8 @@ public record UnknownGear(
         public static final Range UNCERTAINTY =
                 Range.of("uncertaintyMm", "uncertainty of a span", 0.001, 1, "mm");
 
+        private static final double LEAST_UNCERTAINTY_MM = 0.02;
+
         public Spans {
             Refused.ifAny(
                     SPANNED.judge(teethSpanned),
@@ -66,6 +75,11 @@ public record UnknownGear(
                                         teethSpanned,
                                         PlainDigits.exact(shorterMm)));
             }
+        }
+
+        /** Standard uncertainty of one span (mm): never better than 0.02, whatever the gauge says. Common practice, no source. */
+        public static double uncertaintyWith(Gauge gauge) {
+            return Math.max(LEAST_UNCERTAINTY_MM, gauge.standardUncertaintyMm());
         }
 
         /** p_bn = W_{k+1} − W_k (mm). */

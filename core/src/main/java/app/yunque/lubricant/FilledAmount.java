@@ -15,6 +15,8 @@ import app.yunque.measure.Verdict;
  */
 public record FilledAmount(double share, Verdict verdict, String sentence) {
     public static final Range LITRES = Range.of("amount", "quantity filled", 0.00005, 10_000, "L");
+    public static final Range KILOGRAMS =
+            Range.of("amount", "quantity filled", 0.00005, 10_000, "kg");
     private static final double TENTH = 0.1;
 
     /**

@@ -20,6 +20,12 @@ public record GearOilDuty(
         Optional<ToothLoad> load) {
     public static final Range VELOCITY =
             Range.of("pitchLineVelocityMPerS", "pitch-line velocity", 0.001, 60, "m/s");
+
+    /** A box that hardly turns is reckoned as the slowest there is (m/s). */
+    public static double atLeastSlowest(double velocityMPerS) {
+        return Math.max(VELOCITY.low(), velocityMPerS);
+    }
+
     public static final Range COLDEST =
             Range.of("coldestAmbientDegC", "coldest surroundings", -40, 55, "°C")
                     .advising("Outside the table; ask the oil supplier.");

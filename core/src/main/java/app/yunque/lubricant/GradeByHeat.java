@@ -33,6 +33,17 @@ public record GradeByHeat(
             Range.of("leastViscosity", "viscosity needed at work", 1, 2000, "mm²/s");
     private static final int MOST_ROUNDS = 12;
 
+    /**
+     * The verdict on a place: by the heat where it is worked out, else by the coldest start; a level that is doubtful makes it no better
+     * than doubtful.
+     */
+    public static Verdict together(
+            Optional<GradeByHeat> heat, Optional<ColdStart> start, boolean levelDoubtful) {
+        var cold = Verdict.orNotJudged(start.map(ColdStart::verdict).orElse(null));
+        var warm = heat.map(GradeByHeat::verdict).orElse(cold);
+        return levelDoubtful ? warm.worse(Verdict.DOUBTFUL) : warm;
+    }
+
     /** One grade tried, its sump temperature (°C) and viscosity there (mm²/s). */
     public record Round(IsoViscosityGrade grade, double temperatureDegC, double viscosity) {}
 

@@ -20,7 +20,25 @@ public final class OilChange {
     public static final Range NEEDED = Range.of("litres", "litres needed", 0.01, 5000, "L");
     private static final double WHOLE = 1e-9;
 
+    /** Litres of the containers oil usually comes in. Common practice, no source. */
+    public static final List<Integer> USUAL_CONTAINERS = List.of(1, 4, 5, 20);
+
+    /** Share of the old kind that may stay when another one goes in. Common practice, no source. */
+    public static final double LITTLE = 0.01;
+
     private OilChange() {}
+
+    /** Litres to draw from the store: what goes in, with a reserve (a share); never less than the smallest there is. */
+    public static double drawn(double coldL, double residueL, double reserve) {
+        return Math.max(NEEDED.low(), (coldL - residueL) * (1 + reserve));
+    }
+
+    /** Fills that leave little of what is in the box, the last one counted; 1 where nothing or everything is left. */
+    public static int fillsForAnotherKind(double fillL, double shareLeft) {
+        return shareLeft > 0 && shareLeft < 1
+                ? fillsNeeded(fillL * shareLeft / (1 - shareLeft), fillL, LITTLE)
+                : 1;
+    }
 
     /** Share of old oil after k fills, the last one counted. */
     public static double oldShare(double residueL, double fillL, int fills) {

@@ -40,7 +40,52 @@ public final class OilCondition {
     private OilCondition() {}
 
     /** One finding with its verdict. */
-    public record Finding(String what, Verdict verdict, String sentence) {}
+    public record Finding(String what, Verdict verdict, String sentence) {
+        /** Its state in a word or two. */
+        public String state() {
+            return switch (verdict) {
+                case CLEAR_PASS -> "in order";
+                case DOUBTFUL -> "watch";
+                case CLEAR_FAIL -> "act";
+                case NOT_JUDGED -> "–";
+            };
+        }
+    }
+
+    /** All findings together: the worst decides, and what to do stands in its words. */
+    public record Together(Verdict verdict, String sentence) {}
+
+    /** What a laboratory's sample says to do. */
+    public static Together ofSample(List<Finding> found) {
+        var verdict = Verdict.orNotJudged(worst(found).orElse(null));
+        return new Together(
+                verdict,
+                switch (verdict) {
+                    case CLEAR_FAIL -> "Change the oil and find the cause.";
+                    case DOUBTFUL -> "Watch it: sample again sooner.";
+                    case CLEAR_PASS -> "The oil is in order.";
+                    case NOT_JUDGED -> "Nothing of it could be judged.";
+                });
+    }
+
+    /** What the oil looked like as it was drained says; the first finding of the worst verdict speaks. */
+    public static Together ofDrained(List<Finding> found) {
+        var verdict = Verdict.orNotJudged(worst(found).orElse(null));
+        return new Together(
+                verdict,
+                verdict.isPass()
+                        ? "As it should be."
+                        : found.stream()
+                                .filter(f -> f.verdict() == verdict)
+                                .map(Finding::sentence)
+                                .findFirst()
+                                .orElse(""));
+    }
+
+    /** Whether the rise of a metal can be told with a top-up counted: at least an hour, and no more topped up than it holds. */
+    public static boolean canRate(double sumpL, double toppedUpL, double hours) {
+        return toppedUpL > 0 && toppedUpL <= sumpL && hours >= 1;
+    }
 
     /** The range number of a count; ">28" above the table. */
     public static String rangeNumber(double perMl) {

@@ -144,6 +144,17 @@ public enum PlaceSort {
     }
 
     /** Whether it holds oil whose grade follows from velocity and climate. */
+    /** Usual least viscosity at work (mm²/s): a worm 40, gears 15, spindles and light boxes 8. Common practice, no source. */
+    public double leastViscosityAtWork() {
+        return this == WORM ? 40 : isGearBath() ? 15 : 8;
+    }
+
+    /** From the least to what still is no waste (mm²/s): four times the least, or half as much again as the wanted oil has there. */
+    public double[] wantedAtWork(double viscosityThere) {
+        double least = leastViscosityAtWork();
+        return new double[] {least, Math.max(4 * least, 1.5 * viscosityThere)};
+    }
+
     public boolean isGearBath() {
         return use instanceof Oil oil && oil.usual.isEmpty();
     }

@@ -5,6 +5,7 @@ import static app.yunque.measure.Working.line;
 import app.yunque.measure.PlainDigits;
 import app.yunque.measure.Range;
 import app.yunque.measure.Refused;
+import app.yunque.measure.Verdict;
 import app.yunque.measure.Working;
 import java.util.ArrayList;
 import java.util.List;
@@ -27,6 +28,13 @@ public record SumpHeat(
         double lossW,
         List<String> warnings,
         Working working) {
+    /** What the base oil bears: beyond its limit a fail, from its warning on doubtful. */
+    public Verdict verdict(BaseOil base) {
+        return temperatureDegC > base.limitDegC()
+                ? Verdict.CLEAR_FAIL
+                : temperatureDegC > base.warnDegC() ? Verdict.DOUBTFUL : Verdict.CLEAR_PASS;
+    }
+
     public static final Range POWER = Range.of("powerW", "power through the box", 1, 1e8, "W");
     public static final Range EFFICIENCY =
             Range.of("efficiency", "efficiency of the meshes", 0.01, 1, "");

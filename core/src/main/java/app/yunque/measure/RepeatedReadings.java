@@ -2,6 +2,7 @@ package app.yunque.measure;
 
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.stream.IntStream;
 
@@ -12,6 +13,8 @@ import java.util.stream.IntStream;
  */
 public record RepeatedReadings(List<Double> valuesMm) {
     public static final Range COUNT = Range.count("readings", "number of readings", 1, 500);
+
+    private static final int ROUND = 4;
 
     /** @throws Refused when there is no reading, too many, or one is not a number */
     public RepeatedReadings {
@@ -40,6 +43,13 @@ public record RepeatedReadings(List<Double> valuesMm) {
 
     public double largestMm() {
         return valuesMm.stream().mapToDouble(Double::doubleValue).max().orElseThrow();
+    }
+
+    /** What to say when there are too few to see a run-out; empty with four or more. Common practice, no source. */
+    public Optional<String> tooFewRound(String wheel) {
+        return count() < ROUND
+                ? Optional.of("Measure at four places or more: a %s can run out.".formatted(wheel))
+                : Optional.empty();
     }
 
     /** Largest less smallest (mm). */

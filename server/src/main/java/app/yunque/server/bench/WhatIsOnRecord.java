@@ -28,6 +28,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import org.jspecify.annotations.Nullable;
 
 /** What is on record about a job, as the core asks for it: what bears on each part, what was measured, what was proved. */
 final class WhatIsOnRecord {
@@ -140,7 +141,8 @@ final class WhatIsOnRecord {
                         !received.complaint().isBlank(),
                         received.permission() != null,
                         isolation != null && isolation.isolated(),
-                        turnCount == null ? Verdict.NOT_JUDGED : turnCount.check().verdict()),
+                        Verdict.orNotJudged(
+                                turnCount == null ? null : turnCount.check().verdict())),
                 new JobFacts.Parts(
                         strip.size(),
                         ledger.removed(),
@@ -167,7 +169,7 @@ final class WhatIsOnRecord {
                                 .toList(),
                         proof.map(p -> p.given().turnsFree()).orElse(false),
                         proof.map(p -> p.given().tight()).orElse(false),
-                        proof.map(WhatIsOnRecord::temperature).orElse(Verdict.NOT_JUDGED),
+                        Verdict.orNotJudged(proof.map(WhatIsOnRecord::temperature).orElse(null)),
                         job.isSigned()));
     }
 
@@ -200,8 +202,8 @@ final class WhatIsOnRecord {
                 .anyMatch(m -> m.result().backlash().judged().binds());
     }
 
-    private static Verdict temperature(ProofView proof) {
-        return proof.temperature() == null ? Verdict.NOT_JUDGED : proof.temperature().verdict();
+    private static @Nullable Verdict temperature(ProofView proof) {
+        return proof.temperature() == null ? null : proof.temperature().verdict();
     }
 
     private record What(MeasurementKind kind, int stage, Member member) {}

@@ -2,7 +2,6 @@ package app.yunque.server.drawer;
 
 import app.yunque.lubricant.Compatibility;
 import app.yunque.lubricant.Degreasing;
-import app.yunque.measure.Verdict;
 import app.yunque.measure.Working;
 import app.yunque.server.drawer.Drawer.Section;
 import app.yunque.server.drawer.Drawer.Takes;
@@ -68,7 +67,7 @@ class DegreasingDrawer {
                         Degreasing.of(
                                 sheet.choice("cleaner", Degreasing.Cleaner.class), materials));
         return DrawerAnswer.saying(
-                        told.verdict() == Verdict.CLEAR_PASS
+                        told.verdict().isPass()
                                 ? "It may. Dry it fully."
                                 : told.findings().get(0).reason()
                                         + " "

@@ -4,7 +4,6 @@ import app.yunque.lubricant.OilAsFound;
 import app.yunque.lubricant.OilCondition;
 import app.yunque.lubricant.OilLoss;
 import app.yunque.measure.Refused;
-import app.yunque.measure.Verdict;
 import app.yunque.measure.Working;
 import app.yunque.server.drawer.Field.Option;
 import java.util.ArrayList;
@@ -91,8 +90,8 @@ public final class DrainedOil {
                         sheet.choice("magnet", OilAsFound.Magnet.class),
                         specks,
                         sheet.is("lash", "GREW")));
-        var verdict = OilCondition.worst(found).orElse(Verdict.NOT_JUDGED);
-        var answer = DrawerAnswer.saying(sentence(found, verdict)).verdict(verdict);
+        var together = OilCondition.ofDrained(found);
+        var answer = DrawerAnswer.saying(together.sentence()).verdict(together.verdict());
         loss.ifPresent(
                 l -> {
                     answer.figure("gone", l.lostL(), "L", 2)
@@ -104,12 +103,7 @@ public final class DrainedOil {
         return answer.table(
                         List.of("what", "state", "in words"),
                         found.stream()
-                                .map(
-                                        f ->
-                                                List.of(
-                                                        f.what(),
-                                                        SampleDrawers.words(f.verdict()),
-                                                        f.sentence()))
+                                .map(f -> List.of(f.what(), f.state(), f.sentence()))
                                 .toList())
                 .warn(
                         List.of(
@@ -142,15 +136,5 @@ public final class DrainedOil {
                         sheet.number("drainedL"),
                         OilLoss.USUAL_RESIDUE * filled,
                         sheet.orElse("hours", 0)));
-    }
-
-    private static String sentence(List<OilCondition.Finding> found, Verdict verdict) {
-        return verdict == Verdict.CLEAR_PASS
-                ? "As it should be."
-                : found.stream()
-                        .filter(f -> f.verdict() == verdict)
-                        .map(OilCondition.Finding::sentence)
-                        .findFirst()
-                        .orElse("");
     }
 }

@@ -120,7 +120,7 @@ public record DrawerAnswer(
     /** Puts an answer together. */
     static final class Builder {
         private final String sentence;
-        private Verdict verdict = Verdict.NOT_JUDGED;
+        private Verdict verdict = Verdict.orNotJudged(null);
         private @Nullable Zone zone;
         private boolean renewNow;
         private final List<Figure> figures = new ArrayList<>();

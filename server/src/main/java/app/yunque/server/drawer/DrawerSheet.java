@@ -24,9 +24,6 @@ final class DrawerSheet {
     private static final int MOST_READINGS = 500;
     private static final int LONGEST_TEXT = 200;
 
-    /** What stands in for an instrument that is not on the shop's list: a dial or caliper of 0.01 mm. */
-    private static final Gauge UNLISTED = new Gauge(0.01, 0.01);
-
     private final Map<String, Double> numbers = new HashMap<>();
     private final Map<String, String> choices = new HashMap<>();
     private final Map<String, List<Double>> readings = new HashMap<>();
@@ -103,7 +100,7 @@ final class DrawerSheet {
 
     Gauge gauge() {
         return instrument == null
-                ? UNLISTED
+                ? Gauge.UNLISTED
                 : new Gauge(instrument.resolutionMm(), instrument.maxErrorMm());
     }
 

@@ -5,7 +5,6 @@ import app.yunque.lubricant.FilmCheck;
 import app.yunque.lubricant.OilChange;
 import app.yunque.lubricant.SumpHeat;
 import app.yunque.measure.PlainDigits;
-import app.yunque.measure.Verdict;
 import app.yunque.measure.Working;
 import app.yunque.server.drawer.Drawer.Section;
 import app.yunque.server.drawer.Drawer.Takes;
@@ -77,12 +76,7 @@ class OilCareDrawers {
                                 .formatted(
                                         PlainDigits.rounded(heat.temperatureDegC(), 0),
                                         PlainDigits.rounded(heat.viscosity(), 0)))
-                .verdict(
-                        heat.temperatureDegC() > OilFields.baseOf(sheet).limitDegC()
-                                ? Verdict.CLEAR_FAIL
-                                : heat.temperatureDegC() > OilFields.baseOf(sheet).warnDegC()
-                                        ? Verdict.DOUBTFUL
-                                        : Verdict.CLEAR_PASS)
+                .verdict(heat.verdict(OilFields.baseOf(sheet)))
                 .figure("sump", heat.temperatureDegC(), "°C", 1)
                 .figure("oil there", heat.viscosity(), "mm²/s", 1)
                 .figure("losses", heat.lossW(), "W", 0)
@@ -175,11 +169,11 @@ class OilCareDrawers {
                                     cold,
                                     sheet.number("sharePercent") / 100);
                     double draw =
-                            Math.max(
-                                    0.01,
-                                    (cold - sheet.number("residueL"))
-                                            * (1 + sheet.number("reservePercent") / 100));
-                    var containers = OilChange.containers(draw, List.of(1, 4, 5, 20));
+                            OilChange.drawn(
+                                    cold,
+                                    sheet.number("residueL"),
+                                    sheet.number("reservePercent") / 100);
+                    var containers = OilChange.containers(draw, OilChange.USUAL_CONTAINERS);
                     return DrawerAnswer.saying(
                                     "Fill %s L cold. %s of the last kind leave less than %s %% of the old oil. Draw %s."
                                             .formatted(

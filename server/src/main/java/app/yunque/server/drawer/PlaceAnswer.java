@@ -25,9 +25,7 @@ import org.jspecify.annotations.Nullable;
 
 /** What is to go to a place, how much of it, and what of the shelf is it: put together from the rules of the core. */
 final class PlaceAnswer {
-    private static final List<Integer> CONTAINERS = List.of(1, 4, 5, 20);
     private static final int CANDIDATES = 3;
-    private static final double LITTLE = 0.01;
 
     /** Nobody packs a box with more strokes than this. */
     private static final int MOST_STROKES = 100;
@@ -97,11 +95,8 @@ final class PlaceAnswer {
     }
 
     private Verdict verdict(Optional<Oil> oil) {
-        var start = start().map(ColdStart::verdict).orElse(Verdict.NOT_JUDGED);
-        var warm = heat.map(GradeByHeat::verdict).orElse(start);
-        return oil.isPresent() && !oil.get().levelSays().isEmpty()
-                ? warm.worse(Verdict.DOUBTFUL)
-                : warm;
+        return GradeByHeat.together(
+                heat, start(), oil.filter(o -> !o.levelSays().isEmpty()).isPresent());
     }
 
     /** How the wanted grade starts; empty for grease. */
@@ -124,7 +119,7 @@ final class PlaceAnswer {
     private DrawerAnswer.Builder why(Optional<ShelfChoice> choice) {
         var why = DrawerAnswer.saying("").words("kind", advice.kind());
         wanted.ifPresent(g -> tellGrade(why, g));
-        heat.filter(h -> h.verdict() == Verdict.CLEAR_PASS)
+        heat.filter(h -> h.verdict().isPass())
                 .ifPresent(h -> why.words("worked out", h.sentence()));
         why.table(schools()).table(rounds()).working(advice.working());
         chart(choice).ifPresent(why::chart);
@@ -146,7 +141,7 @@ final class PlaceAnswer {
     private void warnOfHeat(DrawerAnswer.Builder answer, Optional<Oil> oil) {
         heat.ifPresent(
                 h -> {
-                    if (h.verdict() != Verdict.CLEAR_PASS) {
+                    if (!h.verdict().isPass()) {
                         answer.warn(List.of(h.sentence()));
                     }
                     answer.warn(h.heat().warnings());
@@ -215,11 +210,7 @@ final class PlaceAnswer {
     }
 
     private static String flush(Oil oil, double share) {
-        if (!(share > 0 && share < 1)) {
-            return "";
-        }
-        double residue = oil.fill * share / (1 - share);
-        int fills = OilChange.fillsNeeded(residue, oil.fill, LITTLE);
+        int fills = OilChange.fillsForAnotherKind(oil.fill, share);
         return fills <= 1
                 ? ""
                 : " Flush with the new kind, without load: %d fills, the last one counted, leave less than 1 %%."
@@ -295,10 +286,7 @@ final class PlaceAnswer {
                                 .toList(),
                         hot,
                         sheet.coldest(),
-                        new double[] {
-                            sheet.leastViscosity(),
-                            Math.max(4 * sheet.leastViscosity(), 1.5 * line(grade).viscosityAt(hot))
-                        }));
+                        sheet.wantedAtWork(line(grade).viscosityAt(hot))));
     }
 
     /** Of the wanted grade or its neighbour: what else lies far off the line is no candidate. */
@@ -397,7 +385,8 @@ final class PlaceAnswer {
         }
 
         private String containers() {
-            return OilChange.containers(Math.max(0.01, draw), CONTAINERS).stream()
+            return OilChange.containers(OilChange.drawn(draw, 0, 0), OilChange.USUAL_CONTAINERS)
+                    .stream()
                     .map(c -> c + " L")
                     .collect(Collectors.joining(" + "));
         }

@@ -40,12 +40,6 @@ public final class PlaceSheet {
                     "coldestAmbientDegC", "coldest",
                     "hottestAmbientDegC", "hottest");
 
-    /** Rq over Ra for a surface of random heights, √(π/2). */
-    private static final double RQ_OF_RA = Math.sqrt(Math.PI / 2);
-
-    private static final double FLANK_RISE_K = 15;
-    private static final double SLOWEST = 0.001;
-
     private final DrawerSheet sheet;
 
     PlaceSheet(DrawerSheet sheet) {
@@ -134,7 +128,7 @@ public final class PlaceSheet {
                 DUTY_FIELDS,
                 () ->
                         new GearOilDuty(
-                                Math.max(SLOWEST, sheet.orElse("velocity", 1)),
+                                GearOilDuty.atLeastSlowest(sheet.orElse("velocity", 1)),
                                 sheet.number("coldest"),
                                 sheet.number("hottest"),
                                 load()));
@@ -144,7 +138,6 @@ public final class PlaceSheet {
         if (!all("tangentialN", "loadFaceMm", "loadPinionMm", "loadRatio")) {
             return Optional.empty();
         }
-        double flank = sheet.orElse("raUm", 0.8) * RQ_OF_RA;
         return Optional.of(
                 AtField.named(
                         Map.of(
@@ -159,8 +152,8 @@ public final class PlaceSheet {
                                         sheet.number("loadFaceMm"),
                                         sheet.number("loadPinionMm"),
                                         sheet.number("loadRatio"),
-                                        flank * Math.sqrt(2),
-                                        measured().degC() + FLANK_RISE_K)));
+                                        ToothLoad.roughnessOfPair(sheet.optional("raUm")),
+                                        ToothLoad.flankDegC(measured().degC()))));
     }
 
     private Optional<WormOil.Run> worm() {
@@ -175,7 +168,7 @@ public final class PlaceSheet {
                                 "centreDistanceMm", "wormDistanceMm"),
                         () ->
                                 new WormOil.Run(
-                                        Math.max(SLOWEST, sheet.number("velocity")),
+                                        GearOilDuty.atLeastSlowest(sheet.number("velocity")),
                                         sheet.number("hottest"),
                                         sheet.number("wormMm"),
                                         sheet.number("wormRpm"),
@@ -206,7 +199,7 @@ public final class PlaceSheet {
                                         base(),
                                         base().usualIndex(),
                                         b,
-                                        leastViscosity(),
+                                        sort().leastViscosityAtWork(),
                                         new GradeByHeat.Cold(
                                                 sheet.number("coldest"),
                                                 feed(),
@@ -238,9 +231,9 @@ public final class PlaceSheet {
                 : ColdStart.Feed.SPLASH;
     }
 
-    /** Usual least viscosity at work (mm²/s): a worm 40, gears 15, spindles and light boxes 8. Common practice, no source. */
-    double leastViscosity() {
-        return sort() == PlaceSort.WORM ? 40 : sort().isGearBath() ? 15 : 8;
+    /** The band of viscosity that is wanted at work (mm²/s). */
+    double[] wantedAtWork(double viscosityThere) {
+        return sort().wantedAtWork(viscosityThere);
     }
 
     private WorkingTemperature measured() {

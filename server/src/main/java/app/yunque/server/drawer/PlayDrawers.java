@@ -173,11 +173,6 @@ class PlayDrawers {
                                     duty,
                                     makersBand(sheet));
                     var judged = BacklashVerdict.of(places, limits, duty);
-                    var few =
-                            readings.count() < 4
-                                    ? List.of(
-                                            "Measure at four places or more: a bevel wheel can run out.")
-                                    : List.<String>of();
                     var answer =
                             DrawerAnswer.saying(judged.sentence())
                                     .judged(judged, places, limits)
@@ -188,7 +183,7 @@ class PlayDrawers {
                                     .figure("wheel, pinion held", lash.wheelAngleMin(), "′", 1)
                                     .mm("spread of the readings", readings.spreadMm())
                                     .words("as a new pair", lash.sentence())
-                                    .warn(few)
+                                    .warn(readings.tooFewRound("bevel wheel").stream().toList())
                                     .warn(sheet.makersReference("makersMostMm"))
                                     .warn(ToothDrawers.oddOne(readings, sheet))
                                     .warn(sheet.gaugeWarnings());

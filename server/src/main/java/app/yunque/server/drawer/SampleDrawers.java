@@ -5,7 +5,6 @@ import app.yunque.lubricant.OilCondition;
 import app.yunque.lubricant.PlateText;
 import app.yunque.lubricant.WearMetal;
 import app.yunque.measure.Refused;
-import app.yunque.measure.Verdict;
 import app.yunque.measure.Working;
 import app.yunque.server.drawer.Drawer.Section;
 import app.yunque.server.drawer.Drawer.Takes;
@@ -109,7 +108,7 @@ class SampleDrawers {
                     .ifPresent(
                             f -> {
                                 found.add(f);
-                                if (f.verdict() != Verdict.CLEAR_PASS) {
+                                if (!f.verdict().isPass()) {
                                     high.add(metal);
                                 }
                             });
@@ -127,19 +126,11 @@ class SampleDrawers {
                     "Nothing of the sample is entered yet. Enter what the laboratory gave.");
         }
         var parts = OilCondition.parts(high, isHigh(found, "water"));
-        var rows =
-                found.stream()
-                        .map(f -> List.of(f.what(), words(f.verdict()), f.sentence()))
-                        .toList();
-        var verdict = OilCondition.worst(found).orElse(Verdict.NOT_JUDGED);
+        var rows = found.stream().map(f -> List.of(f.what(), f.state(), f.sentence())).toList();
+        var together = OilCondition.ofSample(found);
         var answer =
-                DrawerAnswer.saying(
-                                verdict == Verdict.CLEAR_FAIL
-                                        ? "Change the oil and find the cause."
-                                        : verdict == Verdict.DOUBTFUL
-                                                ? "Watch it: sample again sooner."
-                                                : "The oil is in order.")
-                        .verdict(verdict)
+                DrawerAnswer.saying(together.sentence())
+                        .verdict(together.verdict())
                         .table(List.of("what", "state", "in words"), rows)
                         .warn(parts);
         return answer.working(
@@ -156,17 +147,7 @@ class SampleDrawers {
     }
 
     private static boolean isHigh(List<OilCondition.Finding> found, String what) {
-        return found.stream()
-                .anyMatch(f -> f.what().equals(what) && f.verdict() != Verdict.CLEAR_PASS);
-    }
-
-    static String words(Verdict verdict) {
-        return switch (verdict) {
-            case CLEAR_PASS -> "in order";
-            case DOUBTFUL -> "watch";
-            case CLEAR_FAIL -> "act";
-            case NOT_JUDGED -> "–";
-        };
+        return found.stream().anyMatch(f -> f.what().equals(what) && !f.verdict().isPass());
     }
 
     @Bean

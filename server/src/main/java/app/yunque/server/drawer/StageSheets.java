@@ -13,8 +13,6 @@ import java.util.function.Function;
 
 /** Stages of other kinds than a pair on parallel shafts, as papers describe them: what is asked for, and what it makes. */
 public final class StageSheets {
-    private static final double USUAL_FRICTION = 0.06;
-
     /**
      * A kind of stage.
      *
@@ -54,7 +52,7 @@ public final class StageSheets {
                 "WORM",
                 "worm and wheel",
                 GearFields.worm(),
-                s -> new Stage.Worm(GearFields.worm(s), USUAL_FRICTION));
+                s -> new Stage.Worm(GearFields.worm(s), Stage.Worm.USUAL_FRICTION));
         add(
                 kinds,
                 "BEVEL",

@@ -84,7 +84,7 @@ class SumpDrawer {
         if (!shape.outline().isEmpty()) {
             answer.sump(SumpPicture.of(shape, level));
         }
-        if (level > 0.95 * shape.heightMm()) {
+        if (shape.isNearlyFull(level)) {
             answer.warn(
                     List.of("Nearly full: hot oil needs room, about 4 % of its volume for 50 K."));
         }

@@ -215,15 +215,12 @@ class TrainDrawers {
                     sheet.optional("module")
                             .ifPresent(
                                     m -> {
-                                        double a = m * (set.sunTeeth() + set.planetTeeth()) / 2;
                                         double gap =
-                                                set.neighbourGapMm(a, m * (set.planetTeeth() + 2));
-                                        answer.mm("room between planet tips", gap);
-                                        if (gap < 1) {
-                                            answer.warn(
-                                                    List.of(
-                                                            "The planets touch or nearly touch: one millimetre of room is usual."));
-                                        }
+                                                set.neighbourGapMm(
+                                                        set.centreDistanceMm(m),
+                                                        set.planetTipMm(m));
+                                        answer.mm("room between planet tips", gap)
+                                                .warn(PlanetarySet.tooClose(gap).stream().toList());
                                     });
                     return answer.working(
                                     new Working(

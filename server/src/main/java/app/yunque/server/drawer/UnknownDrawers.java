@@ -85,21 +85,18 @@ class UnknownDrawers {
 
     private static DrawerAnswer identify(DrawerSheet sheet) {
         double tip = sheet.number("tipDiameterMm");
-        double u = Math.max(0.01, sheet.gauge().standardUncertaintyMm());
+        double u = UnknownGear.Spans.uncertaintyWith(sheet.gauge());
         boolean broken = sheet.is("state", "BROKEN");
         var possible =
-                broken
-                        ? BrokenGear.of(
-                                sheet.count("pitches"), sheet.number("chordMm"), tip, 0.2, 0.2)
-                        : null;
+                broken ? BrokenGear.of(sheet.count("pitches"), sheet.number("chordMm"), tip) : null;
         var gear =
                 new UnknownGear(
                         possible == null ? List.of(sheet.count("teeth")) : possible.possible(),
                         tip,
-                        0.1,
+                        UnknownGear.USUAL_TIP_UNCERTAINTY_MM,
                         spans(sheet, u),
                         sheet.optional("tipHelixDeg"),
-                        1,
+                        UnknownGear.USUAL_HELIX_UNCERTAINTY_DEG,
                         sheet.is("state", "WORN"));
         var identity = GearIdentity.of(gear);
         var answer =
@@ -147,7 +144,7 @@ class UnknownDrawers {
                         sheet.count("teethSpanned"),
                         sheet.number("shorterMm"),
                         sheet.number("longerMm"),
-                        Math.max(0.02, u)));
+                        u));
     }
 
     @Bean

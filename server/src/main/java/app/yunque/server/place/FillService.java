@@ -5,7 +5,6 @@ import app.yunque.lubricant.Lubricant;
 import app.yunque.lubricant.SampleTrend;
 import app.yunque.lubricant.ShelfChoice;
 import app.yunque.measure.NotApplicable;
-import app.yunque.measure.Range;
 import app.yunque.measure.Refused;
 import app.yunque.measure.Verdict;
 import app.yunque.server.drawer.DrawerAnswer;
@@ -39,11 +38,6 @@ public class FillService {
     private static final int LONGEST_REASON = 300;
 
     /** From a drop on a pawl to the sump of a great drive. */
-    private static final Range LITRES = Range.of("amount", "quantity filled", 0.00005, 10_000, "L");
-
-    private static final Range KILOGRAMS =
-            Range.of("amount", "quantity filled", 0.00005, 10_000, "kg");
-
     /** Nobody wrote anything here before; an earlier day is a slip of the hand. */
     private static final LocalDate EARLIEST = LocalDate.of(1950, 1, 1);
 
@@ -275,7 +269,7 @@ public class FillService {
 
     private static boolean refuseHarm(LubricantView can, PlaceSheet sheet, FillRequest request) {
         var told = ShelfChoice.harm(can.can(), sheet.place(), sheet.coldStart(), sheet.remains());
-        if (told.verdict() == Verdict.CLEAR_FAIL && request.despite().isBlank()) {
+        if (told.verdict().isFail() && request.despite().isBlank()) {
             var worst = told.findings().get(0);
             throw Refused.because(
                     "despite",
@@ -309,7 +303,8 @@ public class FillService {
             }
             return null;
         }
-        Refused.ifAny((grease ? KILOGRAMS : LITRES).judge(entered.canonical()));
+        Refused.ifAny(
+                (grease ? FilledAmount.KILOGRAMS : FilledAmount.LITRES).judge(entered.canonical()));
         return entered;
     }
 
@@ -376,7 +371,7 @@ public class FillService {
                         f.despite),
                 f.can,
                 f.fromShelf == null ? "" : StoreService.sort(f.fromShelf),
-                against.map(FilledAmount::verdict).orElse(Verdict.NOT_JUDGED),
+                Verdict.orNotJudged(against.map(FilledAmount::verdict).orElse(null)),
                 against.map(FilledAmount::sentence).orElse(""),
                 drained(f),
                 f.jobNumber,

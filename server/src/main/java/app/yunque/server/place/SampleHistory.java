@@ -71,7 +71,7 @@ record SampleHistory(List<FillEntity> latestFirst, WearMetal.Box box) {
                         .mapToDouble(SampleHistory::litres)
                         .sum();
         double sump = holds(second.takenOn);
-        if (!(toppedUp > 0 && toppedUp <= sump && hours >= 1)) {
+        if (!OilCondition.canRate(sump, toppedUp, hours)) {
             return Optional.empty();
         }
         double rate =

@@ -266,6 +266,9 @@ class ProblemAdvice {
                             .collect(Collectors.joining(", "))
                     + ".";
         }
+        if (String.valueOf(fault.getOriginalMessage()).contains("Cannot coerce Floating-point")) {
+            return "it is counted, so enter a whole number.";
+        }
         return "enter a number in digits, or the text that belongs there.";
     }
 }

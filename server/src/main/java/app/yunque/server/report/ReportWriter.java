@@ -4,8 +4,6 @@ import static app.yunque.measure.PlainDigits.rounded;
 
 import app.yunque.finding.Disposition;
 import app.yunque.measure.PlainDigits;
-import app.yunque.measure.Verdict;
-import app.yunque.measure.Zone;
 import app.yunque.route.SigningPoint;
 import app.yunque.route.Station;
 import app.yunque.server.bench.JobView;
@@ -94,7 +92,7 @@ final class ReportWriter {
                 when(a.given().station()),
                 a.answer().sentence(),
                 "",
-                words(a.answer().verdict(), a.answer().zone()),
+                a.answer().verdict().words(a.answer().zone()),
                 a.keptBy(),
                 readings);
     }
@@ -115,7 +113,7 @@ final class ReportWriter {
                         .collect(Collectors.joining("; "));
         var unit = m.given().readings().get(0).unit();
         var result = m.result();
-        var verdict = words(result.verdict(), result.zone());
+        var verdict = result.verdict().words(result.zone());
         if (result.backlash() != null) {
             var b = result.backlash();
             return new Report.Measured(
@@ -145,15 +143,6 @@ final class ReportWriter {
                 verdict,
                 m.keptBy(),
                 readings + " " + unit);
-    }
-
-    private static String words(Verdict verdict, @Nullable Zone zone) {
-        return switch (verdict) {
-            case CLEAR_PASS -> zone == Zone.WATCH ? Zone.WATCH.words() : "clear pass";
-            case DOUBTFUL -> "doubtful";
-            case CLEAR_FAIL -> "clear fail";
-            case NOT_JUDGED -> "not judged";
-        };
     }
 
     private static List<String> changes(JobView job) {

@@ -34,6 +34,19 @@ class CalcTest {
     private static final Map<String, Object> GAUGE =
             Map.of("resolutionMm", 0.01, "maxErrorMm", 0.005);
 
+    /** 30.7 teeth is a slip of the key, and is not silently cut to 30. */
+    @Test
+    void aFractionWhereThingsAreCountedIsRefusedAtItsField() {
+        var slipped = gear(30);
+        slipped.put("teeth", 30.7);
+        var refused = bench.post("/api/calc/gear/span", Map.of("gear", slipped, "teethSpanned", 4));
+        assertThat(refused.status()).isEqualTo(422);
+        assertThat(refused.at("gear.teeth")).contains("it is counted, so enter a whole number.");
+        var spanned =
+                bench.post("/api/calc/gear/span", Map.of("gear", gear(30), "teethSpanned", 4.5));
+        assertThat(spanned.at("teethSpanned")).contains("whole number");
+    }
+
     // Expected values: handbook tables and worked examples named at the tests of the core.
     @Test
     void reachesEveryRuleWithItsWorking() {
