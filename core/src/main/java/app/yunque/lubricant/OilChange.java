@@ -50,7 +50,7 @@ public final class OilChange {
     public static int fillsNeeded(double residueL, double fillL, double share) {
         Refused.ifAny(RESIDUE.judge(residueL), FILL.judge(fillL), SHARE.judge(share));
         int fills = 1;
-        while (oldShare(residueL, fillL, fills) > share) {
+        while (oldShare(residueL, fillL, fills) > share + WHOLE) {
             fills++;
         }
         return fills;
