@@ -9,9 +9,15 @@ import app.yunque.measure.Refused;
 public final class DecisionGate {
     private DecisionGate() {}
 
-    /** @throws Refused saying what stands against the decision and what to do */
-    public static void refuseTooMild(PartRecord part, Disposition decided, boolean lead) {
-        var proposal = DispositionProposal.of(part);
+    /**
+     * @param part     what is on record about the part
+     * @param proposal what is proposed for it, sets counted
+     * @param decided  what somebody decides
+     * @param lead     true when that somebody is a lead
+     * @throws Refused saying what stands against the decision and what to do
+     */
+    public static void refuseTooMild(
+            PartRecord part, DispositionProposal proposal, Disposition decided, boolean lead) {
         if (decided == Disposition.RENEW || decided == proposal.disposition()) {
             return;
         }

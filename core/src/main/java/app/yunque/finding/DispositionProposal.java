@@ -66,18 +66,22 @@ public record DispositionProposal(@Nullable Disposition disposition, String reas
     }
 
     private static Optional<DispositionProposal> beyond(PartRecord part) {
-        return first(part, m -> m.verdict() == Verdict.CLEAR_FAIL && !m.isTooLittle())
-                .flatMap(m -> renew("Measured and failed: " + m.sentence()))
-                .or(
-                        () ->
-                                part.isStrict()
-                                        ? first(part, m -> m.verdict() == Verdict.DOUBTFUL)
-                                                .flatMap(
-                                                        m ->
-                                                                renew(
-                                                                        "Doubtful counts as failed on what holds, stops or carries the load: "
-                                                                                + m.sentence()))
-                                        : Optional.empty());
+        var failed =
+                part.measured().stream()
+                        .filter(m -> m.verdict() == Verdict.CLEAR_FAIL && !m.isTooLittle())
+                        .map(Measured::sentence)
+                        .toList();
+        if (!failed.isEmpty()) {
+            return renew("Measured and failed: " + String.join(" ", failed));
+        }
+        return part.isStrict()
+                ? first(part, m -> m.verdict() == Verdict.DOUBTFUL)
+                        .flatMap(
+                                m ->
+                                        renew(
+                                                "Doubtful counts as failed on what holds, stops or carries the load: "
+                                                        + m.sentence()))
+                : Optional.empty();
     }
 
     private static Optional<DispositionProposal> lookFirst(PartRecord part) {

@@ -1,5 +1,6 @@
 package app.yunque.finding;
 
+import app.yunque.measure.Reading;
 import app.yunque.measure.Verdict;
 import app.yunque.measure.Zone;
 import org.jspecify.annotations.Nullable;
@@ -12,9 +13,21 @@ import org.jspecify.annotations.Nullable;
  * @param zone     between new and renewal; null where it is not known
  * @param renewNow true when it will be past its limit before the unit is opened again
  * @param sentence the verdict in words
+ * @param reading  what was read, with how well; null where there is no single value
  */
 public record Measured(
-        String check, Verdict verdict, @Nullable Zone zone, boolean renewNow, String sentence) {
+        String check,
+        Verdict verdict,
+        @Nullable Zone zone,
+        boolean renewNow,
+        String sentence,
+        @Nullable Reading reading) {
+
+    /** A measurement of which the value is not compared. */
+    public Measured(
+            String check, Verdict verdict, @Nullable Zone zone, boolean renewNow, String sentence) {
+        this(check, verdict, zone, renewNow, sentence, null);
+    }
 
     /** A measurement that hangs on no check. */
     public static Measured of(Verdict verdict, String sentence) {

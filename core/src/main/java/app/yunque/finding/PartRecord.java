@@ -12,14 +12,14 @@ import java.util.List;
  * @param step     the part as it came off, with what was noted in passing
  * @param duty     what the drive is there for
  * @param findings what was found by eye, finger or ear, in the order it was said
- * @param measured what was measured on it, the last word on each thing
+ * @param measured what was measured on it, in the order it was taken; of several on one thing the one that counts is kept
  */
 public record PartRecord(
         TeardownStep step, ServiceDuty duty, List<PartFinding> findings, List<Measured> measured) {
 
     public PartRecord {
         findings = List.copyOf(findings);
-        measured = List.copyOf(measured);
+        measured = AgreeingMeasurements.of(measured, StrictParts.isStrict(step, duty));
     }
 
     /** A part of which only the strip speaks. */

@@ -14,10 +14,16 @@ import org.jspecify.annotations.Nullable;
  * @param zone     the zone it counts as; null when it has to be measured again, and when there is no limit
  * @param renewNow true when it will be past its limit before the unit is opened again
  * @param sentence the verdict in words
+ * @param reading  the reading that decides
  * @param working  what was compared
  */
 public record LimitReading(
-        Verdict verdict, @Nullable Zone zone, boolean renewNow, String sentence, Working working) {
+        Verdict verdict,
+        @Nullable Zone zone,
+        boolean renewNow,
+        String sentence,
+        Reading reading,
+        Working working) {
     public static final Range HOURS =
             Range.of("hours", "hours to the next opening", 0, 200_000, "h");
     private static final int DECIMALS = 4;
@@ -70,6 +76,7 @@ public record LimitReading(
                 past && zoned.counts() != Zone.BEYOND,
                 sentence(zoned, edges, judged, uncertainty, unit)
                         + (past ? forecastWords(later.orElseThrow(), unit) : ""),
+                new Reading(judged, uncertainty, unit),
                 working(edges, judged, uncertainty, unit));
     }
 

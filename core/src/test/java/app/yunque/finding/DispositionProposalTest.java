@@ -348,5 +348,8 @@ class DispositionProposalTest {
                 .isEqualTo("Measured and failed: 22 % of the tooth is gone.");
         assertThat(DispositionProposal.of(record(gear, List.of(), NEW)).reason())
                 .isEqualTo("Measured and passed: 3 % gone.");
+        var seen = Measured.of(Verdict.CLEAR_FAIL, "Feathered tips.");
+        assertThat(DispositionProposal.of(record(gear, List.of(), failed, NEW, seen)).reason())
+                .isEqualTo("Measured and failed: 22 % of the tooth is gone. Feathered tips.");
     }
 }

@@ -1,7 +1,5 @@
 package app.yunque.server.bench;
 
-import app.yunque.finding.DispositionProposal;
-import app.yunque.finding.PartRecord;
 import app.yunque.measure.Refused;
 import app.yunque.server.build.FittingRequest;
 import app.yunque.server.build.FittingService;
@@ -12,7 +10,6 @@ import app.yunque.server.finding.FindingBook;
 import app.yunque.server.job.JobRef;
 import app.yunque.server.job.JobService;
 import app.yunque.server.job.ReceiveService;
-import app.yunque.server.problem.NotThere;
 import app.yunque.server.teardown.LookedAtRequest;
 import app.yunque.server.teardown.MoveRequest;
 import app.yunque.server.teardown.SplitRequest;
@@ -264,15 +261,7 @@ class StripController {
             @RequestHeader("Write-Id") UUID writeId,
             @RequestBody DecisionRequest request) {
         return bench.change(
-                writeId, number, job -> decisions.decide(job, part(job, stepId), request));
-    }
-
-    private PartRecord part(JobRef job, UUID stepId) {
-        return views.parts(job).stream()
-                .filter(p -> p.step().id().equals(stepId.toString()))
-                .findFirst()
-                .orElseThrow(
-                        () -> new NotThere("That part is no longer in the strip. Look again."));
+                writeId, number, job -> decisions.decide(job, views.parts(job), stepId, request));
     }
 
     /** Somebody looked at parts, named one by one, and found them sound. */
@@ -295,7 +284,8 @@ class StripController {
             @PathVariable long number,
             @RequestHeader("Write-Id") UUID writeId,
             @RequestBody AcceptRequest request) {
-        return bench.change(writeId, number, job -> accept(job, request.steps()));
+        return bench.change(
+                writeId, number, job -> decisions.accept(job, views.parts(job), request.steps()));
     }
 
     @PutMapping("/fittings/{stepId}")
@@ -306,18 +296,6 @@ class StripController {
             @RequestBody FittingRequest request) {
         return bench.change(
                 writeId, number, job -> fittings.fit(job, steps.strip(job.id()), stepId, request));
-    }
-
-    private void accept(JobRef job, List<UUID> named) {
-        var made = decisions.made(job.id());
-        for (var part : views.parts(job)) {
-            var id = part.step().id();
-            var proposal = DispositionProposal.of(part);
-            var proposed = proposal.disposition();
-            if (named.contains(UUID.fromString(id)) && !made.containsKey(id) && proposed != null) {
-                decisions.decide(job, part, new DecisionRequest(null, proposed, proposal.reason()));
-            }
-        }
     }
 
     private List<String> shafts(JobRef job) {

@@ -5,6 +5,7 @@ import app.yunque.finding.Measured;
 import app.yunque.finding.PartEvidence;
 import app.yunque.finding.PartRecord;
 import app.yunque.gear.Member;
+import app.yunque.measure.Reading;
 import app.yunque.measure.Verdict;
 import app.yunque.route.JobFacts;
 import app.yunque.route.LastWords;
@@ -60,7 +61,7 @@ final class WhatIsOnRecord {
                 .toList();
     }
 
-    /** What was measured or answered at Inspect and bears on a part, the last word on each thing only. */
+    /** What was measured or answered at Inspect and bears on a part; of a drawer that hangs on no check its last word only. */
     private static List<Measured> measured(
             TeardownStep step, List<MeasurementView> taken, List<KeptAnswerView> answered) {
         var measured = new ArrayList<>(spans(step, taken));
@@ -68,15 +69,21 @@ final class WhatIsOnRecord {
         answered.stream()
                 .filter(a -> a.given().station() == Station.INSPECT && isAbout(a, step))
                 .forEach(
-                        a ->
-                                last.put(
-                                        a.given().drawer() + " " + a.check(),
-                                        new Measured(
-                                                a.check(),
-                                                a.answer().verdict(),
-                                                a.answer().zone(),
-                                                a.answer().renewNow(),
-                                                a.answer().sentence())));
+                        a -> {
+                            var one =
+                                    new Measured(
+                                            a.check(),
+                                            a.answer().verdict(),
+                                            a.answer().zone(),
+                                            a.answer().renewNow(),
+                                            a.answer().sentence(),
+                                            a.answer().reading());
+                            if (a.check().isEmpty()) {
+                                last.put(a.given().drawer(), one);
+                            } else {
+                                measured.add(one);
+                            }
+                        });
         measured.addAll(last.values());
         return measured;
     }
@@ -116,8 +123,16 @@ final class WhatIsOnRecord {
                                         m.result().verdict(),
                                         m.result().zone(),
                                         false,
-                                        m.result().sentence()))
+                                        m.result().sentence(),
+                                        wear(m)))
                 .toList();
+    }
+
+    private static @Nullable Reading wear(MeasurementView m) {
+        var wear = m.result().wear();
+        return wear == null
+                ? null
+                : new Reading(wear.wearPercent(), wear.uncertaintyPercent(), "%");
     }
 
     static JobFacts facts(

@@ -7,14 +7,17 @@ import app.yunque.finding.Disposition;
 import app.yunque.finding.DispositionProposal;
 import app.yunque.finding.PartEvidence;
 import app.yunque.finding.PartRecord;
+import app.yunque.finding.Proposals;
 import app.yunque.measure.Refused;
 import app.yunque.server.job.JobRef;
 import app.yunque.server.job.JobText;
 import app.yunque.server.people.AtTheBench;
+import app.yunque.server.problem.NotThere;
 import java.time.Clock;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -41,7 +44,10 @@ public class DecisionService {
     @Transactional(readOnly = true)
     public List<DecisionView> views(UUID jobId, List<PartRecord> parts) {
         var made = byStep(jobId);
-        return parts.stream().map(part -> view(part, made.get(part.step().id()))).toList();
+        var proposals = Proposals.of(parts, made(jobId));
+        return parts.stream()
+                .map(part -> view(part, of(proposals, part), made.get(part.step().id())))
+                .toList();
     }
 
     /** What was decided, by step id. */
@@ -51,13 +57,27 @@ public class DecisionService {
                 .collect(Collectors.toMap(d -> d.stepId.toString(), d -> d.disposition));
     }
 
-    /** @throws Refused when it is too mild for the part and for who decides */
+    /**
+     * Decides on one part.
+     *
+     * @param parts what is on record about each part, in the order of the strip
+     * @throws NotThere when the part is no longer there
+     * @throws Refused when it is too mild for the part and for who decides
+     */
     @Transactional
-    public void decide(JobRef job, PartRecord part, DecisionRequest request) {
-        var stepId = UUID.fromString(part.step().id());
+    public void decide(JobRef job, List<PartRecord> parts, UUID stepId, DecisionRequest request) {
+        var part =
+                parts.stream()
+                        .filter(p -> p.step().id().equals(stepId.toString()))
+                        .findFirst()
+                        .orElseThrow(
+                                () ->
+                                        new NotThere(
+                                                "That part is no longer in the strip. Look again."));
+        var proposal = of(Proposals.of(parts, made(job.id())), part);
         var found = decisions.findById(stepId);
-        found.ifPresent(d -> d.refuseStale(request.version(), () -> view(part, d)));
-        DecisionGate.refuseTooMild(part, request.disposition(), bench.isLead());
+        found.ifPresent(d -> d.refuseStale(request.version(), () -> view(part, proposal, d)));
+        DecisionGate.refuseTooMild(part, proposal, request.disposition(), bench.isLead());
         var decision = found.orElseGet(DecisionEntity::new);
         decision.stepId = stepId;
         decision.jobId = job.id();
@@ -65,6 +85,32 @@ public class DecisionService {
         decision.reason = JobText.required("reason", "Reason", request.reason(), 500);
         decision.keep(bench.name(), clock.instant());
         decisions.saveAndFlush(decision);
+    }
+
+    /** Takes the proposals of the parts that are named; what somebody decided, and what has to be looked at first, stays as it is. */
+    @Transactional
+    public void accept(JobRef job, List<PartRecord> parts, List<UUID> named) {
+        var made = made(job.id());
+        Proposals.of(parts, made)
+                .forEach(
+                        (id, proposal) -> {
+                            var disposition = proposal.disposition();
+                            var stepId = UUID.fromString(id);
+                            if (disposition != null
+                                    && named.contains(stepId)
+                                    && !made.containsKey(id)) {
+                                decide(
+                                        job,
+                                        parts,
+                                        stepId,
+                                        new DecisionRequest(null, disposition, proposal.reason()));
+                            }
+                        });
+    }
+
+    private static DispositionProposal of(
+            Map<String, DispositionProposal> proposals, PartRecord part) {
+        return Objects.requireNonNull(proposals.get(part.step().id()));
     }
 
     /** @throws Refused when two parts that are to become one were decided differently */
@@ -88,9 +134,9 @@ public class DecisionService {
                 .collect(Collectors.toMap(d -> d.stepId.toString(), Function.identity()));
     }
 
-    private static DecisionView view(PartRecord part, @Nullable DecisionEntity decision) {
+    private static DecisionView view(
+            PartRecord part, DispositionProposal proposal, @Nullable DecisionEntity decision) {
         var step = part.step();
-        var proposal = DispositionProposal.of(part);
         var known = PartEvidence.of(part);
         return new DecisionView(
                 UUID.fromString(step.id()),

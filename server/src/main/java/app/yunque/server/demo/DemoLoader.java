@@ -1,7 +1,6 @@
 package app.yunque.server.demo;
 
 import app.yunque.finding.Disposition;
-import app.yunque.finding.DispositionProposal;
 import app.yunque.plan.HandlingCost;
 import app.yunque.server.WorkClock;
 import app.yunque.server.bench.JobViews;
@@ -311,16 +310,19 @@ class DemoLoader implements ApplicationRunner {
             answers.keep(job, UUID.randomUUID(), answer);
         }
         if (told.decide()) {
-            for (var part : views.parts(job)) {
-                var proposal = DispositionProposal.of(part);
+            var parts = views.parts(job);
+            for (var part : parts) {
                 var differs = told.decisions().get(part.step().inWords());
-                var disposition = differs == null ? proposal.disposition() : differs;
-                if (disposition != null) {
-                    var reason =
-                            differs == null ? proposal.reason() : "Decided at the bench by feel.";
-                    decisions.decide(job, part, new DecisionRequest(null, disposition, reason));
+                if (differs != null) {
+                    decisions.decide(
+                            job,
+                            parts,
+                            UUID.fromString(part.step().id()),
+                            new DecisionRequest(null, differs, "Decided at the bench by feel."));
                 }
             }
+            decisions.accept(
+                    job, parts, parts.stream().map(p -> UUID.fromString(p.step().id())).toList());
         }
     }
 

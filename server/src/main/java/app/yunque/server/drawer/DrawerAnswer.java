@@ -5,6 +5,7 @@ import app.yunque.backlash.BacklashPlaces;
 import app.yunque.backlash.BacklashSchools;
 import app.yunque.backlash.BacklashVerdict;
 import app.yunque.identify.GearIdentity;
+import app.yunque.measure.Reading;
 import app.yunque.measure.Verdict;
 import app.yunque.measure.Working;
 import app.yunque.measure.Zone;
@@ -20,6 +21,7 @@ import org.jspecify.annotations.Nullable;
  * @param verdict  the verdict; NOT_JUDGED where there is no limit
  * @param zone     where a measured value lies between new and renewal; missing where it is not known
  * @param renewNow true when it will be past its limit before the unit is opened again
+ * @param reading  the value that decides, with how well it is known; missing where there is no single one
  * @param sentence the answer in words
  * @param figures  the numbers
  * @param warnings doubts about what was entered
@@ -41,6 +43,7 @@ public record DrawerAnswer(
         Verdict verdict,
         @Nullable Zone zone,
         boolean renewNow,
+        @Nullable Reading reading,
         String sentence,
         List<Figure> figures,
         List<String> warnings,
@@ -109,8 +112,8 @@ public record DrawerAnswer(
     /** The same without the picture of the mesh, which is drawn anew when it is opened. */
     DrawerAnswer withoutMesh() {
         return new DrawerAnswer(
-                verdict, zone, renewNow, sentence, figures, warnings, workings, bar, tables, shelf,
-                map, null, schools, identity, chart, sump, gear, why);
+                verdict, zone, renewNow, reading, sentence, figures, warnings, workings, bar,
+                tables, shelf, map, null, schools, identity, chart, sump, gear, why);
     }
 
     static Builder saying(String sentence) {
@@ -123,6 +126,7 @@ public record DrawerAnswer(
         private Verdict verdict = Verdict.orNotJudged(null);
         private @Nullable Zone zone;
         private boolean renewNow;
+        private @Nullable Reading reading;
         private final List<Figure> figures = new ArrayList<>();
         private final List<String> warnings = new ArrayList<>();
         private final List<Working> workings = new ArrayList<>();
@@ -203,8 +207,15 @@ public record DrawerAnswer(
             return this;
         }
 
+        /** The value that decides, where no bar shows it. */
+        Builder reading(Reading value) {
+            reading = value;
+            return this;
+        }
+
         Builder bar(Bar value) {
             bar = value;
+            reading = new Reading(value.value(), value.uncertainty(), value.unit());
             return this;
         }
 
@@ -276,6 +287,7 @@ public record DrawerAnswer(
                     verdict,
                     zone,
                     renewNow,
+                    reading,
                     sentence,
                     List.copyOf(figures),
                     List.copyOf(warnings),

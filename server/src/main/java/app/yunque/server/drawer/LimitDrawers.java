@@ -131,6 +131,7 @@ class LimitDrawers {
                         .verdict(read.verdict())
                         .zone(read.zone())
                         .renewNow(read.renewNow())
+                        .reading(read.reading())
                         .warn(warnings)
                         .working(read.working());
         if (!sheet.choice("limitsFrom").isBlank()) {

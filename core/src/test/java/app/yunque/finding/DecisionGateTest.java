@@ -1,0 +1,91 @@
+package app.yunque.finding;
+
+import static app.yunque.teardown.Steps.step;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import app.yunque.gear.ServiceDuty;
+import app.yunque.measure.Refused;
+import app.yunque.teardown.Condition;
+import app.yunque.teardown.PartKind;
+import org.jspecify.annotations.Nullable;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** Common practice, no source: who may decide milder than what is proposed. */
+class DecisionGateTest {
+    @ParameterizedTest(name = "{0} proposed {1}, decided {2} by a lead {3}: {4}")
+    @CsvSource(
+            nullValues = "-",
+            value = {
+                "SOUND, REUSE, REUSE, false, -",
+                "SOUND, REUSE, RENEW, false, -",
+                "SOUND, RENEW, REUSE, false, -",
+                "CRACKED, RENEW, REUSE, true, does not go back",
+                "CRACKED, RENEW, DRESS, true, does not go back",
+                "CRACKED, RENEW, RENEW, false, -"
+            })
+    void anOrdinaryPartIsDecidedByWhoeverGivesAReason(
+            Condition found,
+            Disposition proposed,
+            Disposition decided,
+            boolean lead,
+            @Nullable String refusal) {
+        judge("gear", PartKind.GEAR, found, proposed, decided, lead, refusal);
+    }
+
+    @ParameterizedTest(name = "pawl, proposed {0}, decided {1} by a lead {2}: {3}")
+    @CsvSource(
+            nullValues = "-",
+            value = {
+                "RENEW, REUSE, false, a lead decides milder than this",
+                "RENEW, DRESS, false, a lead decides milder than this",
+                "DRESS, REUSE, false, a lead decides milder than this",
+                "-, REUSE, false, a lead decides milder than this",
+                "-, REUSE, true, -",
+                "RENEW, REUSE, true, -",
+                "REUSE, DRESS, false, -",
+                "REUSE, RENEW, false, -",
+                "-, RENEW, false, -"
+            })
+    void onAPartThatHoldsALeadDecidesMilder(
+            @Nullable Disposition proposed,
+            Disposition decided,
+            boolean lead,
+            @Nullable String refusal) {
+        judge("pawl", PartKind.PAWL, Condition.SOUND, proposed, decided, lead, refusal);
+    }
+
+    @Test
+    void aLockThatHoldsOnceGoesBackByNobodysWord() {
+        judge(
+                "tab washer",
+                PartKind.TAB_WASHER,
+                Condition.SOUND,
+                Disposition.RENEW,
+                Disposition.REUSE,
+                true,
+                "does not go back");
+    }
+
+    private static void judge(
+            String name,
+            PartKind kind,
+            Condition found,
+            @Nullable Disposition proposed,
+            Disposition decided,
+            boolean lead,
+            @Nullable String refusal) {
+        var part = PartRecord.of(step(1, name, kind).found(found).build(), ServiceDuty.FEED);
+        var proposal = new DispositionProposal(proposed, "Because.", false);
+        if (refusal == null) {
+            DecisionGate.refuseTooMild(part, proposal, decided, lead);
+        } else {
+            assertThatThrownBy(() -> DecisionGate.refuseTooMild(part, proposal, decided, lead))
+                    .isInstanceOf(Refused.class)
+                    .hasMessageContaining(name)
+                    .hasMessageContaining(refusal)
+                    .hasMessageContaining("Because.");
+        }
+    }
+}
