@@ -1675,6 +1675,7 @@ export interface components {
             /** @enum {string} */
             zone?: "BELOW" | "AS_NEW" | "WATCH" | "BEYOND";
             renewNow: boolean;
+            reading?: components["schemas"]["Reading"];
             sentence: string;
             figures: components["schemas"]["Figure"][];
             warnings: string[];
@@ -2782,6 +2783,13 @@ export interface components {
         ReachInput: {
             removals: components["schemas"]["Removal"][];
             targets: string[];
+        };
+        Reading: {
+            /** Format: double */
+            value: number;
+            /** Format: double */
+            uncertainty: number;
+            unit: string;
         };
         RebuildPlan: {
             contradiction?: components["schemas"]["Contradiction"];
