@@ -11,6 +11,7 @@ import { Places } from "./shell/Places";
 const FloorPage = lazy(() => import("./floor"));
 const UnitsPage = lazy(() => import("./unit"));
 const NewUnitPage = lazy(() => import("./unit/NewUnitPage"));
+const CorrectPapersPage = lazy(() => import("./unit/CorrectPapersPage"));
 const UnitPage = lazy(() => import("./unit/UnitPage"));
 const PlacePage = lazy(() => import("./place"));
 const DuePage = lazy(() => import("./due"));
@@ -53,6 +54,7 @@ export function App() {
             <Route path="units" element={<UnitsPage />} />
             <Route path="units/new" element={<NewUnitPage />} />
             <Route path="units/:id" element={<UnitPage />} />
+            <Route path="units/:id/papers" element={<CorrectPapersPage />} />
             <Route path="units/:id/places/:placeId" element={<PlacePage />} />
             <Route path="due" element={<DuePage />} />
             <Route path="drawers" element={<DrawersPage />} />

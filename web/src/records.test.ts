@@ -10,6 +10,7 @@ import * as proof from "./prove/Proof.model";
 import * as receive from "./receive/Receive.model";
 import { cardRequest } from "./shop/card.model";
 import * as step from "./strip/StepForm.model";
+import * as unit from "./unit/UnitForm.model";
 
 /**
  * Whatever stands in a record, shown on its form or not, comes out of a correction as it went in. The records are made from the
@@ -103,6 +104,10 @@ const CORRECTED: Record<string, Through> = {
   SampleRequest: (r) => ({ ...r, entries: entriesFrom(drawer, r.entries) }),
   InstrumentRequest: (r) => cardRequest(r),
   LubricantRequest: (r) => cardRequest(r),
+  UnitRequest: (r) => {
+    const read = unit.toRequest(unit.fromRequest(r, "mm"));
+    return "request" in read ? { ...read.request } : read.faults;
+  },
   SeenRequest: (r) => seen.withNote(seen.otherWord(r, r.word), seen.noteOf(r)),
   LayoutRequest: (r) => {
     const more = layout.withOpening(r.layout, layout.emptyOpening());

@@ -20,6 +20,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/units/{id}/papers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["correct"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/places/{id}/samples/{sampleId}": {
         parameters: {
             query?: never;
@@ -2218,6 +2234,7 @@ export interface components {
             answers: components["schemas"]["KeptAnswerView"][];
             seen: components["schemas"]["SeenView"][];
             meshes: components["schemas"]["Mesh"][];
+            otherMeshes: components["schemas"]["OtherMesh"][];
             decisions: components["schemas"]["DecisionView"][];
             rebuild: components["schemas"]["Card"][];
             fittings: components["schemas"]["FittingView"][];
@@ -2551,6 +2568,12 @@ export interface components {
         Option: {
             value: string;
             words: string;
+        };
+        OtherMesh: {
+            words: string;
+            drawer: string;
+            before: boolean;
+            after: boolean;
         };
         OtherStageRequest: {
             /** Format: int32 */
@@ -3333,7 +3356,7 @@ export interface components {
             stages: components["schemas"]["StageRequest"][];
             otherStages?: components["schemas"]["OtherStageRequest"][];
             /** Format: double */
-            inputSpeedRpm: number;
+            inputSpeedRpm?: number;
             inputPower?: components["schemas"]["EnteredNumber"];
             layout?: components["schemas"]["UnitLayout"];
         };
@@ -3354,9 +3377,9 @@ export interface components {
             /** Format: double */
             ratio: number;
             /** Format: double */
-            inputSpeedRpm: number;
+            inputSpeedRpm?: number;
             /** Format: double */
-            outputSpeedRpm: number;
+            outputSpeedRpm?: number;
             turnsTheSameWay: boolean;
             inputPower?: components["schemas"]["EnteredNumber"];
             layout: components["schemas"]["UnitLayout"];
@@ -3496,6 +3519,36 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PlacesOfUnit"];
+                };
+            };
+        };
+    };
+    correct: {
+        parameters: {
+            query: {
+                version: number;
+            };
+            header: {
+                "Write-Id": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["UnitRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["UnitView"];
                 };
             };
         };

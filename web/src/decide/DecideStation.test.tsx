@@ -84,6 +84,13 @@ describe("Decide", () => {
     ]);
   });
 
+  it("asks of a measured part too whether it is whole", () => {
+    open(job([part(1, "wheel", { lookedAt: true, open: ["ANY-1"] }), part(2, "cover", sound)]));
+    const panel = screen.getByRole("region", { name: "Not looked at yet" });
+    expect(within(panel).getByRole("checkbox", { name: "wheel (1)" })).toBeVisible();
+    expect(within(panel).getByText("1 part")).toBeVisible();
+  });
+
   it("lets some pieces of a line go their own way", async () => {
     open(job([part(1, "4 × spring", sound), part(2, "cover", sound)]));
     expect(screen.getAllByRole("button", { name: /Not all/ })).toHaveLength(1);

@@ -14,7 +14,10 @@ export function LookedAt({ view }: { view: JobView }) {
   const me = useQuery(meQuery);
   const { keep, problem, busy } = useKeep(view.job.number);
   const [ticked, setTicked] = useState<string[]>([]);
-  const unseen = view.decisions.filter((d) => !d.lookedAt && d.proposed !== "RENEW" && d.decided !== "RENEW");
+  // Measured is not looked at: that it is whole has to be said.
+  const unseen = view.decisions.filter(
+    (d) => d.open.length > 0 && d.proposed !== "RENEW" && d.decided !== "RENEW",
+  );
   const together = unseen.filter((d) => !d.strict);
   const alone = unseen.filter((d) => d.strict);
   if (unseen.length === 0 || view.job.signedAt) {

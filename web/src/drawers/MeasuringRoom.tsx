@@ -19,6 +19,8 @@ interface Props {
   /** The check that somebody came here to measure. */
   wanted?: Wanted | undefined;
   onWanted?: (wanted: Wanted | undefined) => void;
+  /** A drawer somebody came here to open; a new object opens it again. */
+  opened?: { drawer: string } | undefined;
 }
 
 /** The drawer that holds any reading against its limits, where no other measures a check. */
@@ -27,7 +29,7 @@ const AGAINST_LIMITS = "against-limits";
 const PLACES = ["sump", "bearings", "pawls", "screw and nut", "open gears", "chain", "splines", "seal lips"];
 
 /** Every way of measuring and working out there is, at a job: the papers of the unit are filled in, answers are kept. */
-export function MeasuringRoom({ view, station, wanted, onWanted }: Props) {
+export function MeasuringRoom({ view, station, wanted, onWanted, opened }: Props) {
   const drawers = useQuery(drawersQuery);
   const [picked, setName] = useState("");
   const name = picked === "" && wanted ? AGAINST_LIMITS : picked;
@@ -38,6 +40,12 @@ export function MeasuringRoom({ view, station, wanted, onWanted }: Props) {
       room.current?.scrollIntoView({ block: "start" });
     }
   }, [wanted]);
+  useEffect(() => {
+    if (opened) {
+      setName(opened.drawer);
+      room.current?.scrollIntoView({ block: "start" });
+    }
+  }, [opened]);
   const part = view.steps.find((step) => step.id === wanted?.stepId);
   const filling = station === "FILL";
   const stages = filling ? [] : view.unit.stages;

@@ -13,11 +13,18 @@ export function InspectStation({ view, chosen, onChoose }: StationProps) {
   const firstOpen = view.meshes.find((m) => !m.before)?.stage ?? 1;
   const [subject, setSubject] = useState<Subject>({ kind: "BACKLASH", stage: firstOpen, member: "WHEEL" });
   const [wanted, setWanted] = useState<Wanted>();
+  const [opened, setOpened] = useState<{ drawer: string }>();
   const mesh = view.meshes[subject.stage - 1];
   return (
     <>
       <PartByPart view={view} chosen={chosen} onChoose={onChoose} onMeasure={setWanted} />
-      <Subjects view={view} station="INSPECT" chosen={subject} onChoose={setSubject} />
+      <Subjects
+        view={view}
+        station="INSPECT"
+        chosen={subject}
+        onChoose={setSubject}
+        onDrawer={(drawer) => setOpened({ drawer })}
+      />
       {mesh && !view.job.signedAt && (
         <MeasurePad
           key={`${subject.kind}${subject.stage}${subject.member}`}
@@ -28,7 +35,7 @@ export function InspectStation({ view, chosen, onChoose }: StationProps) {
         />
       )}
       <Kept view={view} station="INSPECT" />
-      <MeasuringRoom view={view} station="INSPECT" wanted={wanted} onWanted={setWanted} />
+      <MeasuringRoom view={view} station="INSPECT" wanted={wanted} onWanted={setWanted} opened={opened} />
     </>
   );
 }

@@ -7,10 +7,12 @@ interface Props {
   station: "INSPECT" | "SET";
   chosen: Subject;
   onChoose: (subject: Subject) => void;
+  /** Another mesh is to be measured, with a drawer of its own. */
+  onDrawer: (drawer: string) => void;
 }
 
 /** What can be measured here, each with whether it has been. */
-export function Subjects({ view, station, chosen, onChoose }: Props) {
+export function Subjects({ view, station, chosen, onChoose, onDrawer }: Props) {
   const backlashes = view.meshes.map((mesh) => ({
     subject: { kind: "BACKLASH", stage: mesh.stage, member: "WHEEL" } as Subject,
     label: `Backlash, stage ${mesh.stage}`,
@@ -37,8 +39,14 @@ export function Subjects({ view, station, chosen, onChoose }: Props) {
           }
           onClick={() => onChoose(subject)}
         >
-          {label}
-          <small>{done ? "measured" : subject.kind === "SPAN" ? "if in doubt" : "to measure"}</small>
+          {label} <small>{done ? "measured" : subject.kind === "SPAN" ? "if in doubt" : "to measure"}</small>
+        </button>
+      ))}
+      {view.otherMeshes.map((mesh, place) => (
+        // biome-ignore lint/suspicious/noArrayIndexKey: stages are told apart by their place
+        <button key={place} type="button" onClick={() => onDrawer(mesh.drawer)}>
+          Backlash, {mesh.words}{" "}
+          <small>{(station === "SET" ? mesh.after : mesh.before) ? "measured" : "to measure"}</small>
         </button>
       ))}
     </div>

@@ -16,6 +16,7 @@ import classes from "./Set.module.css";
 export function SetStation({ view }: StationProps) {
   const firstOpen = view.meshes.find((m) => !m.after)?.stage ?? 1;
   const [subject, setSubject] = useState<Subject>({ kind: "BACKLASH", stage: firstOpen, member: "WHEEL" });
+  const [opened, setOpened] = useState<{ drawer: string }>();
   const mesh = view.meshes[subject.stage - 1];
   return (
     <>
@@ -39,12 +40,18 @@ export function SetStation({ view }: StationProps) {
         </div>
       </Panel>
       <div className={classes.gap} />
-      <Subjects view={view} station="SET" chosen={subject} onChoose={setSubject} />
+      <Subjects
+        view={view}
+        station="SET"
+        chosen={subject}
+        onChoose={setSubject}
+        onDrawer={(drawer) => setOpened({ drawer })}
+      />
       {mesh && !view.job.signedAt && (
         <MeasurePad key={subject.stage} view={view} station="SET" subject={subject} mesh={mesh} />
       )}
       <Kept view={view} station="SET" />
-      <MeasuringRoom view={view} station="SET" />
+      <MeasuringRoom view={view} station="SET" opened={opened} />
     </>
   );
 }

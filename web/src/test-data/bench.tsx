@@ -91,6 +91,7 @@ export const job = (decisions: DecisionView[], more: Partial<JobView> = {}): Job
     measurements: [],
     answers: [],
     meshes: [],
+    otherMeshes: [],
     route: { stops: [], againstSigning: [] },
     ...more,
   }) as unknown as JobView;

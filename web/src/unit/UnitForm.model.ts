@@ -1,4 +1,4 @@
-import type { EnteredNumber, OtherStage, StageRequest, UnitRequest } from "../api/types";
+import type { EnteredNumber, OtherStage, StageRequest, UnitRequest, UnitView } from "../api/types";
 
 /** Fields of one stage as typed. */
 export interface StageFields {
@@ -25,17 +25,19 @@ export interface UnitFields {
   otherStages: OtherStage[];
   inputSpeedRpm: string;
   inputPower: EnteredNumber;
+  /** Shafts and openings; not on this form, and kept as they are. */
+  layout?: UnitRequest["layout"];
 }
 
 export const emptyStage = (unit: "mm" | "in"): StageFields => ({
   pinionTeeth: "",
   wheelTeeth: "",
   module: { text: "", unit: unit === "mm" ? "module" : "DP" },
-  pressureAngleDeg: "20",
-  helixAngleDeg: "0",
+  pressureAngleDeg: "",
+  helixAngleDeg: "",
   pinionHand: "NONE",
-  pinionShift: "0",
-  wheelShift: "0",
+  pinionShift: "",
+  wheelShift: "",
   faceWidth: { text: "", unit },
   centreDistance: { text: "", unit },
 });
@@ -47,7 +49,7 @@ export const emptyUnit = (unit: "mm" | "in"): UnitFields => ({
   kind: "",
   duty: "ENCLOSED_POWER",
   underWarranty: false,
-  stages: [emptyStage(unit)],
+  stages: [],
   otherStages: [],
   inputSpeedRpm: "",
   inputPower: { text: "", unit: unit === "mm" ? "kW" : "hp" },
@@ -86,23 +88,29 @@ export function toRequest(fields: UnitFields): { request: UnitRequest } | { faul
     }
     return result.value;
   };
+  /** What is usually nothing, a shift or a helix, may stay empty. */
+  const orNothing = (field: string, text: string, what: string): number =>
+    text.trim() === "" ? 0 : read(field, text, what);
   const stages = fields.stages.map((s, i) => ({
     pinionTeeth: read(`stages[${i}].pinionTeeth`, s.pinionTeeth, "Number of teeth", true),
     wheelTeeth: read(`stages[${i}].wheelTeeth`, s.wheelTeeth, "Number of teeth", true),
     module: s.module,
     pressureAngleDeg: read(`stages[${i}].pressureAngleDeg`, s.pressureAngleDeg, "Pressure angle"),
-    helixAngleDeg: read(`stages[${i}].helixAngleDeg`, s.helixAngleDeg, "Helix angle"),
+    helixAngleDeg: orNothing(`stages[${i}].helixAngleDeg`, s.helixAngleDeg, "Helix angle"),
     pinionHand: s.pinionHand,
-    pinionShift: read(`stages[${i}].pinionShift`, s.pinionShift, "Profile shift"),
-    wheelShift: read(`stages[${i}].wheelShift`, s.wheelShift, "Profile shift"),
+    pinionShift: orNothing(`stages[${i}].pinionShift`, s.pinionShift, "Profile shift"),
+    wheelShift: orNothing(`stages[${i}].wheelShift`, s.wheelShift, "Profile shift"),
     faceWidth: s.faceWidth,
     centreDistance: s.centreDistance,
   }));
-  const inputSpeedRpm = read("inputSpeedRpm", fields.inputSpeedRpm, "Input speed");
+  const inputSpeedRpm =
+    fields.inputSpeedRpm.trim() === ""
+      ? undefined
+      : read("inputSpeedRpm", fields.inputSpeedRpm, "Input speed");
   if (Object.keys(faults).length > 0) {
     return { faults };
   }
-  const { id, tag, name, kind, duty, underWarranty, inputPower } = fields;
+  const { id, tag, name, kind, duty, underWarranty, inputPower, layout } = fields;
   return {
     request: {
       id,
@@ -112,9 +120,42 @@ export function toRequest(fields: UnitFields): { request: UnitRequest } | { faul
       duty,
       underWarranty,
       stages,
-      otherStages: fields.otherStages,
+      otherStages: fields.otherStages.length === 0 ? undefined : fields.otherStages,
       inputSpeedRpm,
       inputPower: inputPower.text.trim() === "" ? undefined : inputPower,
+      layout,
     },
   };
 }
+
+/** Papers that were kept, to be corrected. */
+export const fromRequest = (request: UnitRequest, unit: "mm" | "in"): UnitFields => ({
+  ...request,
+  stages: request.stages.map((s) => ({
+    ...s,
+    pinionTeeth: String(s.pinionTeeth),
+    wheelTeeth: String(s.wheelTeeth),
+    pressureAngleDeg: String(s.pressureAngleDeg),
+    helixAngleDeg: String(s.helixAngleDeg),
+    pinionShift: String(s.pinionShift),
+    wheelShift: String(s.wheelShift),
+  })),
+  otherStages: request.otherStages ?? [],
+  inputSpeedRpm: request.inputSpeedRpm === undefined ? "" : String(request.inputSpeedRpm),
+  inputPower: request.inputPower ?? emptyUnit(unit).inputPower,
+});
+
+/** The papers as a unit shows them. */
+export const papersOf = (unit: UnitView): UnitRequest => ({
+  id: unit.id,
+  tag: unit.tag,
+  name: unit.name,
+  kind: unit.kind,
+  duty: unit.duty,
+  underWarranty: unit.underWarranty,
+  stages: unit.stages.map((s) => s.given),
+  otherStages: unit.otherStages,
+  inputSpeedRpm: unit.inputSpeedRpm,
+  inputPower: unit.inputPower,
+  layout: unit.layout,
+});

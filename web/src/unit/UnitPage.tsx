@@ -76,7 +76,9 @@ export default function UnitPage() {
                         {s.given.centreDistance.text} {s.given.centreDistance.unit}
                       </td>
                       <td className={classes.n}>
-                        {fixed(s.pitchLineVelocityMPerS, 2, preferences.decimal)} m/s
+                        {s.pitchLineVelocityMPerS === 0
+                          ? "–"
+                          : `${fixed(s.pitchLineVelocityMPerS, 2, preferences.decimal)} m/s`}
                       </td>
                     </tr>
                   ))}
@@ -103,7 +105,9 @@ export default function UnitPage() {
                     <tr key={i}>
                       <td>{at.words}</td>
                       <td className={classes.n}>{fixed(Math.abs(at.ratio), 3, preferences.decimal)}</td>
-                      <td className={classes.n}>{fixed(Math.abs(at.inputRpm), 1, preferences.decimal)}</td>
+                      <td className={classes.n}>
+                        {at.inputRpm === 0 ? "–" : fixed(Math.abs(at.inputRpm), 1, preferences.decimal)}
+                      </td>
                       <td className={classes.n}>
                         {at.inputTorqueNm > 0 ? fixed(at.inputTorqueNm, 1, preferences.decimal) : "–"}
                       </td>
@@ -120,13 +124,24 @@ export default function UnitPage() {
             </div>
           )}
           <p>
-            Ratio <b>{fixed(u.ratio, 3, preferences.decimal)}</b>, {fixed(u.inputSpeedRpm, 0)} to{" "}
-            {fixed(u.outputSpeedRpm, 1, preferences.decimal)} min⁻¹, output turns{" "}
-            {u.turnsTheSameWay ? "the same way as" : "against"} the input
+            {u.drive.length === 0 ? (
+              "What is inside is not known yet"
+            ) : (
+              <>
+                Ratio <b>{fixed(u.ratio, 3, preferences.decimal)}</b>,{" "}
+                {u.inputSpeedRpm === undefined || u.outputSpeedRpm === undefined
+                  ? "speed not known"
+                  : `${fixed(u.inputSpeedRpm, 0)} to ${fixed(u.outputSpeedRpm, 1, preferences.decimal)} min⁻¹`}
+                , output turns {u.turnsTheSameWay ? "the same way as" : "against"} the input
+              </>
+            )}
             {u.inputPower ? `, ${u.inputPower.text} ${u.inputPower.unit}` : ""}. Limits for:{" "}
             {t.duties[u.duty]}
             {u.underWarranty ? ". Under warranty." : "."}
           </p>
+          <Link to={`/units/${u.id}/papers`} className={classes.correct}>
+            Correct the papers
+          </Link>
         </Panel>
         <UnitPlaces unitId={u.id} />
         <Panel title="Jobs">

@@ -31,7 +31,9 @@ export function UnitsPage() {
               <span className="num">
                 {fixed(unit.ratio, 3, preferences.decimal)} : 1
                 <small>
-                  {fixed(unit.inputSpeedRpm, 0)} → {fixed(unit.outputSpeedRpm, 1, preferences.decimal)} min⁻¹
+                  {unit.inputSpeedRpm === undefined || unit.outputSpeedRpm === undefined
+                    ? "speed not known"
+                    : `${fixed(unit.inputSpeedRpm, 0)} → ${fixed(unit.outputSpeedRpm, 1, preferences.decimal)} min⁻¹`}
                 </small>
               </span>
             </Link>

@@ -41,7 +41,9 @@ class ReducerFromArrivalToReportTest {
         m.field("Tag").fill("WSH-9");
         m.field("Name").fill("Wash water pump reducer");
         m.field("Kind of gearbox").fill("single-stage spur");
-        m.field("Input speed").fill("960");
+        m.field("Input speed, if known").fill("960");
+        m.press("Add a pair on parallel shafts");
+        m.field("Pressure angle").fill("20");
         m.field("Pinion teeth").fill("zero");
         m.field("Wheel teeth").fill("40");
         m.field("Module or pitch").fill("3");
@@ -138,6 +140,18 @@ class ReducerFromArrivalToReportTest {
 
     private static void inspect(Mechanic m) {
         m.goTo("Inspect");
+        var parts = m.region("Part by part");
+        assertThat(parts.getByText("2 of 3 not looked at")).isVisible();
+        parts.getByRole(
+                        AriaRole.BUTTON,
+                        new Locator.GetByRoleOptions().setName("wheel not looked at"))
+                .click();
+        parts.getByRole(AriaRole.GROUP, new Locator.GetByRoleOptions().setName("Found at GER-1"))
+                .getByRole(
+                        AriaRole.BUTTON,
+                        new Locator.GetByRoleOptions().setName("initial pitting"))
+                .click();
+        assertThat(m.region("Found on wheel").getByText("noted, compare next time")).isVisible();
         readings(m, "0,31", "0.33", "o.32", "0.30");
         assertThat(m.text("“o.32” is not a number for indicator reading 3.")).isVisible();
         m.press("Take out reading 3, o.32 mm");
@@ -258,6 +272,7 @@ class ReducerFromArrivalToReportTest {
                     .contains(
                             "WSH-9",
                             "Knocks at start",
+                            "initial pitting",
                             "readings 0,31; 0.33; 0.30; 0.32 mm",
                             "shaft seal")
                     .contains("10,4 L", "51.5 °C", "Signed: Tomás Vega");

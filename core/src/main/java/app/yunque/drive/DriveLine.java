@@ -8,6 +8,7 @@ import app.yunque.measure.Refused;
 import app.yunque.measure.Working;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * Any row of stages with what follows from them: ratio, sense, speeds, torques, velocities, mesh frequencies. T = T_in |i|
@@ -56,13 +57,13 @@ public record DriveLine(
 
     /**
      * @param stages        from the input on, 1 to 12
-     * @param inputSpeedRpm speed of the input (min⁻¹)
+     * @param inputSpeedRpm speed of the input (min⁻¹); 0 while nobody knows it
      * @param inputTorqueNm torque of the input (N·m); 0 when unknown
      */
     public static DriveLine of(List<Stage> stages, double inputSpeedRpm, double inputTorqueNm) {
         Refused.ifAny(
                 STAGES.judge(stages.size()),
-                INPUT_SPEED.judge(inputSpeedRpm),
+                inputSpeedRpm == 0 ? Optional.empty() : INPUT_SPEED.judge(inputSpeedRpm),
                 INPUT_TORQUE.judge(inputTorqueNm));
         double ratio = 1;
         double efficiency = 1;

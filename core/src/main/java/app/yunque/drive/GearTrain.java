@@ -5,12 +5,13 @@ import app.yunque.measure.Range;
 import app.yunque.measure.Refused;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * The stages of a unit in a row: pairs on parallel shafts, and stages of other kinds among them.
  *
  * @param stages        pairs from the input to the output, 0 to 6; none while the papers do not describe the gears
- * @param inputSpeedRpm speed of the input shaft (min⁻¹), 0.1 to 60000
+ * @param inputSpeedRpm speed of the input shaft (min⁻¹), 0.1 to 60000; 0 while nobody knows it
  * @param others        stages of other kinds, by where they stand among the parallel ones
  * @param inputPowerKw  power at the input (kW), 0 to 20000; 0 when unknown
  */
@@ -28,7 +29,7 @@ public record GearTrain(
         others = List.copyOf(others);
         Refused.ifAny(
                 STAGES.judge(stages.size()),
-                INPUT_SPEED.judge(inputSpeedRpm),
+                inputSpeedRpm == 0 ? Optional.empty() : INPUT_SPEED.judge(inputSpeedRpm),
                 INPUT_POWER.judge(inputPowerKw));
     }
 
@@ -55,6 +56,11 @@ public record GearTrain(
     /** True when the papers describe no gears at all. */
     public boolean isUnknown() {
         return stages.isEmpty() && others.isEmpty();
+    }
+
+    /** True when the speed of the input is known. */
+    public boolean isSpeedKnown() {
+        return inputSpeedRpm > 0;
     }
 
     /** i as a magnitude, input turns for one output turn. */
@@ -91,8 +97,8 @@ public record GearTrain(
         return Math.PI * diameter * pinionSpeedRpm(stage) / 60_000;
     }
 
-    /** T = 9549.30 P/n at the input shaft (N·m), without losses; 0 when the power is unknown. */
+    /** T = 9549.30 P/n at the input shaft (N·m), without losses; 0 when power or speed is unknown. */
     public double inputTorqueNm() {
-        return 60_000 / (2 * Math.PI) * inputPowerKw / inputSpeedRpm;
+        return !isSpeedKnown() ? 0 : 60_000 / (2 * Math.PI) * inputPowerKw / inputSpeedRpm;
     }
 }

@@ -9,6 +9,7 @@ import app.yunque.measure.Range;
 import app.yunque.measure.Refused;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Supplier;
 
 /** One stage of a drive, whatever turns in it. Ratios are signed: minus when the output turns the other way. */
@@ -27,6 +28,11 @@ public sealed interface Stage {
     /** Tooth passages a turn of the input, 0 where no teeth pass. */
     default double teethPerInputTurn() {
         return 0;
+    }
+
+    /** How its backlash is measured; empty where it has none of its own, and for parallel shafts, which have a pad of their own. */
+    default Optional<MeshMeasure> mesh() {
+        return Optional.empty();
     }
 
     /** Diameter on which the input's rim runs (mm), 0 where there is none. */
@@ -129,6 +135,11 @@ public sealed interface Stage {
     /** Bevel gears; the sense is told by looking at the back of each gear, so it turns round. */
     record Bevel(BevelPair pair) implements Stage {
         @Override
+        public Optional<MeshMeasure> mesh() {
+            return Optional.of(MeshMeasure.BEVEL);
+        }
+
+        @Override
         public double ratio() {
             return -pair.ratio();
         }
@@ -161,6 +172,11 @@ public sealed interface Stage {
 
     /** A worm driving its wheel. */
     record Worm(WormSet set, double friction) implements Stage {
+        @Override
+        public Optional<MeshMeasure> mesh() {
+            return Optional.of(MeshMeasure.WORM);
+        }
+
         /** Bronze on hardened steel in its oil, run in. Common practice, no source. */
         public static final double USUAL_FRICTION = 0.06;
 

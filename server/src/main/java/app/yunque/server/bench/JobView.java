@@ -50,6 +50,7 @@ import org.jspecify.annotations.Nullable;
  * @param answers      answers of drawers kept to the job
  * @param seen         what was found by eye, finger or ear
  * @param meshes       backlash before and after, mesh by mesh
+ * @param otherMeshes  meshes that are measured with a drawer of their own
  * @param decisions    parts with proposal and decision
  * @param rebuild      the rebuild, card by card
  * @param fittings     what has gone back
@@ -80,6 +81,7 @@ public record JobView(
         List<KeptAnswerView> answers,
         List<SeenView> seen,
         List<Mesh> meshes,
+        List<OtherMesh> otherMeshes,
         List<DecisionView> decisions,
         List<RebuildOrder.Card> rebuild,
         List<FittingView> fittings,
@@ -91,6 +93,7 @@ public record JobView(
     /** Sealed views from before there were findings by eye hold none. */
     public JobView {
         seen = Objects.requireNonNullElse(seen, List.of());
+        otherMeshes = Objects.requireNonNullElse(otherMeshes, List.of());
     }
 
     /**
@@ -106,6 +109,14 @@ public record JobView(
      * @param parts  what they are
      */
     public record Tray(String label, int pieces, List<String> parts) {}
+
+    /**
+     * @param words  the stage in words
+     * @param drawer drawer that measures it
+     * @param before true when it was measured at Inspect
+     * @param after  true when it was measured at Set
+     */
+    public record OtherMesh(String words, String drawer, boolean before, boolean after) {}
 
     /**
      * @param stage  stage of the mesh

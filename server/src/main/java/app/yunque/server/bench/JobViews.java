@@ -134,6 +134,7 @@ public class JobViews {
         var fitted = fittings.fitted(job.id());
         var ledger = Ledger.of(strip, fitted);
         var meshes = meshes(papers, taken, last);
+        var others = OtherMeshes.of(papers, answered);
         var found = seen.views(job.id());
         var parts = WhatIsOnRecord.parts(strip, papers, found, taken, answered);
         var decisionViews = decisions.views(job.id(), parts);
@@ -159,6 +160,7 @@ public class JobViews {
                         taken,
                         answered,
                         meshes,
+                        others,
                         places,
                         proof);
         var route = Route.of(facts);
@@ -195,6 +197,7 @@ public class JobViews {
                 answered,
                 found,
                 meshes,
+                others,
                 decisionViews,
                 RebuildOrder.of(
                                 strip,

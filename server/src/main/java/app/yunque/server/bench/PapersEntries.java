@@ -24,7 +24,15 @@ final class PapersEntries {
         unit.otherStages().stream()
                 .filter(o -> o.kind().equals("WORM") || o.kind().equals("BEVEL"))
                 .findFirst()
-                .ifPresent(o -> entries.putAll(o.values()));
+                .ifPresent(
+                        o ->
+                                o.values()
+                                        .forEach(
+                                                (name, value) -> {
+                                                    if (!value.text().isBlank()) {
+                                                        entries.put(name, value);
+                                                    }
+                                                }));
         if (stage < 1 || stage > unit.train().stages().size()) {
             return entries;
         }

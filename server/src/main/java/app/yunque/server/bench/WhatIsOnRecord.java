@@ -147,6 +147,7 @@ final class WhatIsOnRecord {
             List<MeasurementView> taken,
             List<KeptAnswerView> answered,
             List<JobView.Mesh> meshes,
+            List<JobView.OtherMesh> others,
             List<PlaceAtJob> places,
             Optional<ProofView> proof) {
         var isolation = received.isolation();
@@ -168,12 +169,12 @@ final class WhatIsOnRecord {
                         ledger.isBalanced(),
                         each),
                 new JobFacts.Meshes(
-                        meshes.size() + OtherMeshes.of(papers),
+                        meshes.size() + others.size(),
                         (int) meshes.stream().filter(m -> m.before() != null).count()
-                                + OtherMeshes.measured(papers, answered, Station.INSPECT),
+                                + (int) others.stream().filter(JobView.OtherMesh::before).count(),
                         worst(taken, answered, Station.INSPECT),
                         (int) meshes.stream().filter(m -> m.after() != null).count()
-                                + OtherMeshes.measured(papers, answered, Station.SET),
+                                + (int) others.stream().filter(JobView.OtherMesh::after).count(),
                         worst(taken, answered, Station.SET),
                         binds(meshes)),
                 new JobFacts.Proof(

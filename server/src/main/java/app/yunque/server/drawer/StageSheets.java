@@ -22,6 +22,8 @@ public final class StageSheets {
      */
     public record Kind(String kind, String words, List<Field> fields) {}
 
+    private static final String NOTHING = "0";
+
     private record Maker(Kind kind, Function<DrawerSheet, Stage> make) {}
 
     private static final Map<String, Maker> KINDS = kinds();
@@ -41,7 +43,9 @@ public final class StageSheets {
         }
         var sheet =
                 DrawerSheet.read(
-                        maker.kind.fields(), new DrawerEntries(values, Map.of(), null), null);
+                        maker.kind.fields(),
+                        new DrawerEntries(completed(maker.kind.fields(), values), Map.of(), null),
+                        null);
         return maker.make.apply(sheet);
     }
 
@@ -80,6 +84,33 @@ public final class StageSheets {
                         .map(f -> f.name().equals("wheelKind") ? f.starting("INSIDE") : f)
                         .toList(),
                 s -> new Stage.Parallel(GearFields.pair(s)));
+        add(
+                kinds,
+                "COUNTED",
+                "gears of which only the teeth are known",
+                List.of(
+                        Field.count("driverTeeth", "Teeth of the driver", "").in("The stage"),
+                        Field.count("drivenTeeth", "Teeth of the driven", "").in("The stage"),
+                        Field.choice(
+                                        "internal",
+                                        "The driven gear has",
+                                        "NO",
+                                        new Option("NO", "teeth outside"),
+                                        new Option("YES", "teeth inside, a ring"))
+                                .in("The stage")),
+                s ->
+                        new Stage.Counted(
+                                s.count("driverTeeth"),
+                                s.count("drivenTeeth"),
+                                s.is("internal", "YES")));
+        add(
+                kinds,
+                "WORM_COUNTED",
+                "worm of which only starts and teeth are known",
+                List.of(
+                        Field.count("starts", "Starts of the worm", "").in("The stage"),
+                        Field.count("wheelTeeth", "Teeth of the worm wheel", "").in("The stage")),
+                s -> new Stage.WormCounted(s.count("starts"), s.count("wheelTeeth")));
         add(
                 kinds,
                 "CHAIN",
@@ -147,6 +178,37 @@ public final class StageSheets {
             String words,
             List<Field> fields,
             Function<DrawerSheet, Stage> make) {
-        kinds.put(kind, new Maker(new Kind(kind, words, fields), make));
+        var blank = fields.stream().map(StageSheets::blank).toList();
+        kinds.put(kind, new Maker(new Kind(kind, words, blank), make));
+    }
+
+    /**
+     * Papers say what stands in them: no figure is there before somebody read it off the unit. What is usually nothing, a shift, a helix,
+     * may stay empty.
+     */
+    private static Field blank(Field field) {
+        if (field.kind() == Field.Kind.CHOICE) {
+            return field;
+        }
+        return field.start().equals(NOTHING)
+                ? field.starting("").mayBeEmpty().hinting("Empty: none.")
+                : field.starting("");
+    }
+
+    /** What may stay empty and did counts as nothing. */
+    private static Map<String, EnteredNumber> completed(
+            List<Field> fields, Map<String, EnteredNumber> values) {
+        var all = new LinkedHashMap<>(values);
+        for (var field : fields) {
+            var given = values.get(field.name());
+            boolean isBlank = given == null || given.text().isBlank();
+            if (field.hint().equals("Empty: none.") && isBlank) {
+                all.put(
+                        field.name(),
+                        new EnteredNumber(
+                                NOTHING, field.units().isEmpty() ? "" : field.units().get(0)));
+            }
+        }
+        return all;
     }
 }

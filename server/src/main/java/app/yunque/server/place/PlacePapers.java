@@ -133,13 +133,17 @@ final class PlacePapers {
             WormSet set = worm.set();
             double rpm = unit.train().inputSpeedRpm();
             number("wormMm", set.wormDiameterMm(), "mm");
-            number("wormRpm", rpm, "min⁻¹");
+            if (rpm > 0) {
+                number("wormRpm", rpm, "min⁻¹");
+            }
             number("leadAngleDeg", Math.toDegrees(set.leadAngleRad()), "°");
             number("wormDistanceMm", set.centreDistanceMm(), "mm");
-            number(
-                    "velocity",
-                    Math.PI * set.wheelDiameterMm() * rpm / Math.abs(set.ratio()) / 60_000,
-                    "");
+            if (rpm > 0) {
+                number(
+                        "velocity",
+                        Math.PI * set.wheelDiameterMm() * rpm / Math.abs(set.ratio()) / 60_000,
+                        "");
+            }
         }
     }
 

@@ -49,8 +49,8 @@ class UnitEntity extends Kept {
     @OrderColumn(name = "place")
     List<StageRow> stages = new ArrayList<>();
 
-    @Column(name = "input_speed_rpm", nullable = false)
-    double inputSpeedRpm;
+    @Column(name = "input_speed_rpm")
+    @Nullable Double inputSpeedRpm;
 
     @AttributeOverride(name = "text", column = @Column(name = "power_text"))
     @AttributeOverride(name = "unit", column = @Column(name = "power_unit"))

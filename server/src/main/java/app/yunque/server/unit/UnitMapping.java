@@ -114,7 +114,12 @@ final class UnitMapping {
         var power = unit.inputPower == null ? 0.0 : unit.inputPower.canonical();
         return AtField.named(
                 Map.of("inputPowerKw", "inputPower"),
-                () -> new GearTrain(pairs, unit.inputSpeedRpm, power, others(unit.otherStages)));
+                () -> new GearTrain(pairs, speed(unit), power, others(unit.otherStages)));
+    }
+
+    /** 0 while nobody knows it, as the core counts it. */
+    private static double speed(UnitEntity unit) {
+        return unit.inputSpeedRpm == null ? 0 : unit.inputSpeedRpm;
     }
 
     /** @throws Refused naming every field of every stage that is not what it should be */
@@ -171,12 +176,12 @@ final class UnitMapping {
                 unit.otherStages == null ? List.of() : unit.otherStages,
                 train.isUnknown()
                         ? List.of()
-                        : DriveLine.of(train.inOrder(), unit.inputSpeedRpm, train.inputTorqueNm())
+                        : DriveLine.of(train.inOrder(), speed(unit), train.inputTorqueNm())
                                 .stages(),
                 LayoutMapping.shafts(unit.layout, train),
                 train.ratio(),
                 unit.inputSpeedRpm,
-                train.outputSpeedRpm(),
+                unit.inputSpeedRpm == null ? null : train.outputSpeedRpm(),
                 train.turnsTheSameWay(),
                 EnteredNumber.of(unit.inputPower),
                 unit.layout == null ? UnitLayout.NONE : unit.layout,

@@ -15,9 +15,9 @@ import org.jspecify.annotations.Nullable;
  * @param kind          kind of gearbox in words, 1 to 60 characters
  * @param duty          what the drive is there for, which sets the wear limits
  * @param underWarranty true when the maker's warranty still runs
- * @param stages        from the input to the output
+ * @param stages        from the input to the output; none while the unit is unopened
  * @param otherStages   stages of other kinds; may be missing
- * @param inputSpeedRpm speed of the input (min⁻¹)
+ * @param inputSpeedRpm speed of the input (min⁻¹); missing while nobody knows it
  * @param inputPower    power of the input; may be missing
  * @param layout        shafts and openings; may be missing
  */
@@ -30,6 +30,6 @@ public record UnitRequest(
         boolean underWarranty,
         List<StageRequest> stages,
         @Nullable List<OtherStageRequest> otherStages,
-        double inputSpeedRpm,
+        @Nullable Double inputSpeedRpm,
         @Nullable EnteredNumber inputPower,
         @Nullable UnitLayout layout) {}

@@ -1,5 +1,6 @@
 package app.yunque.server.unit;
 
+import app.yunque.drive.GearTrain;
 import app.yunque.measure.Problem;
 import app.yunque.measure.Refused;
 import app.yunque.server.history.WriteOnce;
@@ -12,6 +13,7 @@ import java.time.Clock;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -69,10 +71,29 @@ public class UnitService {
         return units.ofSameKind(entity(id).kind, id);
     }
 
+    /**
+     * Corrects the papers; open jobs follow them from then on.
+     *
+     * @param version version that was seen
+     */
+    @Transactional
+    public void correct(UUID id, long version, UnitRequest request) {
+        var unit = entity(id);
+        unit.refuseStale(version, () -> UnitMapping.view(unit));
+        fill(unit, request);
+        units.saveAndFlush(unit);
+    }
+
     private void save(UnitRequest request) {
         var unit = new UnitEntity();
+        unit.id = request.id();
+        fill(unit, request);
+        units.saveAndFlush(unit);
+    }
+
+    private void fill(UnitEntity unit, UnitRequest request) {
         var faults = new Faults();
-        faults.gather(() -> named(request));
+        faults.gather(() -> named(unit.id, request));
         var rows = faults.gather(() -> UnitMapping.rows(request.stages()));
         var power =
                 faults.gather(
@@ -86,34 +107,35 @@ public class UnitService {
         faults.gather(() -> checkedSpeed(request.inputSpeedRpm()));
         faults.gather(() -> UnitMapping.others(request.otherStages()));
         faults.throwIfAny();
-        unit.id = request.id();
         unit.tag = request.tag().strip();
         unit.name = request.name().strip();
         unit.kind = request.kind().strip();
         unit.duty = request.duty();
         unit.underWarranty = request.underWarranty();
+        unit.stages.clear();
         unit.stages.addAll(rows == null ? List.of() : rows);
         unit.otherStages = request.otherStages();
         unit.inputSpeedRpm = request.inputSpeedRpm();
         unit.inputPower = power == null ? null : power.orElse(null);
         var train = UnitMapping.train(unit);
-        unit.layout =
-                request.layout() == null ? null : LayoutMapping.checked(request.layout(), train);
+        if (request.layout() != null) {
+            unit.layout = LayoutMapping.checked(request.layout(), train);
+        }
         unit.keep(bench.name(), clock.instant());
-        units.saveAndFlush(unit);
     }
 
-    private static double checkedSpeed(double rpm) {
-        Refused.ifAny(app.yunque.drive.GearTrain.INPUT_SPEED.judge(rpm));
-        return rpm;
+    private static Boolean checkedSpeed(@Nullable Double rpm) {
+        Refused.ifAny(rpm == null ? Optional.empty() : GearTrain.INPUT_SPEED.judge(rpm));
+        return true;
     }
 
-    private Boolean named(UnitRequest request) {
+    private Boolean named(UUID id, UnitRequest request) {
         Refused.ifAny(
                 text("tag", "Tag", request.tag(), 20),
                 text("name", "Name", request.name(), 120),
                 text("kind", "Kind of gearbox", request.kind(), 60));
         units.findByTagIgnoreCase(request.tag().strip())
+                .filter(other -> !other.id.equals(id))
                 .ifPresent(
                         other -> {
                             throw Refused.because(

@@ -22,8 +22,8 @@ import org.jspecify.annotations.Nullable;
  * @param drive          every stage at work, from the input to the output; empty while the papers name none
  * @param shafts         names of the shafts, input first
  * @param ratio          i = n_in/n_out
- * @param inputSpeedRpm  speed of the input (min⁻¹)
- * @param outputSpeedRpm speed of the output (min⁻¹)
+ * @param inputSpeedRpm  speed of the input (min⁻¹); missing while nobody knows it
+ * @param outputSpeedRpm speed of the output (min⁻¹); missing as the input's
  * @param turnsTheSameWay true when the output turns the same way as the input
  * @param inputPower     power as entered; may be missing
  * @param layout         shafts and openings as entered
@@ -42,8 +42,8 @@ public record UnitView(
         List<DriveLine.At> drive,
         List<String> shafts,
         double ratio,
-        double inputSpeedRpm,
-        double outputSpeedRpm,
+        @Nullable Double inputSpeedRpm,
+        @Nullable Double outputSpeedRpm,
         boolean turnsTheSameWay,
         @Nullable EnteredNumber inputPower,
         UnitLayout layout,

@@ -1,0 +1,92 @@
+package app.yunque.server.bench;
+
+import app.yunque.measure.Refused;
+import app.yunque.server.history.WriteOnce;
+import app.yunque.server.job.JobRef;
+import app.yunque.server.job.JobService;
+import app.yunque.server.measuring.MeasurementService;
+import app.yunque.server.measuring.MeasurementView;
+import app.yunque.server.teardown.StepService;
+import app.yunque.server.unit.UnitPapers;
+import app.yunque.server.unit.UnitRequest;
+import app.yunque.server.unit.UnitService;
+import app.yunque.server.unit.UnitView;
+import app.yunque.teardown.GearPlace;
+import app.yunque.teardown.TeardownStep;
+import java.util.Objects;
+import java.util.UUID;
+import java.util.stream.Stream;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Corrects the papers of a unit; its open job is judged by the new ones from then on. */
+@RestController
+class UnitPapersController {
+    private final WriteOnce writes;
+    private final UnitService units;
+    private final JobService jobs;
+    private final StepService steps;
+    private final MeasurementService measurements;
+
+    UnitPapersController(
+            WriteOnce writes,
+            UnitService units,
+            JobService jobs,
+            StepService steps,
+            MeasurementService measurements) {
+        this.writes = writes;
+        this.units = units;
+        this.jobs = jobs;
+        this.steps = steps;
+        this.measurements = measurements;
+    }
+
+    @PutMapping("/api/units/{id}/papers")
+    UnitView correct(
+            @PathVariable UUID id,
+            @RequestHeader("Write-Id") UUID writeId,
+            @RequestParam long version,
+            @RequestBody UnitRequest request) {
+        writes.run(
+                writeId,
+                () -> {
+                    jobs.holdOpenOfUnit(id);
+                    var before = units.papers(id);
+                    jobs.ofUnit(id).stream()
+                            .filter(j -> !j.isSigned())
+                            .forEach(j -> refuseStageInUse(j, before, request.stages().size()));
+                    units.correct(id, version, request);
+                    jobs.touchOpenOfUnit(id);
+                });
+        return units.view(id);
+    }
+
+    /** A stage that an open job speaks of stays. */
+    private void refuseStageInUse(JobRef job, UnitPapers before, int stages) {
+        var parts =
+                steps.strip(job.id()).stream()
+                        .map(TeardownStep::gear)
+                        .filter(Objects::nonNull)
+                        .mapToInt(GearPlace::stage);
+        var measured =
+                measurements.views(job.id(), before).stream()
+                        .map(MeasurementView::given)
+                        .mapToInt(m -> m.stage());
+        Stream.of(parts, measured)
+                .flatMapToInt(s -> s)
+                .max()
+                .ifPresent(
+                        last -> {
+                            if (last > stages) {
+                                throw Refused.because(
+                                        "stages",
+                                        "Stage %d cannot be taken away: job %d measured it, or took its gear off. Remove that there first, or correct the stage instead."
+                                                .formatted(last, job.number()));
+                            }
+                        });
+    }
+}

@@ -1,0 +1,219 @@
+package app.yunque.server.bench;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.yunque.server.AtBench;
+import app.yunque.server.RunningApp;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+/** A unit registered unopened, and papers that are corrected while a job is open. */
+@ExtendWith(RunningApp.class)
+class UnitPapersTest {
+    private final AtBench mechanic = AtBench.mechanic();
+
+    private static Map<String, Object> unopened() {
+        var unit = new HashMap<>(Requests.unit(Requests.stage()));
+        unit.put("stages", List.of());
+        unit.remove("inputSpeedRpm");
+        return unit;
+    }
+
+    private AtBench.Answer correct(Map<String, Object> unit, long version) {
+        return mechanic.put("/api/units/" + unit.get("id") + "/papers?version=" + version, unit);
+    }
+
+    private long seen(Map<String, Object> unit) {
+        return mechanic.get("/api/units/" + unit.get("id")).body().path("version").asLong();
+    }
+
+    private long openJob(Map<String, Object> unit) {
+        return mechanic.post(
+                        "/api/jobs",
+                        Map.of(
+                                "id",
+                                UUID.randomUUID(),
+                                "unitId",
+                                unit.get("id"),
+                                "complaint",
+                                "Growls"))
+                .body()
+                .path("job")
+                .path("number")
+                .asLong();
+    }
+
+    @Test
+    void aUnitIsRegisteredBeforeAnybodyKnowsItsGears() {
+        var unit = unopened();
+        var kept = mechanic.post("/api/units", unit);
+        assertThat(kept.status()).as(kept.detail()).isEqualTo(200);
+        assertThat(kept.body().path("inputSpeedRpm").isMissingNode()).isTrue();
+        assertThat(kept.body().path("outputSpeedRpm").isMissingNode()).isTrue();
+        assertThat(kept.body().path("drive")).isEmpty();
+        var job = mechanic.get("/api/jobs/" + openJob(unit)).body();
+        assertThat(job.path("meshes")).isEmpty();
+        assertThat(job.path("route").path("stops").size()).isEqualTo(8);
+    }
+
+    @Test
+    void openJobsFollowTheCorrectedPapers() {
+        var unit = unopened();
+        mechanic.post("/api/units", unit);
+        var number = openJob(unit);
+        long touched = mechanic.get("/api/jobs/" + number).body().path("touched").asLong();
+        unit.put("stages", List.of(Requests.stage()));
+        unit.put("inputSpeedRpm", 960);
+        unit.put("name", "Test reducer, opened");
+        var corrected = correct(unit, seen(unit));
+        assertThat(corrected.status()).as(corrected.detail()).isEqualTo(200);
+        assertThat(corrected.body().path("ratio").asDouble()).isEqualTo(2);
+        assertThat(corrected.body().path("outputSpeedRpm").asDouble()).isEqualTo(480);
+        var job = mechanic.get("/api/jobs/" + number).body();
+        assertThat(job.path("meshes").get(0).path("words").asString())
+                .isEqualTo("stage 1, z 20/40");
+        assertThat(job.path("unit").path("name").asString()).isEqualTo("Test reducer, opened");
+        assertThat(job.path("touched").asLong()).isGreaterThan(touched);
+        // Two people on one sheet: the second sees what the first kept.
+        var stale = correct(unit, 0);
+        assertThat(stale.status()).isEqualTo(409);
+        assertThat(stale.body().toString()).contains("Test reducer, opened");
+    }
+
+    @Test
+    void aStageThatAnOpenJobMeasuredStays() {
+        var unit = Requests.unit(Requests.stage());
+        mechanic.post("/api/units", unit);
+        var job = "/api/jobs/" + openJob(unit);
+        mechanic.put(job + "/permission", Requests.permission());
+        mechanic.put(job + "/isolation", Requests.isolation());
+        mechanic.put(
+                job + "/measurements/" + UUID.randomUUID(),
+                Requests.backlash("INSPECT", "0.25", "0.26", "0.25", "0.24"));
+        unit.put("stages", List.of());
+        var refused = correct(unit, seen(unit));
+        assertThat(refused.status()).isEqualTo(422);
+        assertThat(refused.at("stages"))
+                .contains(
+                        "Stage 1 cannot be taken away", "measured it", "correct the stage instead");
+        // Corrected, it is judged anew: another module, another limit.
+        var before = least(job);
+        var stage = Requests.stage();
+        stage.put("module", Requests.in("module", "2.9"));
+        stage.put("centreDistance", Requests.mm("87.3"));
+        unit.put("stages", List.of(stage));
+        assertThat(correct(unit, seen(unit)).status()).isEqualTo(200);
+        assertThat(least(job)).isNotEqualTo(before);
+    }
+
+    private double least(String job) {
+        return mechanic.get(job)
+                .body()
+                .path("meshes")
+                .get(0)
+                .path("before")
+                .path("result")
+                .path("backlash")
+                .path("recommended")
+                .path("leastCircumferentialMm")
+                .asDouble();
+    }
+
+    @Test
+    void aGearThatCameOffHoldsItsStage() {
+        var unit = Requests.unit(Requests.stage());
+        unit.put("stages", List.of(Requests.stage(), Requests.stage()));
+        mechanic.post("/api/units", unit);
+        var job = "/api/jobs/" + openJob(unit);
+        mechanic.put(job + "/permission", Requests.permission());
+        mechanic.put(job + "/isolation", Requests.isolation());
+        var wheel = Requests.step("wheel", "GEAR", 1);
+        wheel.put("gear", Map.of("stage", 2, "member", "WHEEL"));
+        wheel.put("shaft", 3);
+        var kept = mechanic.put(job + "/steps/" + UUID.randomUUID(), wheel);
+        assertThat(kept.status()).as(kept.detail()).isEqualTo(200);
+        unit.put("stages", List.of(Requests.stage()));
+        assertThat(correct(unit, seen(unit)).at("stages")).contains("Stage 2 cannot be taken away");
+    }
+
+    @Test
+    void theTagOfAnotherUnitIsRefusedOnesOwnIsNot() {
+        var unit = Requests.unit(Requests.stage());
+        var other = Requests.unit(Requests.stage());
+        mechanic.post("/api/units", unit);
+        mechanic.post("/api/units", other);
+        assertThat(correct(unit, seen(unit)).status()).isEqualTo(200);
+        unit.put("tag", other.get("tag"));
+        assertThat(correct(unit, seen(unit)).at("tag")).contains("is already taken");
+        unit.put("inputSpeedRpm", 0.05);
+        assertThat(correct(unit, seen(unit)).at("inputSpeedRpm")).contains("0.1");
+    }
+
+    /** No figure stands in the papers before somebody read it off the unit; what is usually nothing may stay empty. */
+    @Test
+    void noFigureIsThereBeforeSomebodyReadIt() {
+        for (var kind : mechanic.get("/api/units/stage-kinds").body()) {
+            for (var field : kind.path("fields")) {
+                if (!field.path("kind").asString().equals("CHOICE")) {
+                    assertThat(field.path("start").asString())
+                            .as(kind.path("kind") + " " + field.path("name"))
+                            .isEmpty();
+                }
+            }
+        }
+        var unit = unopened();
+        unit.put(
+                "otherStages",
+                List.of(
+                        Map.of(
+                                "after",
+                                0,
+                                "kind",
+                                "WORM",
+                                "values",
+                                Map.of(
+                                        "starts", Requests.in("", "1"),
+                                        "wheelTeeth", Requests.in("", "40"),
+                                        "axialModuleMm", Requests.in("module", "4"),
+                                        "wormDiameterMm", Requests.mm("40"),
+                                        "normalPressureAngleDeg", Requests.in("°", "20"),
+                                        "hand", Requests.in("", "RIGHT")))));
+        var kept = mechanic.post("/api/units", unit);
+        assertThat(kept.status()).as(kept.detail()).isEqualTo(200);
+        assertThat(kept.body().path("ratio").asDouble()).isEqualTo(40);
+        unit.put("id", UUID.randomUUID());
+        unit.put("tag", "C-" + UUID.randomUUID().toString().substring(0, 6));
+        unit.put(
+                "otherStages",
+                List.of(
+                        Map.of(
+                                "after",
+                                0,
+                                "kind",
+                                "COUNTED",
+                                "values",
+                                Map.of(
+                                        "driverTeeth", Requests.in("", "18"),
+                                        "drivenTeeth", Requests.in("", "54"),
+                                        "internal", Requests.in("", "NO"))),
+                        Map.of(
+                                "after",
+                                0,
+                                "kind",
+                                "WORM_COUNTED",
+                                "values",
+                                Map.of(
+                                        "starts", Requests.in("", "2"),
+                                        "wheelTeeth", Requests.in("", "30")))));
+        var counted = mechanic.post("/api/units", unit);
+        assertThat(counted.body().path("ratio").asDouble()).isEqualTo(45);
+        unit.put("id", UUID.randomUUID());
+        unit.put("otherStages", List.of(Map.of("after", 0, "kind", "COUNTED", "values", Map.of())));
+        assertThat(mechanic.post("/api/units", unit).at("otherStages[0].driverTeeth"))
+                .contains("Teeth of the driver is missing");
+    }
+}

@@ -1,0 +1,94 @@
+import { useQuery, useQueryClient } from "@tanstack/react-query";
+import { type FormEvent, useState } from "react";
+import { useNavigate, useParams } from "react-router";
+import { request } from "../api/http";
+import { type Problem, ProblemError } from "../api/problem";
+import type { UnitView } from "../api/types";
+import { jobKeys } from "../job/bench";
+import { Fault } from "../shared/Caution";
+import { Conflict } from "../shared/Conflict";
+import { usePreferences } from "../shared/preferences";
+import { useDraft } from "../shared/useDraft";
+import { PapersForm } from "./PapersForm";
+import { unitKeys, unitQuery } from "./queries";
+import { fromRequest, papersOf, toRequest, type UnitFields } from "./UnitForm.model";
+
+/** Corrects the papers of a unit; its open job is judged by the new ones from then on. */
+export default function CorrectPapersPage() {
+  const { id = "" } = useParams();
+  const unit = useQuery(unitQuery(id));
+  if (unit.isError) {
+    return <Fault>The unit cannot be fetched.</Fault>;
+  }
+  return unit.data ? <Correction key={id} unit={unit.data} /> : <p>Opening…</p>;
+}
+
+function Correction({ unit }: { unit: UnitView }) {
+  const { preferences } = usePreferences();
+  const lengthUnit = preferences.system === "metric" ? "mm" : "in";
+  const start = (of: UnitView) => fromRequest(papersOf(of), lengthUnit);
+  // What was typed is kept with the version it was typed against.
+  const [seen] = useState(unit.version);
+  const draft = useDraft<UnitFields>(`papers.${unit.id}.${seen}`, start(unit));
+  const [problem, setProblem] = useState<Problem>();
+  const [faults, setFaults] = useState<Record<string, string>>({});
+  const navigate = useNavigate();
+  const client = useQueryClient();
+  const read = toRequest(draft.value);
+
+  const save = async (version: number) => {
+    setProblem(undefined);
+    setFaults("faults" in read ? read.faults : {});
+    if ("faults" in read) {
+      return;
+    }
+    try {
+      await request<UnitView>(
+        "PUT",
+        `/api/units/${unit.id}/papers?version=${version}`,
+        read.request,
+        crypto.randomUUID(),
+      );
+      draft.clear(draft.value);
+      await client.invalidateQueries({ queryKey: unitKeys.all });
+      await client.invalidateQueries({ queryKey: jobKeys.all });
+      await navigate(`/units/${unit.id}`);
+    } catch (fault) {
+      setProblem(
+        fault instanceof ProblemError
+          ? fault.problem
+          : { status: 0, detail: "No connection. What you typed is kept here: try again.", fields: [] },
+      );
+    }
+  };
+
+  return (
+    <>
+      <PapersForm
+        title={`Correct the papers of ${unit.tag}`}
+        action="Keep the papers"
+        fields={draft.value}
+        unit={lengthUnit}
+        problem={problem}
+        faults={faults}
+        change={draft.change}
+        onSubmit={(event: FormEvent) => {
+          event.preventDefault();
+          void save(seen);
+        }}
+      />
+      <Conflict
+        problem={problem}
+        mine={"request" in read ? { ...read.request } : {}}
+        theirs={(current) => ({ ...papersOf(current as UnitView) })}
+        labels={{ tag: "Tag", name: "Name", kind: "Kind", inputSpeedRpm: "Input speed", stages: "Stages" }}
+        onKeepMine={(version) => save(version ?? seen)}
+        onTakeTheirs={() => {
+          draft.clear(draft.value);
+          void client.invalidateQueries({ queryKey: unitKeys.all });
+          void navigate(`/units/${unit.id}`);
+        }}
+      />
+    </>
+  );
+}
