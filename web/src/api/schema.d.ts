@@ -2284,6 +2284,12 @@ export interface components {
             version: number;
             layout: components["schemas"]["UnitLayout"];
         };
+        LeadsReason: {
+            risk: string;
+            restriction: string;
+            nextLook: string;
+            toldBy: string;
+        };
         LeastStrip: {
             choices: components["schemas"]["Choice"][];
             /** Format: double */
@@ -3037,7 +3043,7 @@ export interface components {
             pin?: string;
         };
         SignRequest: {
-            despite: string;
+            despite?: components["schemas"]["LeadsReason"];
         };
         SignedIn: {
             /** Format: uuid */

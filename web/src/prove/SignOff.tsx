@@ -2,6 +2,7 @@ import { Button, TextInput } from "@mantine/core";
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { Link } from "react-router";
+import { fieldErrors } from "../api/problem";
 import type { JobView } from "../api/types";
 import { useKeep } from "../job/bench";
 import { meQuery } from "../people/session";
@@ -10,11 +11,20 @@ import { moment } from "../shared/format";
 import { Panel } from "../shared/Panel";
 import classes from "./Prove.module.css";
 
+/** What a lead says who signs although something stands against it. */
+const REASON = [
+  ["risk", "The risk that is taken", "what may happen, and how likely"],
+  ["restriction", "Until then", "half load, no people under it"],
+  ["nextLook", "Looked at again", "a date, or hours run"],
+  ["toldBy", "Who told the customer", "name"],
+] as const;
+
 /** What still stands against signing, and the signature. */
 export function SignOff({ view }: { view: JobView }) {
   const me = useQuery(meQuery);
-  const [despite, setDespite] = useState("");
+  const [despite, setDespite] = useState({ risk: "", restriction: "", nextLook: "", toldBy: "" });
   const { keep, problem, busy } = useKeep(view.job.number);
+  const errors = fieldErrors(problem);
   const against = view.route.againstSigning;
   const report = `/jobs/${view.job.number}/report`;
 
@@ -64,23 +74,30 @@ export function SignOff({ view }: { view: JobView }) {
             </>
           )}
           {never.length > 0 ? null : lead ? (
-            <TextInput
-              label="As a lead, sign all the same because"
-              value={despite}
-              onChange={(e) => setDespite(e.currentTarget.value)}
-            />
+            <div className={classes.reason} role="group" aria-label="As a lead, sign all the same">
+              {REASON.map(([name, label, placeholder]) => (
+                <TextInput
+                  key={name}
+                  label={label}
+                  placeholder={placeholder}
+                  value={despite[name]}
+                  error={errors[`despite.${name}`]}
+                  onChange={(e) => setDespite({ ...despite, [name]: e.currentTarget.value })}
+                />
+              ))}
+            </div>
           ) : (
-            <p>A lead can sign all the same, with a reason.</p>
+            <p>A lead can sign all the same, and says why, until when, and who told the customer.</p>
           )}
         </>
       )}
-      {problem && <Fault>{problem.detail}</Fault>}
+      {problem && Object.keys(errors).length === 0 && <Fault>{problem.detail}</Fault>}
       <div className={classes.row}>
         <Button
           size="lg"
           loading={busy}
           disabled={never.length > 0 || (against.length > 0 && !lead)}
-          onClick={() => keep("POST", "/sign", { despite }, "signature")}
+          onClick={() => keep("POST", "/sign", against.length === 0 ? {} : { despite }, "signature")}
         >
           Sign as {me.data?.name}
         </Button>

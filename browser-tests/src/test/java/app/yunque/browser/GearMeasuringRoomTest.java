@@ -175,10 +175,21 @@ class GearMeasuringRoomTest {
             m.field("Tag").fill("TST-9");
             m.field("Name").fill("Test bench drive");
             m.field("Kind of gearbox").fill("bevel and worm");
-            m.field("Input speed").fill("1200");
+            m.field("Input speed, if known").fill("1200");
             m.field("Add a stage of another kind").selectOption("bevel pair");
-            m.press("Take the last stage away");
+            m.field("Teeth of the pinion").fill("16");
+            m.field("Teeth of the wheel").first().fill("32");
+            m.field("Module or DP at the heel").fill("4");
+            m.field("Angle between the shafts").fill("90");
+            m.field("Pressure angle").first().fill("20");
+            m.field("Face width").fill("20");
             m.field("Add a stage of another kind").selectOption("worm and wheel");
+            // Nothing stands there that nobody read off the unit.
+            assertThat(m.field("Starts of the worm")).hasValue("");
+            m.field("Starts of the worm").fill("1");
+            m.field("Teeth of the wheel").last().fill("40");
+            m.field("Axial module or DP").fill("4");
+            m.field("Pressure angle").last().fill("20");
             m.field("Worm, reference diameter").fill("5");
             m.press("Keep the unit");
             assertThat(m.text("would have no core left")).isVisible();

@@ -148,8 +148,7 @@ class ReducerFromArrivalToReportTest {
                 .click();
         parts.getByRole(AriaRole.GROUP, new Locator.GetByRoleOptions().setName("Found at GER-1"))
                 .getByRole(
-                        AriaRole.BUTTON,
-                        new Locator.GetByRoleOptions().setName("initial pitting"))
+                        AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("initial pitting"))
                 .click();
         assertThat(m.region("Found on wheel").getByText("noted, compare next time")).isVisible();
         readings(m, "0,31", "0.33", "o.32", "0.30");

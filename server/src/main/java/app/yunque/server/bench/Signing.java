@@ -1,7 +1,9 @@
 package app.yunque.server.bench;
 
 import app.yunque.measure.Refused;
+import app.yunque.route.LeadsReason;
 import app.yunque.server.job.JobService;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -23,7 +25,7 @@ public class Signing {
      * @throws Refused when the job is signed already, or something stands against it and no reason is given
      */
     @Transactional
-    public void sign(long number, String despite) {
+    public void sign(long number, @Nullable LeadsReason despite) {
         var job = jobs.openForWork(number);
         var against = views.asItStands(job).route().againstSigning();
         jobs.sign(job, against, despite);

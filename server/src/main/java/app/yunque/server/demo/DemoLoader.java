@@ -268,7 +268,7 @@ class DemoLoader implements ApplicationRunner {
         clock.runAt(opened.plus(Duration.ofHours(26)), () -> rebuild(job, told, papers));
         if (told.signedBy() != null) {
             signIn(team.get(told.signedBy()));
-            clock.runAt(opened.plus(Duration.ofHours(30)), () -> signing.sign(job.number(), ""));
+            clock.runAt(opened.plus(Duration.ofHours(30)), () -> signing.sign(job.number(), null));
         }
     }
 

@@ -1,6 +1,7 @@
 package app.yunque.server.job;
 
 import app.yunque.measure.Refused;
+import app.yunque.route.LeadsReason;
 import app.yunque.route.SigningPoint;
 import app.yunque.server.people.AtTheBench;
 import app.yunque.server.problem.NotThere;
@@ -176,19 +177,18 @@ public class JobService {
      * @throws Refused when something stands against it that nobody may sign, or no reason is given for what a lead may
      */
     @Transactional
-    public void sign(JobRef ref, List<SigningPoint> against, String despite) {
-        var reason = JobText.optional("despite", "Reason", despite, 500);
+    public void sign(JobRef ref, List<SigningPoint> against, @Nullable LeadsReason despite) {
         var never = said(against, SigningPoint.Weight.NEVER);
         if (!never.isEmpty()) {
             throw Refused.because(
                     "job", "Nobody signs this as it stands. " + never + " Settle it first.");
         }
-        if (!against.isEmpty() && reason.isEmpty()) {
+        if (!against.isEmpty() && despite == null) {
             throw Refused.because(
                     "despite",
                     "Not ready to sign. "
                             + said(against, SigningPoint.Weight.LEAD)
-                            + " A lead can sign all the same, with a reason.");
+                            + " A lead can sign all the same, with the risk, a restriction, the next look and who told the customer.");
         }
         if (!against.isEmpty()) {
             bench.refuseUnlessLead("Only a lead can sign while something is open.");
@@ -196,7 +196,7 @@ public class JobService {
         var job = entity(ref.number());
         job.signedBy = bench.name();
         job.signedAt = clock.instant();
-        job.signedDespite = against.isEmpty() ? "" : reason;
+        job.signedDespite = despite == null || against.isEmpty() ? "" : despite.inWords();
         job.keep(bench.name(), clock.instant());
     }
 

@@ -1,8 +1,11 @@
 package app.yunque.server.job;
 
+import app.yunque.route.LeadsReason;
+import org.jspecify.annotations.Nullable;
+
 /**
  * The signature of the person who is signed in.
  *
- * @param despite a lead's reason when something still stands against signing; empty otherwise
+ * @param despite a lead's reason when something still stands against signing; missing otherwise
  */
-public record SignRequest(String despite) {}
+public record SignRequest(@Nullable LeadsReason despite) {}

@@ -174,6 +174,17 @@ public final class Requests {
         return bench.post(job + "/decisions/accept", Map.of("steps", steps));
     }
 
+    /** A lead's signature although something stands against it. */
+    static Map<String, Object> allTheSame(String risk) {
+        return Map.of(
+                "despite",
+                Map.of(
+                        "risk", risk,
+                        "restriction", "half load",
+                        "nextLook", "1 March",
+                        "toldBy", "Inés Roldán"));
+    }
+
     static Map<String, Object> fitting(int refitted, int renewed, int scrapped) {
         return Map.of(
                 "done", true,

@@ -159,7 +159,7 @@ class SilenceTest {
     void nobodySignsForAPawlThatNobodyLookedAt() {
         putTogether();
 
-        var refused = lead.post(job + "/sign", Map.of("despite", "the customer waits"));
+        var refused = lead.post(job + "/sign", Requests.allTheSame("the customer waits"));
         assertThat(refused.status()).isEqualTo(422);
         assertThat(refused.detail())
                 .startsWith("Nobody signs this as it stands.")
@@ -172,11 +172,11 @@ class SilenceTest {
                 .containsExactly("strict-not-looked-at", "not-looked-at");
         lookAtThePawl();
         assertThat(ids()).containsExactly("not-looked-at");
-        assertThat(mechanic.post(job + "/sign", Map.of("despite", "in a hurry")).status())
+        assertThat(mechanic.post(job + "/sign", Requests.allTheSame("in a hurry")).status())
                 .isEqualTo(403);
-        assertThat(lead.post(job + "/sign", Map.of("despite", "")).detail())
+        assertThat(lead.post(job + "/sign", Map.of()).detail())
                 .contains("Going back, and nobody looked at it: end cover (2)");
-        var signed = lead.post(job + "/sign", Map.of("despite", "seen from outside only"));
+        var signed = lead.post(job + "/sign", Requests.allTheSame("seen from outside only"));
         assertThat(signed.status()).as(signed.detail()).isEqualTo(200);
         assertThat(new String(lead.get(job + "/report").bytes()))
                 .contains(
@@ -191,7 +191,7 @@ class SilenceTest {
         putTogether();
         keep(cover, "end cover", "COVER", "CRACKED", 0);
         assertThat(ids()).containsExactly("condemned");
-        assertThat(lead.post(job + "/sign", Map.of("despite", "it will hold")).status())
+        assertThat(lead.post(job + "/sign", Requests.allTheSame("it will hold")).status())
                 .isEqualTo(422);
 
         mechanic.put(
@@ -201,7 +201,7 @@ class SilenceTest {
         renewed.put("version", 0);
         mechanic.put(job + "/fittings/" + cover, renewed);
         assertThat(ids()).isEmpty();
-        assertThat(mechanic.post(job + "/sign", Map.of("despite", "")).status()).isEqualTo(200);
+        assertThat(mechanic.post(job + "/sign", Map.of()).status()).isEqualTo(200);
     }
 
     private List<String> ids() {

@@ -116,7 +116,7 @@ class StationRulesTest {
         bench.put(path + "/permission", Requests.permission());
         bench.put(path + "/isolation", Requests.isolation());
         bench.put(path + "/steps/" + UUID.randomUUID(), Requests.step("seal", "SEAL", 1));
-        AtBench.lead().post(path + "/sign", Map.of("despite", "test of the next job"));
+        AtBench.lead().post(path + "/sign", Requests.allTheSame("test of the next job"));
 
         var second =
                 bench.post(

@@ -449,7 +449,7 @@ class StripTest {
         log("spacer", "SPACER", Map.of("count", 2, "wayRound", "chamfer in"));
         log("gear", "GEAR");
         var unit = view().path("unit").path("id").asString();
-        var signed = AtBench.lead().post(job + "/sign", Map.of("despite", "trial strip only"));
+        var signed = AtBench.lead().post(job + "/sign", Requests.allTheSame("trial strip only"));
         assertThat(signed.status()).as(signed.detail()).isEqualTo(200);
         var again =
                 bench.post(

@@ -48,7 +48,7 @@ class WholeJobTest {
         assertThat(states(proved.body())).containsOnly("DONE", "OPEN").endsWith("OPEN");
         assertThat(proved.body().path("route").path("againstSigning")).isEmpty();
 
-        var signed = bench.post(job + "/sign", Map.of("despite", ""));
+        var signed = bench.post(job + "/sign", Map.of());
         assertThat(signed.status()).as(signed.detail()).isEqualTo(200);
         assertThat(states(signed.body())).containsOnly("DONE");
 
@@ -99,14 +99,33 @@ class WholeJobTest {
     void letsOnlyALeadSignWhileSomethingIsOpen() {
         long number = Requests.openedForStrip(bench);
         var sign = "/api/jobs/" + number + "/sign";
-        assertThat(bench.post(sign, Map.of("despite", "")).detail())
+        assertThat(bench.post(sign, Map.of()).detail())
                 .contains(
                         "No lubricated place of this unit is described, so nothing was filled (Fill).")
-                .contains("A lead can sign all the same, with a reason.");
-        assertThat(bench.post(sign, Map.of("despite", "in a hurry")).status()).isEqualTo(403);
-        var signed = AtBench.lead().post(sign, Map.of("despite", "scrapped, unit not rebuilt"));
+                .contains("A lead can sign all the same, with the risk, a restriction");
+        assertThat(bench.post(sign, Requests.allTheSame("in a hurry")).status()).isEqualTo(403);
+        var half =
+                AtBench.lead()
+                        .post(
+                                sign,
+                                Map.of(
+                                        "despite",
+                                        Map.of(
+                                                "risk",
+                                                "growls",
+                                                "restriction",
+                                                "",
+                                                "nextLook",
+                                                "",
+                                                "toldBy",
+                                                "Inés")));
+        assertThat(half.status()).isEqualTo(422);
+        assertThat(half.at("despite.restriction")).contains("says all four");
+        assertThat(half.at("despite.nextLook")).contains("says all four");
+        var signed = AtBench.lead().post(sign, Requests.allTheSame("scrapped, unit not rebuilt"));
         assertThat(signed.body().path("job").path("signedDespite").asString())
-                .isEqualTo("scrapped, unit not rebuilt");
+                .isEqualTo(
+                        "scrapped, unit not rebuilt. Until then: half load. Next look: 1 March. The customer was told by Inés Roldán.");
     }
 
     @Test

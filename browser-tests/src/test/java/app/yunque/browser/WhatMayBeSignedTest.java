@@ -1,0 +1,248 @@
+package app.yunque.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+/** Units of which something is wrong, from arrival to a refused signature, then to a signed one. */
+@ExtendWith(PackagedApp.class)
+class WhatMayBeSignedTest {
+
+    /** A bevel box worn past its limit is not signed by a mechanic; set right, it is worn but usable. */
+    @Test
+    void aWornBevelBoxIsRefusedUntilItIsSetRight() {
+        try (var m = Mechanic.signedIn("Inés Roldán", "2580")) {
+            describe(m, "BVL-7", "right-angle bevel box", "enclosed power gearbox");
+            m.field("Add a stage of another kind").selectOption("bevel pair");
+            m.field("Teeth of the pinion").fill("15");
+            m.field("Teeth of the wheel").fill("45");
+            m.field("Module or DP at the heel").fill("4");
+            m.field("Angle between the shafts").fill("90");
+            m.field("Pressure angle").fill("20");
+            m.field("Face width").fill("25");
+            openJob(m, "Growls under load");
+            takeOff(m, "cover input left");
+            takeOff(m, "bevel wheel output middle");
+
+            m.goTo("Inspect");
+            assertThat(m.text("2 of 2 not looked at")).isVisible();
+            measureBevel(m, "0.55", "0.60", "0.52", "0.58");
+            assertThat(m.region("Measuring room").getByText("Clear fail").first()).isVisible();
+            m.press("Keep to this job");
+            assertThat(m.region("Kept from the drawers").getByText("Clear fail").first())
+                    .isVisible();
+            say(m, "bevel wheel", "GER-1", "normal sliding wear");
+            say(m, "cover", "ANY-1", "sound");
+            assertThat(route(m).getByText("a measurement fails")).isVisible();
+
+            m.goTo("Decide");
+            m.press("Take the 2 proposals");
+            assertThat(m.text("Every part is decided.")).isVisible();
+            fitAll(m, 2);
+
+            m.goTo("Set");
+            measureBevel(m, "0.55", "0.60", "0.52", "0.58");
+            m.press("Keep to this job");
+            prove(m);
+            assertThat(
+                            m.region("Sign off")
+                                    .getByText(
+                                            "A measurement after the rebuild is outside its limits"))
+                    .isVisible();
+            m.press("Sign as Inés Roldán");
+            assertThat(m.text("a lead who signs all the same says all four").first()).isVisible();
+
+            m.goTo("Set");
+            measureBevel(m, "0.25", "0.26", "0.25", "0.24");
+            assertThat(m.region("Measuring room").getByText("Worn but usable").first()).isVisible();
+            m.press("Keep to this job");
+            m.goTo("Prove");
+            assertThat(
+                            m.region("Sign off")
+                                    .getByText(
+                                            "A measurement after the rebuild is outside its limits"))
+                    .hasCount(0);
+            signAllTheSame(m);
+            readReport(m, "worn but usable");
+        }
+    }
+
+    /** Nobody signs for a pawl that only looks whole: each check of its own is made first. */
+    @Test
+    void aWinchWithAPawlNobodyLookedAtIsSignedByNobody() {
+        try (var m = Mechanic.signedIn("Inés Roldán", "2580")) {
+            describe(m, "HWN-3", "hand winch with pawls", "lifting or load holding");
+            openJob(m, "Slips back a tooth");
+            takeOff(m, "cover input left");
+            takeOff(m, "pawl input middle");
+            m.goTo("Inspect");
+            say(m, "cover", "ANY-1", "sound");
+
+            m.goTo("Decide");
+            m.press("Take the proposal");
+            assertThat(m.text("1 part has to be looked at or measured first.")).isVisible();
+            m.page.getByRole(
+                            AriaRole.GROUP,
+                            new Page.GetByRoleOptions().setName("Decision for step 2, pawl"))
+                    .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Reuse"))
+                    .click();
+            m.field("Why reuse?").fill("it looks all right");
+            m.page.keyboard().press("Enter");
+            assertThat(m.text("Every part is decided.")).isVisible();
+            fitAll(m, 2);
+            prove(m);
+            assertThat(m.text("Nobody signs while this is so:")).isVisible();
+            assertThat(
+                            m.region("Sign off")
+                                    .getByText(
+                                            "Holds, stops or carries the load, and nobody looked at it: pawl (2)"))
+                    .isVisible();
+            assertThat(m.button("Sign as Inés Roldán")).isDisabled();
+
+            m.goTo("Inspect");
+            say(m, "pawl", "ANY-1", "sound");
+            assertThat(route(m).getByText("1 part not looked at")).isVisible();
+            say(m, "pawl", "PWL-1", "square, sharp");
+            say(m, "pawl", "PWL-4", "draws itself in");
+            say(m, "pawl", "PWL-5", "snaps at once");
+            against(m, "PWL-2", "0.90");
+            against(m, "PWL-3", "0.05");
+            assertThat(m.text("every part looked at").first()).isVisible();
+            m.goTo("Prove");
+            assertThat(m.text("Nobody signs while this is so:")).hasCount(0);
+            signAllTheSame(m);
+            readReport(m, "draws itself in");
+        }
+    }
+
+    private static void describe(Mechanic m, String tag, String kind, String duty) {
+        m.page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Units")).click();
+        m.page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Describe a new unit"))
+                .click();
+        m.field("Kind of gearbox").fill(kind);
+        m.field("Tag").fill(tag);
+        m.field("Name").fill("Test of what may be signed");
+        m.field("Duty").selectOption(duty);
+    }
+
+    private static void openJob(Mechanic m, String complaint) {
+        m.press("Keep the unit");
+        m.press("Open a job");
+        m.field("Complaint").fill(complaint);
+        m.press("Open the job");
+        m.field("Allowed by").fill("Works manager");
+        m.press("Keep the permission");
+        m.page.getByLabel("electric").check();
+        m.field("How it is locked and tagged").fill("breaker locked, own padlock");
+        m.page.getByLabel("I tried to start it, and nothing moved").check();
+        m.press("I have isolated it");
+        assertThat(m.text("Confirmed by Inés Roldán")).isVisible();
+        m.goTo("Strip");
+    }
+
+    private static void takeOff(Mechanic m, String line) {
+        m.page.getByLabel("Quick line: type what comes off, in any order of words").fill(line);
+        m.page.keyboard().press("Enter");
+        assertThat(m.page.getByLabel("Quick line: type what comes off, in any order of words"))
+                .hasValue("");
+    }
+
+    private static Locator route(Mechanic m) {
+        return m.page.getByRole(
+                AriaRole.NAVIGATION, new Page.GetByRoleOptions().setName("Stations"));
+    }
+
+    /** One tap on a fixed word. */
+    private static void say(Mechanic m, String part, String check, String word) {
+        choose(m, part);
+        m.page.getByRole(
+                        AriaRole.GROUP,
+                        new Page.GetByRoleOptions().setName("Found at " + check).setExact(true))
+                .getByRole(
+                        AriaRole.BUTTON,
+                        new Locator.GetByRoleOptions().setName(word).setExact(true))
+                .click();
+        assertThat(m.region("Found on " + part).getByText(word).first()).isVisible();
+    }
+
+    private static void choose(Mechanic m, String part) {
+        m.page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Parts to look at"))
+                .getByRole(AriaRole.BUTTON)
+                .filter(new Locator.FilterOptions().setHasText(part))
+                .first()
+                .click();
+    }
+
+    private static void against(Mechanic m, String check, String value) {
+        choose(m, "pawl");
+        m.page.getByRole(
+                        AriaRole.GROUP,
+                        new Page.GetByRoleOptions().setName("Found at " + check).setExact(true))
+                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Measure it"))
+                .click();
+        assertThat(m.text("For pawl, " + check)).isVisible();
+        m.field("Reading 1").last().fill(value);
+        m.page.keyboard().press("Enter");
+        m.field("Good to ±").fill("0.01");
+        assertThat(m.region("Measuring room").getByText("Clear pass").first()).isVisible();
+        m.press("Keep to this job");
+        assertThat(m.text("For pawl, " + check)).hasCount(0);
+    }
+
+    private static void measureBevel(Mechanic m, String... readings) {
+        m.page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("What to measure"))
+                .getByRole(AriaRole.BUTTON)
+                .filter(new Locator.FilterOptions().setHasText("Backlash, bevel"))
+                .click();
+        // The papers of the unit stand in the drawer already.
+        assertThat(m.field("Teeth of the wheel")).hasValue("45");
+        for (int i = 0; i < readings.length; i++) {
+            m.field("Reading " + (i + 1)).last().fill(readings[i]);
+            m.page.keyboard().press("Enter");
+        }
+    }
+
+    private static void fitAll(Mechanic m, int parts) {
+        m.goTo("Build");
+        for (int i = 0; i < parts; i++) {
+            m.press("Fitted Space");
+        }
+        assertThat(m.text("Nothing is left on the bench and nothing is missing.")).isVisible();
+    }
+
+    private static void prove(Mechanic m) {
+        m.goTo("Prove");
+        m.page.getByLabel("Turns free by hand").check();
+        m.page.getByLabel("No leak after standing").check();
+        m.field("Surroundings").fill("22");
+        m.field("After the run").fill("51.5");
+        m.field("Length of the run").fill("60");
+        m.press("Keep the proof");
+        assertThat(m.button("Kept")).isVisible();
+    }
+
+    private static void signAllTheSame(Mechanic m) {
+        m.field("The risk that is taken").fill("greased by hand, no place described");
+        m.field("Until then").fill("half load");
+        m.field("Looked at again").fill("after 50 hours");
+        m.expectAccessible("Prove");
+        m.press("Sign as Inés Roldán");
+        assertThat(m.text("Who told the customer is missing").first()).isVisible();
+        m.field("Who told the customer").fill("Inés Roldán");
+        m.press("Sign as Inés Roldán");
+        assertThat(m.text("nothing is changed any more")).isVisible();
+    }
+
+    private static void readReport(Mechanic m, String found) {
+        m.page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Read the report"))
+                .first()
+                .click();
+        var report = m.page.frameLocator("iframe");
+        assertThat(report.getByText(found).first()).isVisible();
+        assertThat(report.getByText("Next look: after 50 hours.").first()).isVisible();
+    }
+}
