@@ -93,12 +93,14 @@ final class PlacePapers {
     private void train(GearTrain train) {
         int last = train.stages().size();
         var pair = train.stages().get(last - 1);
-        number("velocity", train.pitchLineVelocityMPerS(last), "");
         number("pickTipMm", pair.wheel().tipDiameterMm(), "mm");
         number("pickModuleMm", pair.wheel().normalModuleMm(), "module");
-        number("pickRpm", train.outputSpeedRpm(), "min⁻¹");
+        if (train.isSpeedKnown()) {
+            number("velocity", train.pitchLineVelocityMPerS(last), "");
+            number("pickRpm", train.outputSpeedRpm(), "min⁻¹");
+        }
         fields.put("arrangement", new EnteredNumber("CYLINDRICAL", ""));
-        if (train.inputPowerKw() > 0) {
+        if (train.inputPowerKw() > 0 && train.isSpeedKnown()) {
             number("powerKw", train.inputPowerKw(), "kW");
             number(
                     "tangentialN",

@@ -76,6 +76,21 @@ public record Report(
      */
     public record Picture(String source, String caption) {}
 
+    /** Ratio and speeds, as far as the papers know them. */
+    public String drive() {
+        if (unit.drive().isEmpty()) {
+            return "The papers do not describe what is inside.";
+        }
+        var ratio = "Overall ratio " + fixed(unit.ratio(), 3);
+        return unit.inputSpeedRpm() == null || unit.outputSpeedRpm() == null
+                ? ratio + "; speed not known."
+                : "%s; %s to %s r/min."
+                        .formatted(
+                                ratio,
+                                fixed(unit.inputSpeedRpm(), 0),
+                                fixed(unit.outputSpeedRpm(), 1));
+    }
+
     public String day(Instant instant) {
         return DAY.format(instant);
     }

@@ -55,9 +55,45 @@ class UnitPapersTest {
         assertThat(kept.body().path("inputSpeedRpm").isMissingNode()).isTrue();
         assertThat(kept.body().path("outputSpeedRpm").isMissingNode()).isTrue();
         assertThat(kept.body().path("drive")).isEmpty();
-        var job = mechanic.get("/api/jobs/" + openJob(unit)).body();
+        var path = "/api/jobs/" + openJob(unit);
+        var job = mechanic.get(path).body();
         assertThat(job.path("meshes")).isEmpty();
         assertThat(job.path("route").path("stops").size()).isEqualTo(8);
+        // Everything that reads the papers does without them.
+        assertThat(new String(mechanic.get(path + "/report").bytes()))
+                .contains("The papers do not describe what is inside.");
+        for (var also : List.of("/report.pdf", "/labels.pdf", "/plan", "/teardown", "/open")) {
+            assertThat(mechanic.get(path + also).status()).as(also).isLessThan(500);
+        }
+        mechanic.put(path + "/permission", Requests.permission());
+        var place =
+                mechanic.put(
+                        "/api/units/" + unit.get("id") + "/places/" + UUID.randomUUID(),
+                        Requests.sump("95"));
+        assertThat(place.status()).as("never a silent zero").isEqualTo(422);
+        assertThat(place.detail()).contains("Pitch line of the slowest stage, m/s is missing");
+        assertThat(mechanic.get("/api/units/" + unit.get("id") + "/places").status())
+                .isEqualTo(200);
+        assertThat(mechanic.get("/api/jobs/open").status()).isEqualTo(200);
+        var signed = AtBench.lead().post(path + "/sign", Requests.allTheSame("not opened"));
+        assertThat(signed.status()).as(signed.detail()).isEqualTo(200);
+    }
+
+    @Test
+    void aPairWhoseSpeedNobodyKnowsIsShownAndSigned() {
+        var unit = Requests.unit(Requests.stage());
+        unit.remove("inputSpeedRpm");
+        assertThat(mechanic.post("/api/units", unit).status()).isEqualTo(200);
+        var path = "/api/jobs/" + openJob(unit);
+        assertThat(new String(mechanic.get(path + "/report").bytes()))
+                .contains("Overall ratio 2.000; speed not known.")
+                .doesNotContain("0.00 m/s");
+        assertThat(mechanic.get(path + "/papers-entries?stage=1&member=WHEEL").status())
+                .isEqualTo(200);
+        assertThat(mechanic.get("/api/units/" + unit.get("id") + "/places").status())
+                .isEqualTo(200);
+        var signed = AtBench.lead().post(path + "/sign", Requests.allTheSame("not opened"));
+        assertThat(signed.status()).as(signed.detail()).isEqualTo(200);
     }
 
     @Test
