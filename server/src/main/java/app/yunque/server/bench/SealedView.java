@@ -9,7 +9,11 @@ import tools.jackson.databind.json.JsonMapper;
  */
 public final class SealedView {
     private static final JsonMapper MAPPER =
-            JsonMapper.builder().disable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES).build();
+            JsonMapper.builder()
+                    .disable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
+                    // What a job sealed earlier did not know yet was not so.
+                    .disable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
+                    .build();
 
     private SealedView() {}
 

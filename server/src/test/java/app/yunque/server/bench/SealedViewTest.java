@@ -1,0 +1,45 @@
+package app.yunque.server.bench;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.util.Objects;
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
+
+/** A job sealed by an earlier version is read for ever: what it did not know yet was not so. */
+class SealedViewTest {
+    private static String landed() throws IOException {
+        // A signed job of the demo as version 9 of the records sealed it.
+        try (var seal = SealedViewTest.class.getResourceAsStream("/seals/version-9.json")) {
+            return new String(Objects.requireNonNull(seal).readAllBytes(), StandardCharsets.UTF_8);
+        }
+    }
+
+    @Test
+    void aSealOfAnEarlierVersionIsRead() throws IOException {
+        var job = SealedView.read(landed());
+        assertThat(job.job().number()).isEqualTo(3);
+        assertThat(job.steps()).hasSize(27);
+        assertThat(job.decisions()).hasSize(27);
+        assertThat(job.decisions().get(0).checks()).isEmpty();
+        assertThat(job.decisions().get(0).standing()).isEmpty();
+        assertThat(job.answers()).hasSize(1);
+        assertThat(job.answers().get(0).answer().renewNow()).isFalse();
+        assertThat(job.unit().inputSpeedRpm()).isEqualTo(1450);
+        assertThat(job.seen()).isEmpty();
+        assertThat(job.otherMeshes()).isEmpty();
+    }
+
+    @Test
+    void whatWasReadIsWrittenWithAllThatWasInIt() throws IOException {
+        var mapper = JsonMapper.builder().build();
+        var before = (ObjectNode) mapper.readTree(landed());
+        var after = (ObjectNode) mapper.readTree(SealedView.write(SealedView.read(landed())));
+        before.propertyNames().forEach(name -> assertThat(after.has(name)).as(name).isTrue());
+        assertThat(after.path("steps")).isEqualTo(before.path("steps"));
+        assertThat(after.path("ledger")).isEqualTo(before.path("ledger"));
+    }
+}
