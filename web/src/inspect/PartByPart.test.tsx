@@ -91,6 +91,11 @@ describe("Inspect, part by part", () => {
     );
   });
 
+  it("does not ask for what is renewed anyway", () => {
+    open(job([part(5, "oil seal", { proposed: "RENEW" }), part(6, "key", { decided: "RENEW" }), bearing]));
+    expect(screen.getByText("1 of 3 not looked at")).toBeVisible();
+  });
+
   it("keeps a finding by one tap on a fixed word, with when it was looked at", async () => {
     open(job([bearing]));
     await userEvent.click(screen.getByRole("button", { name: "As it came off" }));

@@ -8,7 +8,7 @@ import { t } from "../wording/en";
 import { ChecksOfPart } from "./ChecksOfPart";
 import { FoundOnPart } from "./FoundOnPart";
 import classes from "./Inspect.module.css";
-import { startingPart, stateOf } from "./parts.model";
+import { isUnseen, startingPart, stateOf } from "./parts.model";
 import { checksQuery } from "./queries";
 
 interface Props {
@@ -30,7 +30,7 @@ export function PartByPart({ view, chosen, onChoose, onMeasure }: Props) {
   // The part in hand stays in hand until somebody takes another, whatever is said of it.
   const [first] = useState(() => startingPart(view, undefined)?.stepId);
   const part = startingPart(view, chosen ?? first);
-  const unseen = view.decisions.filter((d) => !d.lookedAt).length;
+  const unseen = view.decisions.filter(isUnseen).length;
   if (!part) {
     return (
       <Panel title="Part by part">
@@ -50,7 +50,7 @@ export function PartByPart({ view, chosen, onChoose, onMeasure }: Props) {
               <button
                 type="button"
                 aria-pressed={d.stepId === part.stepId}
-                data-open={!d.lookedAt}
+                data-open={isUnseen(d)}
                 onClick={() => onChoose(d.stepId)}
               >
                 <span>{d.number}</span> <b>{d.part}</b> <small>{stateOf(d)}</small>

@@ -13,6 +13,10 @@ export function asked(part: DecisionView, checks: Check[]): { own: Check[]; comm
   return { own, common: offered.filter((c) => !own.includes(c)) };
 }
 
+/** Nobody looked at it, and no new one goes in whatever is found. */
+export const isUnseen = (part: DecisionView) =>
+  !part.lookedAt && part.proposed !== "RENEW" && part.decided !== "RENEW";
+
 /** The state of a part in a few words, never more than was looked at. */
 export function stateOf(part: DecisionView): string {
   const [hardest] = part.standing;
@@ -39,7 +43,7 @@ export const wordOf = (seen: SeenView[], stepId: string, check: string, look: Lo
 /** The part to begin with: the one that is chosen, else the first nobody finished. */
 export const startingPart = (view: JobView, chosen: string | undefined) =>
   view.decisions.find((d) => d.stepId === chosen) ??
-  view.decisions.find((d) => !d.lookedAt || d.open.length > 0) ??
+  view.decisions.find((d) => isUnseen(d) || (d.open.length > 0 && d.proposed !== "RENEW")) ??
   view.decisions[0];
 
 /** "[open] races" is asked of open ones only: "Races (open)". */

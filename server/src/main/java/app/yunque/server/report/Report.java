@@ -18,6 +18,7 @@ import java.util.Locale;
  * @param isolation    isolation in words
  * @param turnCount    turn count in words
  * @param measurements one line for each measurement
+ * @param sources      where limits and rules of the measurements come from, in the order of their footnotes
  * @param changes      backlash before and after, in words
  * @param parts        one entry for each part
  * @param unseen       parts nobody looked at, in words; empty when there are none
@@ -33,6 +34,7 @@ public record Report(
         String isolation,
         String turnCount,
         List<Measured> measurements,
+        List<String> sources,
         List<String> changes,
         List<Part> parts,
         String unseen,
@@ -46,7 +48,7 @@ public record Report(
             DateTimeFormatter.ofPattern("d MMM yyyy HH:mm 'UTC'", Locale.ENGLISH)
                     .withZone(ZoneOffset.UTC);
 
-    /** One line of the measurements. */
+    /** One line of the measurements; its sources are footnotes, 1 first. */
     public record Measured(
             String what,
             String when,
@@ -54,7 +56,8 @@ public record Report(
             String limit,
             String verdict,
             String by,
-            String readings) {}
+            String readings,
+            List<Integer> sources) {}
 
     /** A part: how it was found, what was decided and why, all that was noted, how it is held, its pictures. */
     public record Part(

@@ -43,18 +43,22 @@ final class ReportWriter {
      */
     static Report write(JobView job, Function<UUID, byte[]> pictures) {
         var receive = job.receive();
+        var notes = new Footnotes();
+        var measured =
+                Stream.concat(
+                                job.measurements().stream()
+                                        .sorted(IN_READING_ORDER)
+                                        .map(m -> measured(m, notes)),
+                                job.answers().stream().map(a -> answered(a, notes)))
+                        .toList();
         return new Report(
                 job.job(),
                 job.unit(),
                 permission(receive.permission()),
                 isolation(receive.isolation()),
                 receive.turnCount() == null ? "not made" : receive.turnCount().check().sentence(),
-                Stream.concat(
-                                job.measurements().stream()
-                                        .sorted(IN_READING_ORDER)
-                                        .map(ReportWriter::measured),
-                                job.answers().stream().map(ReportWriter::answered))
-                        .toList(),
+                measured,
+                notes.all(),
                 changes(job),
                 parts(job, pictures),
                 unseen(job),
@@ -82,7 +86,7 @@ final class ReportWriter {
         return "%s: %s. Confirmed by %s.".formatted(sources, i.how(), i.confirmedBy());
     }
 
-    private static Report.Measured answered(KeptAnswerView a) {
+    private static Report.Measured answered(KeptAnswerView a, Footnotes notes) {
         var readings =
                 a.given().entries().readings().getOrDefault("readings", List.of()).stream()
                         .map(r -> r.text() + " " + r.unit())
@@ -94,7 +98,8 @@ final class ReportWriter {
                 "",
                 a.answer().verdict().words(a.answer().zone()),
                 a.keptBy(),
-                readings);
+                readings,
+                notes.of(a.answer().workings()));
     }
 
     private static String when(Station station) {
@@ -105,7 +110,7 @@ final class ReportWriter {
         };
     }
 
-    private static Report.Measured measured(MeasurementView m) {
+    private static Report.Measured measured(MeasurementView m, Footnotes notes) {
         var station = when(m.given().station());
         var readings =
                 m.given().readings().stream()
@@ -129,7 +134,8 @@ final class ReportWriter {
                             + " mm",
                     verdict,
                     m.keptBy(),
-                    readings + " " + unit);
+                    readings + " " + unit,
+                    notes.of(List.of(b.working(), b.recommended().working())));
         }
         var wear = java.util.Objects.requireNonNull(result.wear());
         return new Report.Measured(
@@ -142,7 +148,8 @@ final class ReportWriter {
                 "renew at " + PlainDigits.exact(wear.renewPercent()) + " %",
                 verdict,
                 m.keptBy(),
-                readings + " " + unit);
+                readings + " " + unit,
+                notes.of(List.of(wear.working())));
     }
 
     private static List<String> changes(JobView job) {
