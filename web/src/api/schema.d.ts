@@ -741,6 +741,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calc/measure/limit-reading": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["limitReading"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calc/lubricant/oil-grade": {
         parameters: {
             query?: never;
@@ -831,6 +847,54 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["backlash"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/finding/proposal": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["proposal"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/finding/checks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["checks"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/finding/agreeing-measurements": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["agreeing"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1325,7 +1389,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["checks"];
+        get: operations["checks_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1685,6 +1749,12 @@ export interface components {
             /** Format: double */
             displacedLitres: number;
         };
+        DispositionProposal: {
+            /** @enum {string} */
+            disposition?: "REUSE" | "DRESS" | "RENEW";
+            reason: string;
+            watch: boolean;
+        };
         DrawerAnswer: {
             /** @enum {string} */
             verdict: "CLEAR_PASS" | "NOT_JUDGED" | "DOUBTFUL" | "CLEAR_FAIL";
@@ -1907,6 +1977,13 @@ export interface components {
             reason: string;
             instead: string;
         };
+        FindingInput: {
+            check: string;
+            word: string;
+            /** @enum {string} */
+            look: "AS_FOUND" | "WASHED" | "AFTER_WORK";
+            by: string;
+        };
         FittingRequest: {
             /** Format: int64 */
             version?: number;
@@ -1929,6 +2006,12 @@ export interface components {
             fittedBy: string;
             /** Format: date-time */
             fittedAt: string;
+        };
+        Forecast: {
+            /** Format: double */
+            perHour: number;
+            /** Format: double */
+            hours: number;
         };
         GaugeInput: {
             /**
@@ -2316,6 +2399,25 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        LimitInput: {
+            edges: components["schemas"]["Edges"];
+            values: number[];
+            /** Format: double */
+            uncertainty: number;
+            strict: boolean;
+            forecast?: components["schemas"]["Forecast"];
+            unit: string;
+        };
+        LimitReading: {
+            /** @enum {string} */
+            verdict: "CLEAR_PASS" | "NOT_JUDGED" | "DOUBTFUL" | "CLEAR_FAIL";
+            /** @enum {string} */
+            zone?: "BELOW" | "AS_NEW" | "WATCH" | "BEYOND";
+            renewNow: boolean;
+            sentence: string;
+            reading: components["schemas"]["Reading"];
+            working: components["schemas"]["Working"];
+        };
         LimitsInput: {
             pair: components["schemas"]["PairInput"];
             /** @enum {string} */
@@ -2381,6 +2483,16 @@ export interface components {
             goodDays?: number;
             /** Format: double */
             amount: number;
+        };
+        Measured: {
+            check: string;
+            /** @enum {string} */
+            verdict: "CLEAR_PASS" | "NOT_JUDGED" | "DOUBTFUL" | "CLEAR_FAIL";
+            /** @enum {string} */
+            zone?: "BELOW" | "AS_NEW" | "WATCH" | "BEYOND";
+            renewNow: boolean;
+            sentence: string;
+            reading?: components["schemas"]["Reading"];
         };
         MeasurementRequest: {
             /** Format: int64 */
@@ -2605,6 +2717,13 @@ export interface components {
             chart?: components["schemas"]["ViscosityChart"];
             workings: components["schemas"]["Working"][];
         };
+        PartAnswer: {
+            proposal: components["schemas"]["DispositionProposal"];
+            strict: boolean;
+            standing: components["schemas"]["StandingFinding"][];
+            counting: components["schemas"]["Measured"][];
+            open: string[];
+        };
         PartInSump: {
             name: string;
             /** Format: double */
@@ -2614,6 +2733,18 @@ export interface components {
             /** Format: double */
             radiusMm: number;
             gear: boolean;
+        };
+        PartInput: {
+            part: string;
+            /** @enum {string} */
+            kind: "O_RING" | "TAB_WASHER" | "COTTER_PIN" | "FELT" | "CIRCLIP" | "COLLET" | "BEARING" | "SEAL" | "GASKET" | "SHIM" | "SPACER" | "PLUG" | "COUPLING" | "COVER" | "HOUSING" | "NUT" | "WASHER" | "KEY" | "CARRIER" | "RING_GEAR" | "WORM" | "CAM_DISC" | "ECCENTRIC" | "GEAR" | "PAWL" | "SPRING" | "ROLLER" | "BALL" | "PLUNGER" | "PIN" | "BUSH" | "LEVER" | "SHAFT" | "SCREW" | "OTHER";
+            /** @enum {string} */
+            duty: "LIFTING" | "FEED" | "ENCLOSED_POWER" | "SLOW_OPEN";
+            /** @enum {string} */
+            condition: "NOT_SAID" | "SOUND" | "RAISED_METAL" | "CORRODED" | "WORN" | "PITTED" | "CRACKED" | "BROKEN";
+            singleUse: boolean;
+            findings: components["schemas"]["FindingInput"][];
+            measured: components["schemas"]["Measured"][];
         };
         PassageAnswer: {
             passes: boolean;
@@ -5078,6 +5209,30 @@ export interface operations {
             };
         };
     };
+    limitReading: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LimitInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LimitReading"];
+                };
+            };
+        };
+    };
     oilGrade: {
         parameters: {
             query?: never;
@@ -5218,6 +5373,78 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["IndicatorBacklash"];
+                };
+            };
+        };
+    };
+    proposal: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PartInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PartAnswer"];
+                };
+            };
+        };
+    };
+    checks: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PartInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Check"][];
+                };
+            };
+        };
+    };
+    agreeing: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PartInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Measured"][];
                 };
             };
         };
@@ -5881,7 +6108,7 @@ export interface operations {
             };
         };
     };
-    checks: {
+    checks_1: {
         parameters: {
             query?: never;
             header?: never;

@@ -112,8 +112,11 @@ class SecondTimeOnOneUnitTest {
     private static void signDespiteWhatIsOpen(Mechanic m) {
         m.goTo("Prove");
         m.press("Sign as Inés Roldán");
-        assertThat(m.text("Not ready to sign.")).isVisible();
-        m.field("As a lead, sign all the same because").fill("closed up unopened, runs well");
+        assertThat(m.text("a lead who signs all the same says all four")).isVisible();
+        m.field("The risk that is taken").fill("closed up unopened, runs well");
+        m.field("Until then").fill("no restriction but the plate's");
+        m.field("Looked at again").fill("in a month");
+        m.field("Who told the customer").fill("Inés Roldán");
         m.press("Sign as Inés Roldán");
         assertThat(m.text("With something open: closed up unopened, runs well")).isVisible();
         m.goTo("Fill");

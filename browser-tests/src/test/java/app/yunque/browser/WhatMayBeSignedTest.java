@@ -33,8 +33,7 @@ class WhatMayBeSignedTest {
             measureBevel(m, "0.55", "0.60", "0.52", "0.58");
             assertThat(m.region("Measuring room").getByText("Clear fail").first()).isVisible();
             m.press("Keep to this job");
-            assertThat(m.region("Kept answers").getByText("Clear fail").first())
-                    .isVisible();
+            assertThat(m.region("Kept answers").getByText("Clear fail").first()).isVisible();
             say(m, "bevel wheel", "GER-1", "normal sliding wear");
             say(m, "cover", "ANY-1", "sound");
             assertThat(route(m).getByText("a measurement fails")).isVisible();
