@@ -67,7 +67,7 @@ export function OtherStages({ stages, parallel, errors, onChange }: Props) {
         label="Add a stage of another kind"
         value=""
         data={[
-          { value: "", label: "worm, bevel, planetary, ring, chain, cycloidal, friction" },
+          { value: "", label: "worm, bevel, planetary, ring, chain, cycloidal, friction, or teeth only" },
           ...(kinds.data ?? []).map((k) => ({ value: k.kind, label: k.words })),
         ]}
         onChange={(e) => {

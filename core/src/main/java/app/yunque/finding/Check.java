@@ -52,6 +52,11 @@ public record Check(
         return level.equals("M") || level.startsWith("M;");
     }
 
+    /** True for what is asked only where something is so: "[open] races". */
+    public boolean isConditional() {
+        return lookAt.startsWith("[");
+    }
+
     /** Names of the checks whose measurement decides a word: its own, else the one its topic leads to, else all it leads to. */
     public List<String> answeredBy(String word) {
         if (!measured.isEmpty()) {

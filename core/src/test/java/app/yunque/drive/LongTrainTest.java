@@ -5,8 +5,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import app.yunque.gear.BevelPair;
 import app.yunque.gear.GearPair;
 import app.yunque.gear.Gears;
+import app.yunque.gear.Hand;
+import app.yunque.gear.WormSet;
 import app.yunque.teardown.PartKind;
 import app.yunque.teardown.ShaftStack;
 import app.yunque.teardown.Side;
@@ -72,9 +75,38 @@ class LongTrainTest {
     void refusesSevenStagesAndAStandingInput() {
         assertThatThrownBy(() -> new GearTrain(Collections.nCopies(7, three.get(0)), 1200, 4))
                 .hasMessageContaining("Number of stages 7 is outside 0 to 6.");
-        assertThatThrownBy(() -> new GearTrain(three, 0, -1))
-                .hasMessageContaining("Input speed 0 min⁻¹ is outside")
+        assertThatThrownBy(() -> new GearTrain(three, 0.05, -1))
+                .hasMessageContaining("Input speed 0.05 min⁻¹ is outside")
                 .hasMessageContaining("Input power −1 kW is outside 0 to 20000 kW.");
+    }
+
+    /** A unit that was never open: its speed is not known, and nothing that follows from it is. */
+    @Test
+    void aSpeedNobodyKnowsIsNoSpeed() {
+        var unknown = new GearTrain(three, 0, 4);
+        assertThat(unknown.isSpeedKnown()).isFalse();
+        assertThat(unknown.inputTorqueNm()).isZero();
+        assertThat(unknown.outputSpeedRpm()).isZero();
+        var known = new GearTrain(three, 1200, 4);
+        assertThat(known.isSpeedKnown()).isTrue();
+        // T = 60 000 P/(2 π n), by hand: 31.831 N·m.
+        assertThat(known.inputTorqueNm()).isCloseTo(31.831, within(5e-4));
+        var line = DriveLine.of(unknown.inOrder(), 0, 0);
+        assertThat(line.ratio()).isEqualTo(DriveLine.of(known.inOrder(), 1200, 0).ratio());
+        assertThat(line.stages()).allMatch(at -> at.inputRpm() == 0 && at.meshHz() == 0);
+    }
+
+    /** Each kind of stage says how its backlash is measured. */
+    @Test
+    void wormsAndBevelsAreMeasuredInTheirOwnWay() {
+        var bevel = new Stage.Bevel(new BevelPair(16, 32, 4, 90, 20, 0, 20));
+        assertThat(bevel.mesh()).contains(MeshMeasure.BEVEL);
+        var worm = new Stage.Worm(new WormSet(1, 40, 4, 40, 20, 0, Hand.RIGHT), 0.06);
+        assertThat(worm.mesh()).contains(MeshMeasure.WORM);
+        assertThat(new Stage.Parallel(three.get(0)).mesh()).isEmpty();
+        assertThat(new Stage.Counted(18, 54, false).mesh()).isEmpty();
+        assertThat(MeshMeasure.BEVEL.question()).isEqualTo("bevel-backlash");
+        assertThat(MeshMeasure.WORM.question()).isEqualTo("worm-backlash");
     }
 
     /** Papers that do not describe the gears have no ratio to compare a count with. */

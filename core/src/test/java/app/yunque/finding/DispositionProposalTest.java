@@ -188,6 +188,24 @@ class DispositionProposalTest {
                 .isEqualTo(Disposition.RENEW);
     }
 
+    @ParameterizedTest(name = "{1} {0}: {2}")
+    @CsvSource({
+        "COVER, guard, ANY-1",
+        "SPRING, pawl spring, ANY-1 SPR-1",
+        "PIN, shear pin, ANY-1 PIN-1 SHP-1",
+        "GEAR, ratchet wheel, ANY-1 GER-1 PWL-1 PWL-2 PWL-3 PWL-4 PWL-5",
+        "SPRING, clock spring, ANY-1 SPR-1 CLK-1 CLK-2",
+        "SHAFT, brake shaft, ANY-1 SHF-4 BRK-1 BRK-2 BRK-3 BRK-4",
+        "GEAR, wheel, ANY-1",
+        "BEARING, bearing, ANY-1"
+    })
+    void demandsOfAPartThatHoldsWhatIsItsOwn(PartKind kind, String name, String ids) {
+        var part = step(1, name, kind).found(Condition.NOT_SAID).build();
+        assertThat(record(part, List.of()).openMusts())
+                .extracting(Check::id)
+                .containsExactlyInAnyOrder(ids.split(" "));
+    }
+
     /** Every finding, measurement, forecast and strictness together, against the order of the rules written out once more. */
     @Test
     void theFirstRuleThatFiresWins() {

@@ -5,6 +5,7 @@ import app.yunque.drive.PlanetarySet;
 import app.yunque.drive.RatioByTurning;
 import app.yunque.drive.Stage;
 import app.yunque.measure.PlainDigits;
+import app.yunque.measure.Refused;
 import app.yunque.measure.Working;
 import app.yunque.server.drawer.Drawer.Section;
 import app.yunque.server.drawer.Drawer.Takes;
@@ -106,6 +107,7 @@ class TrainDrawers {
                 stages.add(AtField.named(p + ".", Map.of(), () -> stage(sheet, p)));
             }
         }
+        Refused.ifAny(DriveLine.INPUT_SPEED.judge(sheet.number("inputSpeedRpm")));
         var line =
                 DriveLine.of(stages, sheet.number("inputSpeedRpm"), sheet.number("inputTorqueNm"));
         var rows = new ArrayList<List<String>>();
