@@ -30,7 +30,7 @@ describe("words", () => {
   });
 
   it("tell limits without letters", () => {
-    expect(edgesInWords("e/h ↓: A –, B 0.85, C 0.80")).toBe("e/h: new to 0.85, renew past 0.80");
+    expect(edgesInWords("e/h ↓: A –, B 0.85, C 0.80")).toBe("e/h: new down to 0.85, renew below 0.80");
     expect(edgesInWords("mm ↑: A 0.15, B 0.60, C 0.90")).toBe("mm: least 0.15, new to 0.60, renew past 0.90");
   });
 

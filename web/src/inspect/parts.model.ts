@@ -54,13 +54,15 @@ export function worded(lookAt: string): string {
 }
 
 /** Limits as a mechanic says them; the table writes A, B and C for the least, the end of new and the renewal. */
-export const edgesInWords = (measured: string) =>
-  measured
+export function edgesInWords(measured: string): string {
+  const shrinks = measured.includes("↓");
+  return measured
     .replace(/ ?[↑↓↕]/g, "")
     .replace(/A –,? ?/g, "")
-    .replace(/\bA (?=[\d(])/g, "least ")
-    .replace(/\bB (?=[\d(])/g, "new to ")
-    .replace(/\bC (?=[\d(])/g, "renew past ");
+    .replace(/\bA (?=[\d(])/g, shrinks ? "most " : "least ")
+    .replace(/\bB (?=[\d(])/g, shrinks ? "new down to " : "new to ")
+    .replace(/\bC (?=[\d(])/g, shrinks ? "renew below " : "renew past ");
+}
 
 /** Another word for what was found; what else was said of it stays. */
 export const otherWord = (given: SeenRequest, word: string): SeenRequest => ({ ...given, word });

@@ -20,25 +20,27 @@ export function SetStation({ view }: StationProps) {
   const mesh = view.meshes[subject.stage - 1];
   return (
     <>
-      <Panel title="Before and after">
-        <div className={classes.scroll}>
-          <table className={classes.table}>
-            <thead>
-              <tr>
-                <th>mesh</th>
-                <th>as found</th>
-                <th>after the rebuild</th>
-                <th>difference</th>
-              </tr>
-            </thead>
-            <tbody>
-              {view.meshes.map((m) => (
-                <Row key={m.stage} mesh={m} />
-              ))}
-            </tbody>
-          </table>
-        </div>
-      </Panel>
+      {view.meshes.length > 0 && (
+        <Panel title="Before and after">
+          <div className={classes.scroll}>
+            <table className={classes.table}>
+              <thead>
+                <tr>
+                  <th>mesh</th>
+                  <th>as found</th>
+                  <th>after the rebuild</th>
+                  <th>difference</th>
+                </tr>
+              </thead>
+              <tbody>
+                {view.meshes.map((m) => (
+                  <Row key={m.stage} mesh={m} />
+                ))}
+              </tbody>
+            </table>
+          </div>
+        </Panel>
+      )}
       <div className={classes.gap} />
       <Subjects
         view={view}

@@ -41,7 +41,7 @@ export function StageFieldsForm({ place, fields, errors, onChange }: Props) {
       {plain("pressureAngleDeg", "Pressure angle", "°")}
       <TextInput
         label="Helix angle"
-        description="0 for a spur gear"
+        description="0 or empty for a spur gear"
         inputWrapperOrder={["label", "input", "description", "error"]}
         inputMode="decimal"
         value={fields.helixAngleDeg}

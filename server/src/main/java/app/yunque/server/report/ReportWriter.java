@@ -8,6 +8,7 @@ import app.yunque.route.SigningPoint;
 import app.yunque.route.Station;
 import app.yunque.server.bench.JobView;
 import app.yunque.server.decision.DecisionView;
+import app.yunque.server.drawer.DrawerAnswer;
 import app.yunque.server.drawer.KeptAnswerView;
 import app.yunque.server.finding.SeenView;
 import app.yunque.server.job.ReceiveView;
@@ -95,11 +96,19 @@ final class ReportWriter {
                 a.given().subject().isBlank() ? a.title() : a.title() + ", " + a.given().subject(),
                 when(a.given().station()),
                 a.answer().sentence(),
-                "",
+                limit(a.answer().bar()),
                 a.answer().verdict().words(a.answer().zone()),
                 a.keptBy(),
                 readings,
                 notes.of(a.answer().workings()));
+    }
+
+    /** Least and renewal, where the answer lies between them on a scale. */
+    private static String limit(DrawerAnswer.@Nullable Bar bar) {
+        return bar == null
+                ? ""
+                : "%s to %s %s"
+                        .formatted(rounded(bar.least(), 3), rounded(bar.renew(), 3), bar.unit());
     }
 
     private static String when(Station station) {

@@ -1,0 +1,87 @@
+// @vitest-environment jsdom
+import { screen, within } from "@testing-library/react";
+import userEvent from "@testing-library/user-event";
+import { beforeEach, describe, expect, it, vi } from "vitest";
+import type { JobView } from "../api/types";
+import { job, serverThatAnswers, show } from "../test-data/bench";
+import { SetStation } from "./SetStation";
+
+const lash = (mean: number, verdict: string, zone: string) => ({
+  given: { station: "SET", kind: "BACKLASH", stage: 1, member: "WHEEL", readings: [] },
+  result: { verdict, zone, sentence: "", backlash: { mean: { circumferentialMm: mean } } },
+});
+
+const BEVEL = {
+  name: "bevel-backlash",
+  title: "Backlash of a bevel pair",
+  purpose: "Read at the heel.",
+  section: "Backlash and play",
+  takes: "DIAL",
+  fields: [
+    {
+      name: "wheelTeeth",
+      label: "Teeth of the wheel",
+      group: "The pair",
+      kind: "COUNT",
+      units: [],
+      start: "",
+      optional: false,
+      hint: "",
+      choices: [],
+    },
+  ],
+  folded: [],
+  examples: [],
+};
+
+describe("Set", () => {
+  beforeEach(() => {
+    localStorage.clear();
+    serverThatAnswers({ "/api/drawers": [BEVEL], "/api/instruments": [] });
+  });
+
+  const open = (view: JobView) => show(<SetStation view={view} chosen={undefined} onChoose={vi.fn()} />);
+
+  it("shows a mesh as found beside what it is now, and never a worn one as a bare pass", () => {
+    const mesh = {
+      stage: 1,
+      words: "stage 1, z 20/40",
+      before: lash(0.42, "CLEAR_FAIL", "BEYOND"),
+      after: lash(0.31, "CLEAR_PASS", "WATCH"),
+      change: "0.110 mm less, a real change",
+    };
+    const signed = job([], { meshes: [mesh] as never });
+    signed.job.signedAt = "2026-11-21T08:00:00Z";
+    open(signed);
+    const table = screen.getByRole("region", { name: "Before and after" });
+    expect(within(table).getByText(/0.420 mm/)).toBeVisible();
+    expect(within(table).getByText("Clear fail")).toBeVisible();
+    expect(within(table).getByText("Worn but usable")).toBeVisible();
+    expect(within(table).queryByText("Clear pass")).toBeNull();
+    expect(within(table).getByText("0.110 mm less, a real change")).toBeVisible();
+  });
+
+  it("says of a mesh that nobody measured that it was not measured", () => {
+    const signed = job([], { meshes: [{ stage: 1, words: "stage 1, z 20/40" }] as never });
+    signed.job.signedAt = "2026-11-21T08:00:00Z";
+    open(signed);
+    const table = screen.getByRole("region", { name: "Before and after" });
+    expect(within(table).getAllByText("not measured")).toHaveLength(2);
+  });
+
+  it("offers a mesh of another kind with the drawer that measures it", async () => {
+    const others = [{ words: "bevel z 16/32", drawer: "bevel-backlash", before: true, after: false }];
+    open(job([], { otherMeshes: others }));
+    expect(screen.queryByRole("region", { name: "Before and after" })).toBeNull();
+    const mesh = screen.getByRole("button", { name: "Backlash, bevel z 16/32 to measure" });
+    await userEvent.click(mesh);
+    expect(await screen.findByText("Read at the heel.")).toBeVisible();
+    expect(screen.getByLabelText("Measure or work out")).toHaveValue("bevel-backlash");
+  });
+
+  it("says when it was measured after the rebuild", () => {
+    const others = [{ words: "bevel z 16/32", drawer: "bevel-backlash", before: false, after: true }];
+    open(job([], { otherMeshes: others }));
+    expect(screen.getByRole("button", { name: "Backlash, bevel z 16/32 measured" })).toBeVisible();
+  });
+});
