@@ -82,6 +82,8 @@ public record JobFacts(Receive receive, Parts parts, Meshes meshes, Proof proof)
      * @param measuredAfter  meshes whose backlash was measured at Set
      * @param worstAfter     worst verdict at Set
      * @param bindsAfter     true when a mesh binds after the rebuild
+     * @param wornBefore     true when something measured at Inspect is worn but usable
+     * @param wornAfter      true when something measured at Set is worn but usable
      */
     public record Meshes(
             int count,
@@ -89,7 +91,29 @@ public record JobFacts(Receive receive, Parts parts, Meshes meshes, Proof proof)
             Verdict worstBefore,
             int measuredAfter,
             Verdict worstAfter,
-            boolean bindsAfter) {}
+            boolean bindsAfter,
+            boolean wornBefore,
+            boolean wornAfter) {
+
+        /** Nothing is worn. */
+        public Meshes(
+                int count,
+                int measuredBefore,
+                Verdict worstBefore,
+                int measuredAfter,
+                Verdict worstAfter,
+                boolean bindsAfter) {
+            this(
+                    count,
+                    measuredBefore,
+                    worstBefore,
+                    measuredAfter,
+                    worstAfter,
+                    bindsAfter,
+                    false,
+                    false);
+        }
+    }
 
     /**
      * @param places       lubricated places of the unit

@@ -146,7 +146,9 @@ public record Route(List<Stop> stops, List<SigningPoint> againstSigning) {
                         State.DONE,
                         m.count() == 0
                                 ? "every part looked at"
-                                : "every part looked at, measurements in limits")
+                                : m.wornBefore()
+                                        ? "every part looked at, worn but usable"
+                                        : "every part looked at, measurements in limits")
                 : new Stop(Station.INSPECT, State.ATTENTION, String.join(", ", wrong));
     }
 
@@ -188,7 +190,10 @@ public record Route(List<Stop> stops, List<SigningPoint> againstSigning) {
                     counted(m.count() - m.measuredAfter(), "mesh", "meshes") + " to measure again");
         }
         return m.worstAfter() == Verdict.CLEAR_PASS
-                ? new Stop(Station.SET, State.DONE, "backlash in limits")
+                ? new Stop(
+                        Station.SET,
+                        State.DONE,
+                        m.wornAfter() ? "worn but usable" : "backlash in limits")
                 : new Stop(Station.SET, State.ATTENTION, "backlash wants a look");
     }
 

@@ -123,6 +123,33 @@ class RouteTest {
         assertThat(told(route, Station.SET)).isEqualTo(set);
     }
 
+    /** Worn but usable is never told as a bare pass, at neither station. */
+    @Test
+    void saysThatSomethingIsWornButUsable() {
+        for (boolean before : new boolean[] {false, true}) {
+            for (boolean after : new boolean[] {false, true}) {
+                var measured =
+                        new JobFacts.Meshes(
+                                2,
+                                2,
+                                Verdict.CLEAR_PASS,
+                                2,
+                                Verdict.CLEAR_PASS,
+                                false,
+                                before,
+                                after);
+                var route = Route.of(new JobFacts(SETTLED, BUILT, measured, PROVED));
+                assertThat(told(route, Station.INSPECT))
+                        .isEqualTo(
+                                before
+                                        ? "every part looked at, worn but usable DONE"
+                                        : "every part looked at, measurements in limits DONE");
+                assertThat(told(route, Station.SET))
+                        .isEqualTo(after ? "worn but usable DONE" : "backlash in limits DONE");
+            }
+        }
+    }
+
     @Test
     void saysHowFarReceiveFillAndProveAre() {
         var nothing = new JobFacts.Receive(false, false, false, Verdict.NOT_JUDGED);

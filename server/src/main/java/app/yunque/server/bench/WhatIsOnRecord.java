@@ -152,6 +152,8 @@ final class WhatIsOnRecord {
             Optional<ProofView> proof) {
         var isolation = received.isolation();
         var turnCount = received.turnCount();
+        var found = words(taken, answered, Station.INSPECT);
+        var set = words(taken, answered, Station.SET);
         return new JobFacts(
                 new JobFacts.Receive(
                         !received.complaint().isBlank(),
@@ -172,11 +174,13 @@ final class WhatIsOnRecord {
                         meshes.size() + others.size(),
                         (int) meshes.stream().filter(m -> m.before() != null).count()
                                 + (int) others.stream().filter(JobView.OtherMesh::before).count(),
-                        worst(taken, answered, Station.INSPECT),
+                        found.worst(),
                         (int) meshes.stream().filter(m -> m.after() != null).count()
                                 + (int) others.stream().filter(JobView.OtherMesh::after).count(),
-                        worst(taken, answered, Station.SET),
-                        binds(meshes)),
+                        set.worst(),
+                        binds(meshes),
+                        found.isWorn(),
+                        set.isWorn()),
                 new JobFacts.Proof(
                         places.size(),
                         places.stream()
@@ -224,21 +228,22 @@ final class WhatIsOnRecord {
 
     private record What(MeasurementKind kind, int stage, Member member) {}
 
-    /** Worst of the last word on each thing at a station, answers of drawers among them. */
-    private static Verdict worst(
+    /** The last word on each thing at a station, answers of drawers among them. */
+    private static LastWords words(
             List<MeasurementView> taken, List<KeptAnswerView> answered, Station station) {
         var words = new LastWords();
         taken.stream()
                 .filter(m -> m.given().station() == station)
-                .forEach(m -> words.measure(what(m), m.result().verdict()));
+                .forEach(m -> words.measure(what(m), m.result().verdict(), m.result().zone()));
         answered.stream()
                 .filter(a -> a.given().station() == station)
                 .forEach(
                         a ->
                                 words.answer(
                                         a.given().drawer() + " " + a.given().subject(),
-                                        a.answer().verdict()));
-        return words.worst();
+                                        a.answer().verdict(),
+                                        a.answer().zone()));
+        return words;
     }
 
     /** A backlash is of the mesh, whichever wheel the dial stood on. */
