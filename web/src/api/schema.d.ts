@@ -1628,6 +1628,7 @@ export interface components {
             looks: ("AS_FOUND" | "WASHED" | "AFTER_WORK")[];
             leadsTo: string;
             must?: boolean;
+            conditional?: boolean;
         };
         CheckLimits: {
             unit: string;

@@ -18,7 +18,7 @@ import org.springframework.jdbc.core.simple.JdbcClient;
 /** Nothing that is typed or pasted makes a job unsignable, and what older records hold can be signed and printed. */
 @ExtendWith(RunningApp.class)
 class HostileTextTest {
-    private static final Map<String, String> DESPITE = Map.of("despite", "as it is");
+    private static final Map<String, Object> DESPITE = Requests.allTheSame("as it is");
 
     private final AtBench lead = AtBench.lead();
     private final UUID step = UUID.randomUUID();

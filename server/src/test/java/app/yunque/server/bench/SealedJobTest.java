@@ -26,8 +26,8 @@ import tools.jackson.databind.JsonNode;
 class SealedJobTest {
     private static final int JOBS = 8;
     private static final int MOST_STEPS = 200;
-    private static final Map<String, String> DESPITE =
-            Map.of("despite", "Returned as it is, the customer waits.");
+    private static final Map<String, Object> DESPITE =
+            Requests.allTheSame("Returned as it is, the customer waits.");
 
     private final AtBench lead = AtBench.lead();
     private final AtBench mechanic = AtBench.mechanic();
@@ -128,7 +128,8 @@ class SealedJobTest {
         assertThat(shown.view.path("job").path("signedBy").asString()).isEqualTo("Inés Roldán");
         assertThat(shown.view.path("touched"))
                 .isEqualTo(lead.get(job + "/pulse").body().path("touched"));
-        assertThat(shown.page).contains("Inés Roldán", "oil seal", DESPITE.get("despite"));
+        assertThat(shown.page)
+                .contains("Inés Roldán", "oil seal", "Returned as it is, the customer waits.");
         try (var pdf = Loader.loadPDF(shown.pdf)) {
             assertThat(new PDFTextStripper().getText(pdf)).contains("Inés Roldán", "oil seal");
         }
