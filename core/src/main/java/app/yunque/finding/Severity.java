@@ -31,8 +31,4 @@ public enum Severity {
     public String words() {
         return words;
     }
-
-    public Severity worse(Severity other) {
-        return compareTo(other) >= 0 ? this : other;
-    }
 }

@@ -128,6 +128,19 @@ class DispositionProposalTest {
         assertThat(DispositionProposal.of(record(key, lip, other)).disposition()).isNull();
     }
 
+    /** That it has the listed size says nothing about how it is worn; a span of its teeth does. */
+    @Test
+    void whatWasWornToTheEyeIsSettledByMeasuringItsWear() {
+        var gear = step(1, "wheel", PartKind.GEAR).found(Condition.WORN).build();
+        var size = new Measured("ANY-2", Verdict.CLEAR_PASS, Zone.AS_NEW, false, "as listed");
+        assertThat(DispositionProposal.of(record(gear, List.of(), size)).disposition()).isNull();
+        var span = new Measured("GER-3", Verdict.CLEAR_PASS, Zone.AS_NEW, false, "1 % gone");
+        assertThat(DispositionProposal.of(record(gear, List.of(), span)).disposition())
+                .isEqualTo(Disposition.REUSE);
+        assertThat(DispositionProposal.of(record(gear, List.of(), size, span)).disposition())
+                .isEqualTo(Disposition.REUSE);
+    }
+
     @Test
     void finerWordsTakeThePlaceOfThoseOfTheStrip() {
         var gear = step(1, "wheel", PartKind.GEAR).found(Condition.PITTED).build();
