@@ -5,7 +5,6 @@ import app.yunque.measure.Verdict;
 import app.yunque.measure.Zone;
 import app.yunque.teardown.PartKind;
 import app.yunque.teardown.TeardownStep;
-import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
@@ -40,17 +39,6 @@ public final class RenewalSets {
     /** @param applies of the renewed part and the other one */
     private record Rule(
             Pull pull, String check, String why, BiPredicate<PartRecord, PartRecord> applies) {}
-
-    private static final Set<PartKind> LOAD_PATH =
-            EnumSet.of(
-                    PartKind.GEAR,
-                    PartKind.RING_GEAR,
-                    PartKind.WORM,
-                    PartKind.CARRIER,
-                    PartKind.SHAFT,
-                    PartKind.KEY,
-                    PartKind.PIN,
-                    PartKind.COUPLING);
 
     /** Hardest first: of several that apply the first is told. */
     private static final List<Rule> RULES =
@@ -186,7 +174,7 @@ public final class RenewalSets {
                             "Something broke in this drive: what carried the same load is looked at.",
                             (a, b) ->
                                     found(a, "broken|breakage|fracture|sheared|stripped")
-                                            && LOAD_PATH.contains(b.step().kind())));
+                                            && StrictParts.isLoadPath(b.step().kind())));
 
     private RenewalSets() {}
 

@@ -32,10 +32,15 @@ public final class StrictParts {
 
     private StrictParts() {}
 
+    /** True for a kind of part that the load goes through. */
+    static boolean isLoadPath(PartKind kind) {
+        return LOAD_PATH.contains(kind);
+    }
+
     /** True when doubtful counts as failed on this part. */
     public static boolean isStrict(TeardownStep step, ServiceDuty duty) {
         return step.kind() == PartKind.PAWL
                 || ALWAYS.matcher(step.part().toLowerCase(Locale.ROOT)).find()
-                || duty == ServiceDuty.LIFTING && LOAD_PATH.contains(step.kind());
+                || duty == ServiceDuty.LIFTING && isLoadPath(step.kind());
     }
 }
