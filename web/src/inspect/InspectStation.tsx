@@ -15,16 +15,15 @@ export function InspectStation({ view, chosen, onChoose }: StationProps) {
   const [wanted, setWanted] = useState<Wanted>();
   const [opened, setOpened] = useState<{ drawer: string }>();
   const mesh = view.meshes[subject.stage - 1];
+  // A drawer opened for a mesh answers no check of a part.
+  const openDrawer = (drawer: string) => {
+    setWanted(undefined);
+    setOpened({ drawer });
+  };
   return (
     <>
       <PartByPart view={view} chosen={chosen} onChoose={onChoose} onMeasure={setWanted} />
-      <Subjects
-        view={view}
-        station="INSPECT"
-        chosen={subject}
-        onChoose={setSubject}
-        onDrawer={(drawer) => setOpened({ drawer })}
-      />
+      <Subjects view={view} station="INSPECT" chosen={subject} onChoose={setSubject} onDrawer={openDrawer} />
       {mesh && !view.job.signedAt && (
         <MeasurePad
           key={`${subject.kind}${subject.stage}${subject.member}`}

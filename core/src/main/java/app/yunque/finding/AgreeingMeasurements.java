@@ -11,7 +11,8 @@ import org.jspecify.annotations.Nullable;
 /**
  * One word on each thing that was measured more than once. The last one counts while it agrees with the others; where readings differ by
  * more than their uncertainties, neither counts until a third decides: then the pair that agrees is used. On a part where doubtful counts
- * as failed the worst stands until then. Source: common practice, no source.
+ * as failed the worst stands until then. What cannot be compared, another unit or no value at all, takes nothing's place: the worst of it
+ * stands beside, and what was judged by no limit hides nothing. Source: common practice, no source.
  */
 public final class AgreeingMeasurements {
     private AgreeingMeasurements() {}
@@ -19,7 +20,7 @@ public final class AgreeingMeasurements {
     /**
      * @param taken  measurements on one part in the order they were taken
      * @param strict true on a part where doubtful counts as failed
-     * @return one for each check; those that hang on no check stay as they are
+     * @return one for each check and unit; those that hang on no check stay as they are
      */
     public static List<Measured> of(List<Measured> taken, boolean strict) {
         Map<String, List<Measured>> byCheck = new LinkedHashMap<>();
@@ -28,46 +29,52 @@ public final class AgreeingMeasurements {
             if (one.check().isEmpty()) {
                 kept.add(one);
             } else {
-                byCheck.computeIfAbsent(one.check(), c -> new ArrayList<>()).add(one);
+                byCheck.computeIfAbsent(kind(one), c -> new ArrayList<>()).add(one);
             }
         }
-        byCheck.values().forEach(same -> kept.add(lastWord(same, strict)));
+        byCheck.values().forEach(same -> kept.add(lastWord(judgedOrAll(same), strict)));
         return List.copyOf(kept);
+    }
+
+    /** The same check, read in the same unit or not read as a value at all. */
+    private static String kind(Measured one) {
+        var reading = one.reading();
+        return one.check() + (reading == null ? "" : " in " + reading.unit());
+    }
+
+    private static List<Measured> judgedOrAll(List<Measured> same) {
+        var judged = same.stream().filter(Measured::isJudged).toList();
+        return judged.isEmpty() ? same : judged;
     }
 
     private static Measured lastWord(List<Measured> same, boolean strict) {
         var last = same.get(same.size() - 1);
-        var comparable = same.stream().filter(m -> isComparable(m, last)).toList();
-        if (comparable.stream().allMatch(m -> agree(m, last))) {
+        if (last.reading() == null) {
+            return worst(same);
+        }
+        if (same.stream().allMatch(m -> agree(m, last))) {
             return last;
         }
-        for (int later = comparable.size() - 1; later > 0; later--) {
+        for (int later = same.size() - 1; later > 0; later--) {
             for (int earlier = later - 1; earlier >= 0; earlier--) {
-                if (agree(comparable.get(later), comparable.get(earlier))) {
-                    return comparable.get(later);
+                if (agree(same.get(later), same.get(earlier))) {
+                    return same.get(later);
                 }
             }
         }
-        return strict
-                ? comparable.stream()
-                        .reduce((a, b) -> a.verdict().worse(b.verdict()) == a.verdict() ? a : b)
-                        .orElse(last)
-                : contradiction(comparable.get(comparable.size() - 2), last);
+        return strict ? worst(same) : contradiction(same.get(same.size() - 2), last);
     }
 
-    /** Of one unit; a measurement without a value cannot contradict another. */
-    private static boolean isComparable(Measured one, Measured last) {
-        return one == last
-                || one.reading() != null
-                        && last.reading() != null
-                        && one.reading().unit().equals(last.reading().unit());
+    private static Measured worst(List<Measured> same) {
+        return same.stream()
+                .reduce((a, b) -> a.verdict().worse(b.verdict()) == b.verdict() ? b : a)
+                .orElseThrow();
     }
 
     private static boolean agree(Measured one, Measured other) {
-        return one == other
-                || one.reading() != null
-                        && other.reading() != null
-                        && one.reading().agreesWith(other.reading());
+        return one.reading() != null
+                && other.reading() != null
+                && one.reading().agreesWith(other.reading());
     }
 
     private static Measured contradiction(Measured one, Measured last) {

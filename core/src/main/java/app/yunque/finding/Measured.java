@@ -34,9 +34,19 @@ public record Measured(
         return new Measured("", verdict, null, false, sentence);
     }
 
+    /** The later of two answers to one question, unless it judges nothing. */
+    public Measured laterJudged(Measured later) {
+        return later.isJudged() ? later : this;
+    }
+
     /** Too tight or too long is a finding about the setting, the part or the tool, and no wear. */
     boolean isTooLittle() {
         return verdict == Verdict.CLEAR_FAIL && zone == Zone.BELOW;
+    }
+
+    /** Where no limit is known nothing was judged, and no check is closed by it. */
+    boolean isJudged() {
+        return verdict != Verdict.NOT_JUDGED;
     }
 
     boolean isPassed() {

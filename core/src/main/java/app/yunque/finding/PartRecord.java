@@ -70,7 +70,10 @@ public record PartRecord(
         var standing = standing();
         return MustChecks.of(this).stream()
                 .filter(c -> standing.stream().noneMatch(s -> answers(s, c)))
-                .filter(c -> measured.stream().noneMatch(m -> m.check().equals(c.id())))
+                .filter(
+                        c ->
+                                measured.stream()
+                                        .noneMatch(m -> m.isJudged() && m.check().equals(c.id())))
                 .sorted(Comparator.comparingDouble(Check::minutes))
                 .toList();
     }

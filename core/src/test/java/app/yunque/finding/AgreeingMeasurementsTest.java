@@ -79,15 +79,28 @@ class AgreeingMeasurementsTest {
     @Test
     void onlyWhatMeasuresTheSameThingInTheSameUnitIsCompared() {
         var share = read("LND-2", 20, Verdict.CLEAR_PASS, "%");
-        assertThat(of(false, read(0.18), share)).containsExactly(share);
+        assertThat(of(false, read(0.18), share)).containsExactly(read(0.18), share);
         var other = read("JRN-2", 0.5, Verdict.CLEAR_PASS, "mm");
         assertThat(of(false, read(0.18), other)).containsExactly(read(0.18), other);
         var unread = new Measured("LND-2", Verdict.CLEAR_PASS, null, false, "by blue");
-        assertThat(of(false, read(0.18), unread)).containsExactly(unread);
+        assertThat(of(false, read(0.18), unread)).containsExactly(read(0.18), unread);
         // What hangs on no check stays as it is.
         var loose = Measured.of(Verdict.CLEAR_PASS, "one");
         var more = Measured.of(Verdict.CLEAR_FAIL, "two");
         assertThat(of(false, loose, more)).containsExactly(loose, more);
+    }
+
+    /** A reading without a limit, or one that has no value, hides nothing that failed before it. */
+    @Test
+    void nothingThatFailedIsHiddenByALaterWordThatSaysLess() {
+        var bad = read("LND-2", 0.30, Verdict.CLEAR_FAIL, "mm");
+        var noLimit = read("LND-2", 0.30, Verdict.NOT_JUDGED, "mm");
+        assertThat(of(false, bad, noLimit)).containsExactly(bad);
+        assertThat(of(false, noLimit)).containsExactly(noLimit);
+        var feathered = new Measured("GER-8", Verdict.CLEAR_FAIL, null, false, "feathered");
+        var polished = new Measured("GER-8", Verdict.CLEAR_PASS, null, false, "polished");
+        assertThat(of(false, feathered, polished)).containsExactly(feathered);
+        assertThat(of(false, polished, feathered)).containsExactly(feathered);
     }
 
     @Test

@@ -192,6 +192,11 @@ class DispositionProposalTest {
         assertThat(open.reason())
                 .isEqualTo("Look first: pull-in: engaged half by hand, then loaded (PWL-4).");
         assertThat(PartEvidence.of(record(pawl, seen, depth, round)).lookedAt()).isFalse();
+        // A depth that no limit judges closes nothing.
+        var noLimit = new Measured("PWL-2", Verdict.NOT_JUDGED, null, false, "e/h 0.87.");
+        assertThat(record(pawl, seen, noLimit, round).openMusts())
+                .extracting(Check::id)
+                .containsExactlyInAnyOrder("PWL-2", "PWL-4");
         seen.add(found("PWL-4", "draws itself in", Look.WASHED));
         var fit = record(pawl, seen, depth, round);
         assertThat(DispositionProposal.of(fit).disposition()).isEqualTo(Disposition.REUSE);

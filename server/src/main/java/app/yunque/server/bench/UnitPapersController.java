@@ -1,5 +1,6 @@
 package app.yunque.server.bench;
 
+import app.yunque.measure.NotApplicable;
 import app.yunque.measure.Refused;
 import app.yunque.server.history.WriteOnce;
 import app.yunque.server.job.JobRef;
@@ -31,18 +32,21 @@ class UnitPapersController {
     private final JobService jobs;
     private final StepService steps;
     private final MeasurementService measurements;
+    private final JobViews views;
 
     UnitPapersController(
             WriteOnce writes,
             UnitService units,
             JobService jobs,
             StepService steps,
-            MeasurementService measurements) {
+            MeasurementService measurements,
+            JobViews views) {
         this.writes = writes;
         this.units = units;
         this.jobs = jobs;
         this.steps = steps;
         this.measurements = measurements;
+        this.views = views;
     }
 
     @PutMapping("/api/units/{id}/papers")
@@ -60,9 +64,35 @@ class UnitPapersController {
                             .filter(j -> !j.isSigned())
                             .forEach(j -> refuseStageInUse(j, before, request.stages().size()));
                     units.correct(id, version, request);
+                    jobs.ofUnit(id).stream()
+                            .filter(j -> !j.isSigned())
+                            .forEach(j -> refuseUnreadable(j, units.papers(id)));
                     jobs.touchOpenOfUnit(id);
                 });
         return units.view(id);
+    }
+
+    /** Whatever an open job holds has to be read by the new papers: its shafts, its turn count. */
+    private void refuseUnreadable(JobRef job, UnitPapers after) {
+        int shafts = after.shafts().size();
+        steps.strip(job.id()).stream()
+                .filter(s -> s.shaft() > shafts)
+                .findFirst()
+                .ifPresent(
+                        s -> {
+                            throw Refused.because(
+                                    "stages",
+                                    "%s of job %d sat on shaft %d, and by these papers the unit has %d. Correct that step first, or name the shafts."
+                                            .formatted(s.part(), job.number(), s.shaft(), shafts));
+                        });
+        try {
+            views.asItStands(job);
+        } catch (Refused | NotApplicable unreadable) {
+            throw Refused.because(
+                    "stages",
+                    "Job %d cannot be read by these papers: %s"
+                            .formatted(job.number(), unreadable.getMessage()));
+        }
     }
 
     /** A stage that an open job speaks of stays. */

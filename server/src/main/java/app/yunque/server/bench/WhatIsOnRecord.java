@@ -79,7 +79,7 @@ final class WhatIsOnRecord {
                                             a.answer().sentence(),
                                             a.answer().reading());
                             if (a.check().isEmpty()) {
-                                last.put(a.given().drawer(), one);
+                                last.merge(a.given().drawer(), one, Measured::laterJudged);
                             } else {
                                 measured.add(one);
                             }

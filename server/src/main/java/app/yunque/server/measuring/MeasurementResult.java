@@ -20,4 +20,9 @@ public record MeasurementResult(
         @Nullable Zone zone,
         String sentence,
         @Nullable IndicatorBacklash backlash,
-        @Nullable ToothWear wear) {}
+        @Nullable ToothWear wear) {
+    /** What can no longer be worked out by the papers as they stand. */
+    static MeasurementResult refused(String sentence) {
+        return new MeasurementResult(Verdict.orNotJudged(null), null, sentence, null, null);
+    }
+}

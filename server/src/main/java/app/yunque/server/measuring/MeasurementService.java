@@ -1,5 +1,7 @@
 package app.yunque.server.measuring;
 
+import app.yunque.measure.NotApplicable;
+import app.yunque.measure.Refused;
 import app.yunque.server.finding.About;
 import app.yunque.server.finding.Finding;
 import app.yunque.server.finding.Finding.Content;
@@ -58,13 +60,22 @@ public class MeasurementService {
         book.remove(job, id, FindingSort.MEASURED, version, f -> view(f, unit));
     }
 
+    /** Papers that were corrected, or a rule that has become stricter, must not hide the record: the refusal stands in its place. */
+    private static MeasurementResult result(MeasurementRequest given, UnitPapers unit) {
+        try {
+            return MeasurementMapping.result(given, unit.train(), unit.duty());
+        } catch (Refused | NotApplicable refused) {
+            return MeasurementResult.refused(String.valueOf(refused.getMessage()));
+        }
+    }
+
     private static MeasurementView view(Finding f, UnitPapers unit) {
         var given = JSON.readValue(f.content().given(), MeasurementRequest.class).seen(f.version());
         return new MeasurementView(
                 f.id(),
                 given,
                 MeasurementMapping.gear(given.stage(), given.member(), unit.train()),
-                MeasurementMapping.result(given, unit.train(), unit.duty()),
+                result(given, unit),
                 f.by(),
                 f.at());
     }

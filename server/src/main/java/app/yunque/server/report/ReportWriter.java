@@ -146,7 +146,18 @@ final class ReportWriter {
                     readings + " " + unit,
                     notes.of(List.of(b.working(), b.recommended().working())));
         }
-        var wear = java.util.Objects.requireNonNull(result.wear());
+        var wear = result.wear();
+        if (wear == null) {
+            return new Report.Measured(
+                    m.given().kind().name().toLowerCase(Locale.ROOT) + ", " + m.gear(),
+                    station,
+                    result.sentence(),
+                    "",
+                    verdict,
+                    m.keptBy(),
+                    readings + " " + unit,
+                    List.of());
+        }
         return new Report.Measured(
                 "Span over " + m.given().teethSpanned() + ", " + m.gear(),
                 station,

@@ -159,6 +159,62 @@ class UnitPapersTest {
                 .asDouble();
     }
 
+    /** A reading that the corrected papers cannot judge stays on record, with the reason in the place of its verdict. */
+    @Test
+    void aReadingTheNewPapersCannotJudgeIsNotLost() {
+        var unit = Requests.unit(Requests.stage());
+        mechanic.post("/api/units", unit);
+        var job = "/api/jobs/" + openJob(unit);
+        var kept =
+                mechanic.put(
+                        job + "/measurements/" + UUID.randomUUID(),
+                        Requests.backlash("INSPECT", "0.25", "0.26", "0.25", "0.24"));
+        assertThat(kept.status()).as(kept.detail()).isEqualTo(200);
+        var stage = Requests.stage();
+        stage.put("module", Requests.in("module", "6"));
+        stage.put("centreDistance", Requests.mm("180.4"));
+        unit.put("stages", List.of(stage));
+        var corrected = correct(unit, seen(unit));
+        assertThat(corrected.status()).as(corrected.detail()).isEqualTo(200);
+        var before = mechanic.get(job).body().path("meshes").get(0).path("before");
+        assertThat(before.path("result").path("verdict").asString()).isEqualTo("NOT_JUDGED");
+        assertThat(before.path("result").path("sentence").asString())
+                .contains("Stylus radius 61 mm");
+        assertThat(before.path("given").path("readings")).hasSize(4);
+        assertThat(new String(mechanic.get(job + "/report").bytes()))
+                .contains("Stylus radius 61 mm");
+    }
+
+    @Test
+    void aShaftThatAPartSatOnAndATurnCountHoldThePapers() {
+        var unit = Requests.unit(Requests.stage());
+        unit.put("stages", List.of(Requests.stage(), Requests.stage()));
+        mechanic.post("/api/units", unit);
+        var job = "/api/jobs/" + openJob(unit);
+        mechanic.put(job + "/permission", Requests.permission());
+        mechanic.put(job + "/isolation", Requests.isolation());
+        var bearing = Requests.step("far bearing", "BEARING", 1);
+        bearing.put("shaft", 3);
+        var id = UUID.randomUUID();
+        assertThat(mechanic.put(job + "/steps/" + id, bearing).status()).isEqualTo(200);
+        unit.put("stages", List.of(Requests.stage()));
+        assertThat(correct(unit, seen(unit)).at("stages"))
+                .contains("far bearing", "shaft 3", "has 2");
+        mechanic.delete(job + "/steps/" + id + "?version=0");
+        var counted =
+                mechanic.put(
+                        job + "/turn-count",
+                        Map.of(
+                                "inputTurns", Requests.in("turns", "40"),
+                                "outputTurns", Requests.in("turns", "10"),
+                                "readingError", Requests.in("°", "3")));
+        assertThat(counted.status()).as(counted.detail()).isEqualTo(200);
+        unit.put("stages", List.of());
+        assertThat(correct(unit, seen(unit)).at("stages"))
+                .contains("cannot be read by these papers");
+        assertThat(mechanic.get(job).status()).isEqualTo(200);
+    }
+
     @Test
     void aGearThatCameOffHoldsItsStage() {
         var unit = Requests.unit(Requests.stage());
