@@ -1627,8 +1627,8 @@ export interface components {
             minutes: number;
             looks: ("AS_FOUND" | "WASHED" | "AFTER_WORK")[];
             leadsTo: string;
-            must?: boolean;
             conditional?: boolean;
+            must?: boolean;
         };
         CheckLimits: {
             unit: string;
@@ -2689,18 +2689,12 @@ export interface components {
             words: string;
         };
         OtherMesh: {
+            /** Format: int32 */
+            stage: number;
             words: string;
             drawer: string;
             before: boolean;
             after: boolean;
-        };
-        OtherStageRequest: {
-            /** Format: int32 */
-            after: number;
-            kind: string;
-            values: {
-                [key: string]: components["schemas"]["EnteredNumber"];
-            };
         };
         PairInput: {
             pinion: components["schemas"]["GearInput"];
@@ -2710,6 +2704,30 @@ export interface components {
              * @description centre distance, 1 to 10000 mm
              */
             centreDistanceMm: number;
+        };
+        PairView: {
+            pinion: string;
+            wheel: string;
+            /** Format: int32 */
+            pinionTeeth: number;
+            /** Format: int32 */
+            wheelTeeth: number;
+            /** Format: int32 */
+            pinionShaft: number;
+            /** Format: int32 */
+            wheelShaft: number;
+            /** Format: double */
+            centreDistanceMm: number;
+            /** Format: double */
+            pitchLineVelocityMPerS: number;
+            /** Format: double */
+            pinionWorkingRadiusMm: number;
+            /** Format: double */
+            wheelWorkingRadiusMm: number;
+            /** Format: int32 */
+            pinionTeethToSpan: number;
+            /** Format: int32 */
+            wheelTeethToSpan: number;
         };
         Part: {
             title: string;
@@ -2875,6 +2893,24 @@ export interface components {
             x: number;
             /** Format: double */
             y: number;
+        };
+        PositionRequest: {
+            name: string;
+            stages: number[];
+        };
+        PositionView: {
+            name: string;
+            stages: number[];
+            /** Format: double */
+            ratio: number;
+            /** Format: double */
+            outputSpeedRpm?: number;
+            turnsTheSameWay: boolean;
+            /** Format: double */
+            travelMmPerInputTurn: number;
+            /** Format: double */
+            outputForceN: number;
+            line: components["schemas"]["At"][];
         };
         ProofRequest: {
             /** Format: int64 */
@@ -3221,44 +3257,23 @@ export interface components {
             keepCount: number;
         };
         StageRequest: {
+            kind: string;
+            values: {
+                [key: string]: components["schemas"]["EnteredNumber"];
+            };
             /** Format: int32 */
-            pinionTeeth: number;
-            /** Format: int32 */
-            wheelTeeth: number;
-            module: components["schemas"]["EnteredNumber"];
-            /** Format: double */
-            pressureAngleDeg: number;
-            /** Format: double */
-            helixAngleDeg: number;
-            /** @enum {string} */
-            pinionHand: "NONE" | "LEFT" | "RIGHT";
-            /** Format: double */
-            pinionShift: number;
-            /** Format: double */
-            wheelShift: number;
-            faceWidth: components["schemas"]["EnteredNumber"];
-            centreDistance: components["schemas"]["EnteredNumber"];
+            was?: number;
         };
         StageView: {
             /** Format: int32 */
             stage: number;
             given: components["schemas"]["StageRequest"];
-            pinion: string;
-            wheel: string;
+            words: string;
             /** Format: double */
             ratio: number;
             /** Format: double */
-            pinionSpeedRpm: number;
-            /** Format: double */
-            pitchLineVelocityMPerS: number;
-            /** Format: double */
-            pinionWorkingRadiusMm: number;
-            /** Format: double */
-            wheelWorkingRadiusMm: number;
-            /** Format: int32 */
-            pinionTeethToSpan: number;
-            /** Format: int32 */
-            wheelTeethToSpan: number;
+            driverSpeedRpm: number;
+            pair?: components["schemas"]["PairView"];
         };
         StandingFinding: {
             check: string;
@@ -3431,7 +3446,7 @@ export interface components {
             working: components["schemas"]["Working"];
         };
         TurnCountInput: {
-            /** @description number of stages, 0 to 6 */
+            /** @description number of stages, 0 to 24 */
             stages: components["schemas"]["PairInput"][];
             /**
              * Format: double
@@ -3452,6 +3467,7 @@ export interface components {
         TurnCountRequest: {
             /** Format: int64 */
             version?: number;
+            position?: string;
             inputTurns: components["schemas"]["EnteredNumber"];
             outputTurns: components["schemas"]["EnteredNumber"];
             readingError: components["schemas"]["EnteredNumber"];
@@ -3459,6 +3475,7 @@ export interface components {
         TurnCountView: {
             /** Format: int64 */
             version: number;
+            position: string;
             inputTurns: components["schemas"]["EnteredNumber"];
             outputTurns: components["schemas"]["EnteredNumber"];
             readingError: components["schemas"]["EnteredNumber"];
@@ -3492,7 +3509,7 @@ export interface components {
             duty: "LIFTING" | "FEED" | "ENCLOSED_POWER" | "SLOW_OPEN";
             underWarranty: boolean;
             stages: components["schemas"]["StageRequest"][];
-            otherStages?: components["schemas"]["OtherStageRequest"][];
+            positions?: components["schemas"]["PositionRequest"][];
             /** Format: double */
             inputSpeedRpm?: number;
             inputPower?: components["schemas"]["EnteredNumber"];
@@ -3509,8 +3526,8 @@ export interface components {
             dutyWords: string;
             underWarranty: boolean;
             stages: components["schemas"]["StageView"][];
-            otherStages: components["schemas"]["OtherStageRequest"][];
-            drive: components["schemas"]["At"][];
+            positions: components["schemas"]["PositionRequest"][];
+            drive: components["schemas"]["PositionView"][];
             shafts: string[];
             /** Format: double */
             ratio: number;

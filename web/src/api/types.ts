@@ -78,5 +78,6 @@ export type InstrumentRequest = Schemas["InstrumentRequest"];
 export type LubricantView = Schemas["LubricantView"];
 export type LubricantRequest = Schemas["LubricantRequest"];
 export type KeptAnswerView = Schemas["KeptAnswerView"];
-export type OtherStage = Schemas["OtherStageRequest"];
+export type GearPosition = Schemas["PositionRequest"];
+export type PositionView = Schemas["PositionView"];
 export type StageKind = Schemas["Kind"];

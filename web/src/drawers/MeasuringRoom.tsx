@@ -20,7 +20,7 @@ interface Props {
   wanted?: Wanted | undefined;
   onWanted?: (wanted: Wanted | undefined) => void;
   /** A drawer somebody came here to open; a new object opens it again. */
-  opened?: { drawer: string } | undefined;
+  opened?: { drawer: string; stage: number } | undefined;
 }
 
 /** The drawer that holds any reading against its limits, where no other measures a check. */
@@ -34,6 +34,9 @@ export function MeasuringRoom({ view, station, wanted, onWanted, opened }: Props
   const [picked, setName] = useState("");
   const name = picked === "" && wanted ? AGAINST_LIMITS : picked;
   const room = useRef<HTMLDivElement>(null);
+  const filling = station === "FILL";
+  const gears = filling ? [] : gearsAndMeshes(view);
+  const [gear, setGear] = useState((gears.find((g) => g.value.endsWith("WHEEL")) ?? gears[0])?.value ?? "");
   useEffect(() => {
     if (wanted) {
       setName("");
@@ -43,17 +46,11 @@ export function MeasuringRoom({ view, station, wanted, onWanted, opened }: Props
   useEffect(() => {
     if (opened) {
       setName(opened.drawer);
+      setGear(`${opened.stage}`);
       room.current?.scrollIntoView({ block: "start" });
     }
   }, [opened]);
   const part = view.steps.find((step) => step.id === wanted?.stepId);
-  const filling = station === "FILL";
-  const stages = filling ? [] : view.unit.stages;
-  const gears = stages.flatMap((s) => [
-    { value: `${s.stage} PINION`, label: `pinion ${s.stage}, z ${s.given.pinionTeeth}` },
-    { value: `${s.stage} WHEEL`, label: `wheel ${s.stage}, z ${s.given.wheelTeeth}` },
-  ]);
-  const [gear, setGear] = useState(gears[1]?.value ?? "");
   const [typed, setTyped] = useState<string>();
   const [remark, setRemark] = useState("");
   const subject = part?.given.part ?? typed ?? gears.find((g) => g.value === gear)?.label ?? "";
@@ -131,7 +128,7 @@ export function MeasuringRoom({ view, station, wanted, onWanted, opened }: Props
             )}
             {gears.length > 0 && !part && (
               <NativeSelect
-                label="Gear"
+                label="Gear or mesh"
                 value={gear}
                 onChange={(e) => setGear(e.currentTarget.value)}
                 data={gears}
@@ -192,3 +189,16 @@ export function MeasuringRoom({ view, station, wanted, onWanted, opened }: Props
     </div>
   );
 }
+
+/** The gears of each pair, and each stage that is measured as a whole. */
+const gearsAndMeshes = (view: JobView): { value: string; label: string }[] => [
+  ...view.unit.stages.flatMap(({ stage, pair }) =>
+    pair
+      ? [
+          { value: `${stage} PINION`, label: `pinion ${stage}, z ${pair.pinionTeeth}` },
+          { value: `${stage} WHEEL`, label: `wheel ${stage}, z ${pair.wheelTeeth}` },
+        ]
+      : [],
+  ),
+  ...view.otherMeshes.map((m) => ({ value: `${m.stage}`, label: `stage ${m.stage}, ${m.words}` })),
+];

@@ -10,15 +10,15 @@ import { PartByPart } from "./PartByPart";
 
 /** Every part by eye and feel, backlash of every mesh, the span of gears in doubt, and every other way of measuring. */
 export function InspectStation({ view, chosen, onChoose }: StationProps) {
-  const firstOpen = view.meshes.find((m) => !m.before)?.stage ?? 1;
+  const firstOpen = view.meshes.find((m) => !m.before)?.stage ?? view.meshes[0]?.stage ?? 1;
   const [subject, setSubject] = useState<Subject>({ kind: "BACKLASH", stage: firstOpen, member: "WHEEL" });
   const [wanted, setWanted] = useState<Wanted>();
-  const [opened, setOpened] = useState<{ drawer: string }>();
-  const mesh = view.meshes[subject.stage - 1];
+  const [opened, setOpened] = useState<{ drawer: string; stage: number }>();
+  const mesh = view.meshes.find((m) => m.stage === subject.stage);
   // A drawer opened for a mesh answers no check of a part.
-  const openDrawer = (drawer: string) => {
+  const openDrawer = (drawer: string, stage: number) => {
     setWanted(undefined);
-    setOpened({ drawer });
+    setOpened({ drawer, stage });
   };
   return (
     <>

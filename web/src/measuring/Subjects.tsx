@@ -8,7 +8,7 @@ interface Props {
   chosen: Subject;
   onChoose: (subject: Subject) => void;
   /** Another mesh is to be measured, with a drawer of its own. */
-  onDrawer: (drawer: string) => void;
+  onDrawer: (drawer: string, stage: number) => void;
 }
 
 /** What can be measured here, each with whether it has been. */
@@ -19,7 +19,7 @@ export function Subjects({ view, station, chosen, onChoose, onDrawer }: Props) {
     done: (station === "SET" ? mesh.after : mesh.before) !== undefined,
   }));
   const spans = view.unit.stages.flatMap((stage) =>
-    (["PINION", "WHEEL"] as const).map((member) => ({
+    (stage.pair ? (["PINION", "WHEEL"] as const) : []).map((member) => ({
       subject: { kind: "SPAN", stage: stage.stage, member } as Subject,
       label: `Span, ${member.toLowerCase()} ${stage.stage}`,
       done: view.measurements.some(
@@ -42,10 +42,9 @@ export function Subjects({ view, station, chosen, onChoose, onDrawer }: Props) {
           {label} <small>{done ? "measured" : subject.kind === "SPAN" ? "if in doubt" : "to measure"}</small>
         </button>
       ))}
-      {view.otherMeshes.map((mesh, place) => (
-        // biome-ignore lint/suspicious/noArrayIndexKey: stages are told apart by their place
-        <button key={place} type="button" onClick={() => onDrawer(mesh.drawer)}>
-          Backlash, {mesh.words}{" "}
+      {view.otherMeshes.map((mesh) => (
+        <button key={mesh.stage} type="button" onClick={() => onDrawer(mesh.drawer, mesh.stage)}>
+          Backlash, stage {mesh.stage}, {mesh.words}{" "}
           <small>{(station === "SET" ? mesh.after : mesh.before) ? "measured" : "to measure"}</small>
         </button>
       ))}

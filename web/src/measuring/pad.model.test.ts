@@ -13,17 +13,21 @@ describe("pasted readings", () => {
 const view = {
   unit: {
     stages: [
+      { stage: 1, pair: undefined },
       {
-        wheelWorkingRadiusMm: 66.313,
-        pinionWorkingRadiusMm: 19.687,
-        wheelTeethToSpan: 8,
-        pinionTeethToSpan: 0,
+        stage: 2,
+        pair: {
+          wheelWorkingRadiusMm: 66.313,
+          pinionWorkingRadiusMm: 19.687,
+          wheelTeethToSpan: 8,
+          pinionTeethToSpan: 0,
+        },
       },
     ],
   },
 } as unknown as JobView;
-const wheel = { kind: "BACKLASH", stage: 1, member: "WHEEL" } as const;
-const pinionSpan = { kind: "SPAN", stage: 1, member: "PINION" } as const;
+const wheel = { kind: "BACKLASH", stage: 2, member: "WHEEL" } as const;
+const pinionSpan = { kind: "SPAN", stage: 2, member: "PINION" } as const;
 
 describe("the pad", () => {
   it("starts with what the papers tell: the working radius, the teeth to span", () => {
@@ -54,8 +58,8 @@ describe("the pad", () => {
   });
 
   it("names what is measured", () => {
-    const mesh = { stage: 1, words: "stage 1, z 19/64" };
-    expect(subjectWords(wheel, mesh)).toBe("Backlash of stage 1, z 19/64, dial on wheel 1, z 64");
-    expect(subjectWords(pinionSpan, mesh)).toBe("Span of pinion 1, z 19");
+    const mesh = { stage: 2, words: "stage 2, z 19/64" };
+    expect(subjectWords(wheel, mesh)).toBe("Backlash of stage 2, z 19/64, dial on wheel 2, z 64");
+    expect(subjectWords(pinionSpan, mesh)).toBe("Span of pinion 2, z 19");
   });
 });

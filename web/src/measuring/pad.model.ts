@@ -25,10 +25,10 @@ export interface PadFields {
 }
 
 export function initialPad(view: JobView, subject: Subject): PadFields {
-  const stage = view.unit.stages[subject.stage - 1];
+  const pair = view.unit.stages.find((s) => s.stage === subject.stage)?.pair;
   const wheel = subject.member === "WHEEL";
-  const radius = (wheel ? stage?.wheelWorkingRadiusMm : stage?.pinionWorkingRadiusMm) ?? 0;
-  const teeth = (wheel ? stage?.wheelTeethToSpan : stage?.pinionTeethToSpan) ?? 0;
+  const radius = (wheel ? pair?.wheelWorkingRadiusMm : pair?.pinionWorkingRadiusMm) ?? 0;
+  const teeth = (wheel ? pair?.wheelTeethToSpan : pair?.pinionTeethToSpan) ?? 0;
   return {
     id: "",
     unit: "mm",

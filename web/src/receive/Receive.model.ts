@@ -32,6 +32,7 @@ export const permissionFields = (
 const blank = (text: string, unit: string): EnteredNumber => ({ text, unit });
 
 export const turnCountFields = (kept: TurnCountRequest | undefined): TurnCountFields => ({
+  position: kept?.position,
   inputTurns: kept?.inputTurns ?? blank("", "turns"),
   outputTurns: kept?.outputTurns ?? blank("", "turns"),
   readingError: kept?.readingError ?? blank("5", "°"),

@@ -1,4 +1,4 @@
-import { Button } from "@mantine/core";
+import { Button, NativeSelect } from "@mantine/core";
 import { elsewhere, fieldErrors } from "../api/problem";
 import type { JobView, TurnCountCheck } from "../api/types";
 import { useKeep, usePreview } from "../job/bench";
@@ -20,8 +20,10 @@ export function TurnCount({ view }: { view: JobView }) {
   const { preferences } = usePreferences();
   const draft = useDraft(`turn-count.${view.job.id}`, turnCountFields(kept));
   const { keep, problem, clearProblem, busy } = useKeep(view.job.number);
-  const { inputTurns, outputTurns, readingError } = draft.value;
-  const body = { inputTurns, outputTurns, readingError };
+  const { position, inputTurns, outputTurns, readingError } = draft.value;
+  const body = { position, inputTurns, outputTurns, readingError };
+  const positions = view.unit.drive.map((p) => p.name).filter((name) => name !== "");
+  const ratio = (view.unit.drive.find((p) => p.name === position) ?? view.unit).ratio;
   const complete = inputTurns.text !== "" && outputTurns.text !== "";
   const preview = usePreview<TurnCountCheck>(
     `/api/jobs/${view.job.number}/preview/turn-count`,
@@ -37,12 +39,23 @@ export function TurnCount({ view }: { view: JobView }) {
   };
 
   const stray =
-    told?.status === 409 ? undefined : elsewhere(told, ["inputTurns", "outputTurns", "readingError"]);
+    told?.status === 409
+      ? undefined
+      : elsewhere(told, ["position", "inputTurns", "outputTurns", "readingError"]);
   return (
-    <Panel title="Turn count" aside={`the teeth give ${fixed(view.unit.ratio, 3, preferences.decimal)} : 1`}>
+    <Panel title="Turn count" aside={`the teeth give ${fixed(ratio, 3, preferences.decimal)} : 1`}>
       <div className={classes.fields}>
         {stray && <Fault>{stray}</Fault>}
         {!kept && <Caution>Turn by hand, never with a drill; fingers out of the mesh.</Caution>}
+        {positions.length > 0 && (
+          <NativeSelect
+            label="Gear position"
+            value={position ?? positions[0]}
+            error={errors.position}
+            data={positions}
+            onChange={(e) => draft.change({ position: e.currentTarget.value })}
+          />
+        )}
         <div className={classes.pair}>
           <MeasureInput
             label="Input turns"
@@ -87,7 +100,12 @@ export function TurnCount({ view }: { view: JobView }) {
         problem={problem}
         mine={body}
         theirs={(current) => current as Record<string, unknown>}
-        labels={{ inputTurns: "Input turns", outputTurns: "Output turns", readingError: "Reading error" }}
+        labels={{
+          position: "Gear position",
+          inputTurns: "Input turns",
+          outputTurns: "Output turns",
+          readingError: "Reading error",
+        }}
         onKeepMine={save}
         onTakeTheirs={() => {
           draft.clear();

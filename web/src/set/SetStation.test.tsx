@@ -70,18 +70,22 @@ describe("Set", () => {
   });
 
   it("offers a mesh of another kind with the drawer that measures it", async () => {
-    const others = [{ words: "bevel z 16/32", drawer: "bevel-backlash", before: true, after: false }];
+    const others = [
+      { stage: 2, words: "bevel z 16/32", drawer: "bevel-backlash", before: true, after: false },
+    ];
     open(job([], { otherMeshes: others }));
     expect(screen.queryByRole("region", { name: "Before and after" })).toBeNull();
-    const mesh = screen.getByRole("button", { name: "Backlash, bevel z 16/32 to measure" });
+    const mesh = screen.getByRole("button", { name: "Backlash, stage 2, bevel z 16/32 to measure" });
     await userEvent.click(mesh);
     expect(await screen.findByText("Read at the heel.")).toBeVisible();
     expect(screen.getByLabelText("Measure or work out")).toHaveValue("bevel-backlash");
   });
 
   it("says when it was measured after the rebuild", () => {
-    const others = [{ words: "bevel z 16/32", drawer: "bevel-backlash", before: false, after: true }];
+    const others = [
+      { stage: 2, words: "bevel z 16/32", drawer: "bevel-backlash", before: false, after: true },
+    ];
     open(job([], { otherMeshes: others }));
-    expect(screen.getByRole("button", { name: "Backlash, bevel z 16/32 measured" })).toBeVisible();
+    expect(screen.getByRole("button", { name: "Backlash, stage 2, bevel z 16/32 measured" })).toBeVisible();
   });
 });

@@ -14,10 +14,10 @@ import classes from "./Set.module.css";
 
 /** Backlash measured again, beside the value before. */
 export function SetStation({ view }: StationProps) {
-  const firstOpen = view.meshes.find((m) => !m.after)?.stage ?? 1;
+  const firstOpen = view.meshes.find((m) => !m.after)?.stage ?? view.meshes[0]?.stage ?? 1;
   const [subject, setSubject] = useState<Subject>({ kind: "BACKLASH", stage: firstOpen, member: "WHEEL" });
-  const [opened, setOpened] = useState<{ drawer: string }>();
-  const mesh = view.meshes[subject.stage - 1];
+  const [opened, setOpened] = useState<{ drawer: string; stage: number }>();
+  const mesh = view.meshes.find((m) => m.stage === subject.stage);
   return (
     <>
       {view.meshes.length > 0 && (
@@ -47,7 +47,7 @@ export function SetStation({ view }: StationProps) {
         station="SET"
         chosen={subject}
         onChoose={setSubject}
-        onDrawer={(drawer) => setOpened({ drawer })}
+        onDrawer={(drawer, stage) => setOpened({ drawer, stage })}
       />
       {mesh && !view.job.signedAt && (
         <MeasurePad key={subject.stage} view={view} station="SET" subject={subject} mesh={mesh} />

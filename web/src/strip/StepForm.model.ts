@@ -217,9 +217,21 @@ export function gearChoices(
       .map((s) => `${s.given.gear?.stage}-${s.given.gear?.member}`),
   );
   return view.unit.stages
-    .flatMap((s) => [
-      { value: `${s.stage}-PINION`, label: `pinion ${s.stage}, z ${s.given.pinionTeeth}`, shaft: s.stage },
-      { value: `${s.stage}-WHEEL`, label: `wheel ${s.stage}, z ${s.given.wheelTeeth}`, shaft: s.stage + 1 },
-    ])
+    .flatMap(({ stage, pair }) =>
+      pair
+        ? [
+            {
+              value: `${stage}-PINION`,
+              label: `pinion ${stage}, z ${pair.pinionTeeth}`,
+              shaft: pair.pinionShaft,
+            },
+            {
+              value: `${stage}-WHEEL`,
+              label: `wheel ${stage}, z ${pair.wheelTeeth}`,
+              shaft: pair.wheelShaft,
+            },
+          ]
+        : [],
+    )
     .filter((c) => !off.has(c.value));
 }

@@ -81,7 +81,14 @@ function Correction({ unit }: { unit: UnitView }) {
         problem={problem}
         mine={"request" in read ? { ...read.request } : {}}
         theirs={(current) => ({ ...papersOf(current as UnitView) })}
-        labels={{ tag: "Tag", name: "Name", kind: "Kind", inputSpeedRpm: "Input speed", stages: "Stages" }}
+        labels={{
+          tag: "Tag",
+          name: "Name",
+          kind: "Kind",
+          inputSpeedRpm: "Input speed",
+          stages: "Stages",
+          positions: "Gear positions",
+        }}
         onKeepMine={(version) => save(version ?? seen)}
         onTakeTheirs={() => {
           draft.clear(draft.value);

@@ -5,12 +5,12 @@ import { Fault } from "../shared/Caution";
 import { MeasureInput } from "../shared/MeasureInput";
 import { Panel } from "../shared/Panel";
 import { t } from "../wording/en";
-import { OtherStages } from "./OtherStages";
-import { StageFieldsForm } from "./StageFieldsForm";
+import { PositionsForm } from "./PositionsForm";
+import { StagesForm } from "./StagesForm";
 import classes from "./Unit.module.css";
-import { emptyStage, type StageFields, type UnitFields } from "./UnitForm.model";
+import type { UnitFields } from "./UnitForm.model";
 
-const SHOWN = ["tag", "name", "kind", "stages", "otherStages", "inputSpeedRpm", "inputPower"];
+const SHOWN = ["tag", "name", "kind", "stages", "positions", "inputSpeedRpm", "inputPower"];
 
 interface Props {
   title: string;
@@ -27,8 +27,6 @@ interface Props {
 /** The papers of a unit, of which only its kind, its tag and its name have to be known. */
 export function PapersForm({ title, action, fields, unit, problem, faults, change, onSubmit }: Props) {
   const errors = { ...fieldErrors(problem), ...faults };
-  const stage = (place: number, part: Partial<StageFields>) =>
-    change({ stages: fields.stages.map((s, i) => (i === place ? { ...s, ...part } : s)) });
   const stray = problem?.status === 409 ? undefined : elsewhere(problem, SHOWN);
   return (
     <form className={classes.form} onSubmit={onSubmit}>
@@ -102,35 +100,15 @@ export function PapersForm({ title, action, fields, unit, problem, faults, chang
           />
         </div>
       </Panel>
-      {fields.stages.length + fields.otherStages.length === 0 && (
+      {fields.stages.length === 0 && (
         <p className={classes.lead}>
           Nothing of its inside has to be known yet: keep it as it is, and add what you count and measure when
           it is open. Open jobs follow the papers.
         </p>
       )}
-      {fields.stages.map((s, i) => (
-        // biome-ignore lint/suspicious/noArrayIndexKey: stages are told apart by their place from the input
-        <Panel key={i} title={`Stage ${i + 1}`} aside={i === 0 ? "from the input" : undefined}>
-          <StageFieldsForm place={i} fields={s} errors={errors} onChange={(part) => stage(i, part)} />
-        </Panel>
-      ))}
-      <OtherStages
-        stages={fields.otherStages}
-        parallel={fields.stages.length}
-        errors={errors}
-        onChange={(otherStages) => change({ otherStages })}
-      />
+      <StagesForm fields={fields} unit={unit} errors={errors} change={change} />
+      {fields.stages.length > 1 && <PositionsForm fields={fields} errors={errors} change={change} />}
       <div className={classes.actions}>
-        {fields.stages.length < 6 && (
-          <Button variant="default" onClick={() => change({ stages: [...fields.stages, emptyStage(unit)] })}>
-            Add a pair on parallel shafts
-          </Button>
-        )}
-        {fields.stages.length > 0 && (
-          <Button variant="default" onClick={() => change({ stages: fields.stages.slice(0, -1) })}>
-            Take the last stage away
-          </Button>
-        )}
         <Button type="submit">{action}</Button>
       </div>
     </form>

@@ -1,5 +1,24 @@
 import { describe, expect, it } from "vitest";
-import { emptyStage, emptyUnit, plainNumber, toRequest } from "./UnitForm.model";
+import type { StageKind, StageRequest, UnitView } from "../api/types";
+import {
+  emptyUnit,
+  movedForward,
+  papersOf,
+  plainNumber,
+  startedStage,
+  through,
+  toRequest,
+  withoutStage,
+} from "./UnitForm.model";
+
+const stage = (kind: string): StageRequest => ({ kind, values: {} });
+const row = {
+  stages: [stage("CHAIN"), stage("PAIR"), stage("WORM")],
+  positions: [
+    { name: "slow", stages: [1, 2, 3] },
+    { name: "fast", stages: [1, 3] },
+  ],
+};
 
 describe("a unit as typed", () => {
   it("takes comma and point, and nothing else", () => {
@@ -8,42 +27,79 @@ describe("a unit as typed", () => {
     for (const bad of ["1e308", "12x", "1.234,5", "NaN", "١٢"]) {
       expect(plainNumber(bad, "Shift")).toHaveProperty("fault");
     }
-  });
-
-  it("calls an empty field missing, never zero", () => {
-    const result = toRequest({ ...emptyUnit("mm"), stages: [emptyStage("mm")] });
-    expect(result).toMatchObject({
-      faults: {
-        "stages[0].pinionTeeth": "Number of teeth is missing.",
-        "stages[0].pressureAngleDeg": "Pressure angle is missing.",
-      },
-    });
+    expect(plainNumber(" ", "Shift")).toEqual({ fault: "Shift is missing." });
   });
 
   it("asks nothing of the inside of a unit that was never open", () => {
     const result = toRequest({ ...emptyUnit("mm"), tag: "X-1" });
     expect(result).toMatchObject({ request: { tag: "X-1", stages: [] } });
     expect("request" in result && result.request.inputSpeedRpm).toBeUndefined();
+    expect("request" in result && result.request.positions).toBeUndefined();
   });
 
-  it("starts with no invented figure", () => {
-    const { module, pinionHand, faceWidth, centreDistance, ...figures } = emptyStage("in");
-    expect(Object.values(figures)).toEqual(Object.values(figures).map(() => ""));
-    expect([module, faceWidth, centreDistance].map((e) => e.text)).toEqual(["", "", ""]);
-    expect(pinionHand).toBe("NONE");
-  });
-
-  it("takes an empty shift or helix as none", () => {
-    const typed = { ...emptyStage("mm"), pinionTeeth: "20", wheelTeeth: "40", pressureAngleDeg: "20" };
-    const result = toRequest({ ...emptyUnit("mm"), stages: [typed] });
-    expect(result).toMatchObject({
-      request: { stages: [{ helixAngleDeg: 0, pinionShift: 0, wheelShift: 0, pressureAngleDeg: 20 }] },
+  it("tells a speed that is none", () => {
+    expect(toRequest({ ...emptyUnit("mm"), inputSpeedRpm: "fast" })).toMatchObject({
+      faults: { inputSpeedRpm: expect.stringContaining("“fast” is not a number") },
     });
   });
 
-  it("refuses half a tooth", () => {
-    expect(plainNumber("20,5", "Number of teeth", true)).toEqual({
-      fault: "Number of teeth 20,5 is not a whole number.",
+  it("starts a stage with no figure, in the units of the shop", () => {
+    const kind = {
+      kind: "PAIR",
+      words: "pair",
+      fields: [
+        { name: "teeth", start: "", units: [] },
+        { name: "size", start: "", units: ["module", "DP"] },
+        { name: "width", start: "", units: ["mm", "in", "thou"] },
+      ],
+    } as unknown as StageKind;
+    expect(startedStage(kind, "in").values).toEqual({
+      teeth: { text: "", unit: "" },
+      size: { text: "", unit: "DP" },
+      width: { text: "", unit: "in" },
     });
+    expect(startedStage(kind, "mm").values.size?.unit).toBe("module");
+  });
+});
+
+describe("the row of stages", () => {
+  it("takes a stage out of the positions with it, and the later ones move up", () => {
+    expect(withoutStage(row, 1)).toEqual({
+      stages: [stage("CHAIN"), stage("WORM")],
+      positions: [
+        { name: "slow", stages: [1, 2] },
+        { name: "fast", stages: [1, 2] },
+      ],
+    });
+    expect(withoutStage(row, 2).positions[1]?.stages).toEqual([1]);
+  });
+
+  it("moves a stage before another, and the positions still go through the same ones", () => {
+    const moved = movedForward(row, 1);
+    expect(moved.stages.map((s) => s.kind)).toEqual(["PAIR", "CHAIN", "WORM"]);
+    expect(moved.positions.map((p) => p.stages)).toEqual([
+      [1, 2, 3],
+      [2, 3],
+    ]);
+    expect(movedForward(row, 0)).toEqual(row);
+  });
+
+  it("puts the load through stages in their order", () => {
+    const fast = { name: "fast", stages: [3] };
+    expect(through(fast, 1, true).stages).toEqual([1, 3]);
+    expect(through(through(fast, 1, true), 3, false).stages).toEqual([1]);
+    expect(through(fast, 3, true).stages).toEqual([3]);
+  });
+
+  it("remembers which stage each was, so that what was found on it goes with it", () => {
+    const unit = {
+      stages: [
+        { stage: 1, given: stage("CHAIN") },
+        { stage: 2, given: stage("PAIR") },
+      ],
+      positions: [],
+    } as unknown as UnitView;
+    expect(papersOf(unit).stages.map((s) => s.was)).toEqual([1, 2]);
+    expect(papersOf(unit).positions).toBeUndefined();
   });
 });

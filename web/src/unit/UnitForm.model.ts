@@ -1,19 +1,14 @@
-import type { EnteredNumber, OtherStage, StageRequest, UnitRequest, UnitView } from "../api/types";
+import type {
+  DrawerField,
+  EnteredNumber,
+  GearPosition,
+  StageKind,
+  StageRequest,
+  UnitRequest,
+  UnitView,
+} from "../api/types";
 
-/** Fields of one stage as typed. */
-export interface StageFields {
-  pinionTeeth: string;
-  wheelTeeth: string;
-  module: EnteredNumber;
-  pressureAngleDeg: string;
-  helixAngleDeg: string;
-  pinionHand: StageRequest["pinionHand"];
-  pinionShift: string;
-  wheelShift: string;
-  faceWidth: EnteredNumber;
-  centreDistance: EnteredNumber;
-}
-
+/** What the register says of a unit, as it is being typed. */
 export interface UnitFields {
   id: string;
   tag: string;
@@ -21,26 +16,13 @@ export interface UnitFields {
   kind: string;
   duty: UnitRequest["duty"];
   underWarranty: boolean;
-  stages: StageFields[];
-  otherStages: OtherStage[];
+  stages: StageRequest[];
+  positions: GearPosition[];
   inputSpeedRpm: string;
   inputPower: EnteredNumber;
   /** Shafts and openings; not on this form, and kept as they are. */
   layout?: UnitRequest["layout"];
 }
-
-export const emptyStage = (unit: "mm" | "in"): StageFields => ({
-  pinionTeeth: "",
-  wheelTeeth: "",
-  module: { text: "", unit: unit === "mm" ? "module" : "DP" },
-  pressureAngleDeg: "",
-  helixAngleDeg: "",
-  pinionHand: "NONE",
-  pinionShift: "",
-  wheelShift: "",
-  faceWidth: { text: "", unit },
-  centreDistance: { text: "", unit },
-});
 
 export const emptyUnit = (unit: "mm" | "in"): UnitFields => ({
   id: "",
@@ -50,80 +32,89 @@ export const emptyUnit = (unit: "mm" | "in"): UnitFields => ({
   duty: "ENCLOSED_POWER",
   underWarranty: false,
   stages: [],
-  otherStages: [],
+  positions: [],
   inputSpeedRpm: "",
   inputPower: { text: "", unit: unit === "mm" ? "kW" : "hp" },
 });
 
+/** The unit that a field is offered in first. */
+const offered = (field: DrawerField, unit: "mm" | "in"): string => {
+  const inch = field.units.find((u) => u === "in" || u === "DP");
+  return (unit === "in" ? inch : undefined) ?? field.units[0] ?? "";
+};
+
+/** A stage of which nothing was read off the unit yet. */
+export const startedStage = (kind: StageKind, unit: "mm" | "in"): StageRequest => ({
+  kind: kind.kind,
+  values: Object.fromEntries(kind.fields.map((f) => [f.name, { text: f.start, unit: offered(f, unit) }])),
+});
+
+type Row = Pick<UnitFields, "stages" | "positions">;
+
+/** Positions go by the numbers of their stages; a stage that is gone is gone from them. */
+const renumbered = (positions: GearPosition[], now: (was: number) => number | undefined) =>
+  positions.map((p) => ({
+    ...p,
+    stages: p.stages
+      .map(now)
+      .filter((n) => n !== undefined)
+      .sort((a, b) => a - b),
+  }));
+
+/** The row without one of its stages, counted from 0. */
+export const withoutStage = ({ stages, positions }: Row, place: number): Row => ({
+  stages: stages.filter((_, i) => i !== place),
+  positions: renumbered(positions, (was) =>
+    was === place + 1 ? undefined : was > place + 1 ? was - 1 : was,
+  ),
+});
+
+/** The row with a stage and the one before it changed over. */
+export const movedForward = ({ stages, positions }: Row, place: number): Row => {
+  const moved = [...stages];
+  const [stage] = moved.splice(place, 1);
+  if (place < 1 || stage === undefined) {
+    return { stages, positions };
+  }
+  moved.splice(place - 1, 0, stage);
+  return {
+    stages: moved,
+    positions: renumbered(positions, (was) => (was === place ? place + 1 : was === place + 1 ? place : was)),
+  };
+};
+
+/** A stage is put into a position or taken out of it; the load goes through them in their order. */
+export const through = (position: GearPosition, stage: number, carries: boolean): GearPosition => ({
+  ...position,
+  stages: [...position.stages.filter((s) => s !== stage), ...(carries ? [stage] : [])].sort((a, b) => a - b),
+});
+
 /** A typed plain number, or what is wrong with it; comma and point are both decimal separators. */
-export function plainNumber(
-  text: string,
-  what: string,
-  whole = false,
-): { value: number } | { fault: string } {
+export function plainNumber(text: string, what: string): { value: number } | { fault: string } {
   const trimmed = text.trim();
   if (trimmed === "") {
     return { fault: `${what} is missing.` };
   }
   if (!/^-?\d{1,9}([.,]\d{1,9})?$/.test(trimmed)) {
-    return {
-      fault: `“${trimmed.slice(0, 30)}” is not a number. Enter digits, for example ${whole ? "24" : "0.25"}.`,
-    };
+    return { fault: `“${trimmed.slice(0, 30)}” is not a number. Enter digits, for example 0.25.` };
   }
-  const value = Number(trimmed.replace(",", "."));
-  if (whole && !Number.isInteger(value)) {
-    return { fault: `${what} ${trimmed} is not a whole number.` };
-  }
-  return { value };
+  return { value: Number(trimmed.replace(",", ".")) };
 }
 
 /** The request, or every fault by field when something typed is no number. */
 export function toRequest(fields: UnitFields): { request: UnitRequest } | { faults: Record<string, string> } {
-  const faults: Record<string, string> = {};
-  const read = (field: string, text: string, what: string, whole = false): number => {
-    const result = plainNumber(text, what, whole);
-    if ("fault" in result) {
-      faults[field] = result.fault;
-      return 0;
-    }
-    return result.value;
-  };
-  /** What is usually nothing, a shift or a helix, may stay empty. */
-  const orNothing = (field: string, text: string, what: string): number =>
-    text.trim() === "" ? 0 : read(field, text, what);
-  const stages = fields.stages.map((s, i) => ({
-    pinionTeeth: read(`stages[${i}].pinionTeeth`, s.pinionTeeth, "Number of teeth", true),
-    wheelTeeth: read(`stages[${i}].wheelTeeth`, s.wheelTeeth, "Number of teeth", true),
-    module: s.module,
-    pressureAngleDeg: read(`stages[${i}].pressureAngleDeg`, s.pressureAngleDeg, "Pressure angle"),
-    helixAngleDeg: orNothing(`stages[${i}].helixAngleDeg`, s.helixAngleDeg, "Helix angle"),
-    pinionHand: s.pinionHand,
-    pinionShift: orNothing(`stages[${i}].pinionShift`, s.pinionShift, "Profile shift"),
-    wheelShift: orNothing(`stages[${i}].wheelShift`, s.wheelShift, "Profile shift"),
-    faceWidth: s.faceWidth,
-    centreDistance: s.centreDistance,
-  }));
-  const inputSpeedRpm =
-    fields.inputSpeedRpm.trim() === ""
-      ? undefined
-      : read("inputSpeedRpm", fields.inputSpeedRpm, "Input speed");
-  if (Object.keys(faults).length > 0) {
-    return { faults };
+  const speed =
+    fields.inputSpeedRpm.trim() === "" ? undefined : plainNumber(fields.inputSpeedRpm, "Input speed");
+  if (speed && "fault" in speed) {
+    return { faults: { inputSpeedRpm: speed.fault } };
   }
-  const { id, tag, name, kind, duty, underWarranty, inputPower, layout } = fields;
+  const { inputSpeedRpm: _typed, positions, inputPower, ...same } = fields;
   return {
     request: {
-      id,
-      tag,
-      name,
-      kind,
-      duty,
-      underWarranty,
-      stages,
-      otherStages: fields.otherStages.length === 0 ? undefined : fields.otherStages,
-      inputSpeedRpm,
+      ...same,
+      positions: positions.length === 0 ? undefined : positions,
+      inputSpeedRpm: speed?.value,
       inputPower: inputPower.text.trim() === "" ? undefined : inputPower,
-      layout,
     },
   };
 }
@@ -131,21 +122,12 @@ export function toRequest(fields: UnitFields): { request: UnitRequest } | { faul
 /** Papers that were kept, to be corrected. */
 export const fromRequest = (request: UnitRequest, unit: "mm" | "in"): UnitFields => ({
   ...request,
-  stages: request.stages.map((s) => ({
-    ...s,
-    pinionTeeth: String(s.pinionTeeth),
-    wheelTeeth: String(s.wheelTeeth),
-    pressureAngleDeg: String(s.pressureAngleDeg),
-    helixAngleDeg: String(s.helixAngleDeg),
-    pinionShift: String(s.pinionShift),
-    wheelShift: String(s.wheelShift),
-  })),
-  otherStages: request.otherStages ?? [],
+  positions: request.positions ?? [],
   inputSpeedRpm: request.inputSpeedRpm === undefined ? "" : String(request.inputSpeedRpm),
   inputPower: request.inputPower ?? emptyUnit(unit).inputPower,
 });
 
-/** The papers as a unit shows them. */
+/** The papers as a unit shows them; each stage knows which it was, so that what was found on it goes with it. */
 export const papersOf = (unit: UnitView): UnitRequest => ({
   id: unit.id,
   tag: unit.tag,
@@ -153,8 +135,8 @@ export const papersOf = (unit: UnitView): UnitRequest => ({
   kind: unit.kind,
   duty: unit.duty,
   underWarranty: unit.underWarranty,
-  stages: unit.stages.map((s) => s.given),
-  otherStages: unit.otherStages,
+  stages: unit.stages.map((s) => ({ ...s.given, was: s.stage })),
+  positions: unit.positions.length === 0 ? undefined : unit.positions,
   inputSpeedRpm: unit.inputSpeedRpm,
   inputPower: unit.inputPower,
   layout: unit.layout,

@@ -29,7 +29,9 @@ export function UnitsPage() {
                 <small>{unit.kind}</small>
               </span>
               <span className="num">
-                {fixed(unit.ratio, 3, preferences.decimal)} : 1
+                {unit.drive.length > 1
+                  ? `${unit.drive.length} positions`
+                  : `${fixed(unit.ratio, 3, preferences.decimal)} : 1`}
                 <small>
                   {unit.inputSpeedRpm === undefined || unit.outputSpeedRpm === undefined
                     ? "speed not known"

@@ -152,4 +152,39 @@ describe("shaft stack on the sheet", () => {
     });
     expect(Math.max(...layout.parts.map((p) => p.y + p.outer))).toBeLessThanOrEqual(layout.height);
   });
+
+  it("draws both pairs of a cluster to the scale of the gap they share, behind a shaft without gears", () => {
+    const cluster: ShaftStackData = {
+      housing: [],
+      shafts: [
+        { name: "worm", centreToNextMm: 0, isIn: true, items: [] },
+        {
+          name: "cluster",
+          centreToNextMm: 90,
+          isIn: true,
+          items: [gear("pinion 2", 2, 64), gear("pinion 3", 3, 94)],
+        },
+        {
+          name: "output",
+          centreToNextMm: 0,
+          isIn: true,
+          items: [gear("wheel 2", 2, 124), gear("wheel 3", 3, 94)],
+        },
+      ],
+    };
+    const placed = (part: string) => find(part, cluster);
+    for (const stage of [2, 3]) {
+      const [pinion, wheel] = [placed(`pinion ${stage}`), placed(`wheel ${stage}`)];
+      expect(pinion.x + pinion.width / 2).toBeCloseTo(wheel.x + wheel.width / 2);
+      // Tips 94 mm apart from the axes' 90 mm: they overlap by a tooth's depth and no more.
+      const overlap = pinion.outer + wheel.outer - (wheel.y - pinion.y);
+      expect(overlap / (wheel.y - pinion.y)).toBeCloseTo((94 - 90) / 90);
+    }
+    expect(placed("pinion 3").x).toBeGreaterThan(placed("pinion 2").x);
+    const sheet = layOut(cluster);
+    for (const part of sheet.parts) {
+      expect(part.y - part.outer).toBeGreaterThanOrEqual(sheet.caseBox.top);
+      expect(part.y + part.outer).toBeLessThanOrEqual(sheet.caseBox.bottom);
+    }
+  });
 });

@@ -203,7 +203,10 @@ export function layOut(stack: ShaftStackData, wantedWidth = 860, wantedHeight = 
     shaftParts(row, s, shafts, {
       caseLeft,
       caseRight,
-      plane: (stage) => caseLeft + (centres.get(stage) ?? 0) + (spare * stage) / (centres.size + 1),
+      plane: (stage) =>
+        caseLeft +
+        (centres.get(stage) ?? 0) +
+        (spare * ([...centres.keys()].indexOf(stage) + 1)) / (centres.size + 1),
       scaleOf: heights.scaleOf,
     }),
   );
@@ -258,14 +261,19 @@ function vertical(stack: ShaftStackData, rows: Rows[], height: number): Heights 
 function toScale(stack: ShaftStackData, rows: Rows[], height: number): Heights {
   const last = stack.shafts.length - 1;
   const tip = (s: number) => Math.max(1, ...(rows[s]?.gears ?? []).map((g) => g.tipDiameterMm / 2));
-  const roots = stack.shafts.slice(0, last).map((s) => Math.sqrt(Math.max(1, s.centreToNextMm)));
+  const known = stack.shafts.slice(0, last).filter((s) => s.centreToNextMm > 0);
+  // Where no pair of gears tells the distance, as beside a worm, it is drawn as the mean of the others.
+  const mean = known.reduce((sum, s) => sum + s.centreToNextMm, 0) / Math.max(1, known.length);
+  const roots = stack.shafts.slice(0, last).map((s) => Math.sqrt(Math.max(1, s.centreToNextMm || mean)));
   const usable = height - TOP - BOTTOM - 2 * EDGE;
   const share =
     tip(0) / (roots[0] ?? 1) + roots.reduce((a, b) => a + b, 0) + tip(last) / (roots[last - 1] ?? 1);
   const distances = roots.map((root) => (usable / share) * root);
-  const scaleOf = (stage: number) => usable / share / (roots[stage - 1] ?? 1);
+  // A stage is to scale by the gap that its gears stand across; the pairs of a cluster share one.
+  const gapOf = (stage: number) => rows.findIndex((row) => row.gears.some((g) => g.stage === stage));
+  const scaleOf = (stage: number) => usable / share / (roots[gapOf(stage)] ?? 1);
 
-  const centres = [TOP + EDGE + Math.max(tip(0) * scaleOf(1), 14)];
+  const centres = [TOP + EDGE + Math.max((tip(0) * usable) / share / (roots[0] ?? 1), 14)];
   for (const distance of distances) {
     centres.push((centres.at(-1) ?? 0) + distance);
   }
@@ -276,7 +284,8 @@ function toScale(stack: ShaftStackData, rows: Rows[], height: number): Heights {
     return Math.max(5, Math.min(smallest * 0.6, 13, room(s) * 0.16));
   });
   const bores = radii.map((r, s) => Math.min(r * 2.35, room(s) * 0.37));
-  const bottom = (centres[last] ?? 0) + Math.max(tip(last) * scaleOf(last), (bores[last] ?? 0) + 8) + EDGE;
+  const lowest = (tip(last) * usable) / share / (roots[last - 1] ?? 1);
+  const bottom = (centres[last] ?? 0) + Math.max(lowest, (bores[last] ?? 0) + 8) + EDGE;
   return { scaleOf, centres, radii, bores, top: TOP, bottom };
 }
 

@@ -3,7 +3,7 @@ package app.yunque;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.yunque.backlash.IndicatorBacklash;
-import app.yunque.drive.GearTrain;
+import app.yunque.drive.Drives;
 import app.yunque.drive.TurnCountCheck;
 import app.yunque.gear.Gears;
 import app.yunque.gear.Hand;
@@ -90,9 +90,10 @@ class WorkingAgreesWithTheResultTest {
     @Test
     void ofATurnCount() {
         var train =
-                new GearTrain(
+                Drives.ofPairs(
                         List.of(Gears.spurPair(18, 54, 2), Gears.spurPair(20, 65, 3)), 1440, 0);
-        var check = TurnCountCheck.of(train, new TurnCountCheck.Count(97.5, 10, 3));
+        var check =
+                TurnCountCheck.of(train, Optional.empty(), new TurnCountCheck.Count(97.5, 10, 3));
         endsIn(check.working(), 0, "54/18 × 65/20 = 9.75000");
         endsIn(check.working(), 1, "= " + PlainDigits.rounded(check.countedRatio(), 5));
         endsIn(check.working(), 2, "± " + PlainDigits.rounded(check.uncertainty(), 5));

@@ -9,6 +9,7 @@ import com.microsoft.playwright.options.FilePayload;
 import com.microsoft.playwright.options.SelectOption;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
+import java.util.List;
 import java.util.regex.Pattern;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
@@ -176,14 +177,14 @@ class GearMeasuringRoomTest {
             m.field("Name").fill("Test bench drive");
             m.field("Kind of gearbox").fill("bevel and worm");
             m.field("Input speed, if known").fill("1200");
-            m.field("Add a stage of another kind").selectOption("bevel pair");
+            m.field("Add a stage").selectOption("bevel pair");
             m.field("Teeth of the pinion").fill("16");
             m.field("Teeth of the wheel").first().fill("32");
             m.field("Module or DP at the heel").fill("4");
             m.field("Angle between the shafts").fill("90");
             m.field("Pressure angle").first().fill("20");
             m.field("Face width").fill("20");
-            m.field("Add a stage of another kind").selectOption("worm and wheel");
+            m.field("Add another stage, behind the last").selectOption("worm and wheel");
             // Nothing stands there that nobody read off the unit.
             assertThat(m.field("Starts of the worm")).hasValue("");
             m.field("Starts of the worm").fill("1");
@@ -197,8 +198,38 @@ class GearMeasuringRoomTest {
             m.expectAccessible("a unit of other stages");
             m.press("Keep the unit");
             assertThat(m.text("80.000")).isVisible();
-            assertThat(m.text("worm 1 start, wheel z 40")).isVisible();
+            assertThat(m.text("2. worm 1 start, wheel z 40")).isVisible();
+            forgottenChainIsPutInFront(m);
         }
+    }
+
+    private static Locator carries(Mechanic m, String stage) {
+        return m.page.getByRole(
+                AriaRole.CHECKBOX, new Page.GetByRoleOptions().setName(stage).setExact(true));
+    }
+
+    /** The papers are corrected: a chain before the bevel pair, and a lever that goes past the worm. */
+    private static void forgottenChainIsPutInFront(Mechanic m) {
+        m.page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Correct the papers"))
+                .click();
+        m.field("Add another stage, behind the last").selectOption("chain or toothed belt");
+        m.field("Teeth of the driver").fill("15");
+        m.field("Teeth of the driven").fill("30");
+        m.press("Put stage 3 before stage 2");
+        m.press("Put stage 2 before stage 1");
+        assertThat(m.heading("Stage 1: chain or toothed belt")).isVisible();
+        for (var name : List.of("slow", "past the worm")) {
+            m.press("Add a gear position");
+            m.field("Name, as at the lever").last().fill(name);
+            carries(m, "stage 1").last().check();
+            carries(m, "stage 2").last().check();
+        }
+        carries(m, "stage 3").first().check();
+        m.expectAccessible("papers to correct");
+        m.press("Keep the papers");
+        assertThat(m.text("Ratio 160.000")).isVisible();
+        m.field("Gear position").selectOption("past the worm");
+        assertThat(m.text("Ratio 4.000")).isVisible();
     }
 
     @Test

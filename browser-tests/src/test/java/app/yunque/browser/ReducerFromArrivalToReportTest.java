@@ -42,17 +42,18 @@ class ReducerFromArrivalToReportTest {
         m.field("Name").fill("Wash water pump reducer");
         m.field("Kind of gearbox").fill("single-stage spur");
         m.field("Input speed, if known").fill("960");
-        m.press("Add a pair on parallel shafts");
+        m.field("Add a stage")
+                .selectOption("pair of gears on parallel shafts, or a pinion in a ring");
         m.field("Pressure angle").fill("20");
-        m.field("Pinion teeth").fill("zero");
-        m.field("Wheel teeth").fill("40");
-        m.field("Module or pitch").fill("3");
+        m.field("Teeth of the pinion").fill("zero");
+        m.field("Teeth of the wheel").fill("40");
+        m.field("Module or DP").fill("3");
         m.field("Face width").fill("30");
         m.field("Centre distance").fill("90,2");
         m.expectAccessible("new unit");
         m.press("Keep the unit");
-        assertThat(m.text("“zero” is not a number.")).isVisible();
-        m.field("Pinion teeth").fill("20");
+        assertThat(m.text("“zero” is not a whole number")).isVisible();
+        m.field("Teeth of the pinion").fill("20");
         m.press("Keep the unit");
         assertThat(m.heading("WSH-9 · Wash water pump reducer")).isVisible();
         assertThat(m.text("Ratio 2.000")).isVisible();

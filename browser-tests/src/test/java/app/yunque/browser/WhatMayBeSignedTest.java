@@ -17,7 +17,7 @@ class WhatMayBeSignedTest {
     void aWornBevelBoxIsRefusedUntilItIsSetRight() {
         try (var m = Mechanic.signedIn("Inés Roldán", "2580")) {
             describe(m, "BVL-7", "right-angle bevel box", "enclosed power gearbox");
-            m.field("Add a stage of another kind").selectOption("bevel pair");
+            m.field("Add a stage").selectOption("bevel pair");
             m.field("Teeth of the pinion").fill("15");
             m.field("Teeth of the wheel").fill("45");
             m.field("Module or DP at the heel").fill("4");
@@ -195,7 +195,7 @@ class WhatMayBeSignedTest {
     private static void measureBevel(Mechanic m, String... readings) {
         m.page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("What to measure"))
                 .getByRole(AriaRole.BUTTON)
-                .filter(new Locator.FilterOptions().setHasText("Backlash, bevel"))
+                .filter(new Locator.FilterOptions().setHasText("Backlash, stage 1, bevel"))
                 .click();
         // The papers of the unit stand in the drawer already.
         assertThat(m.field("Teeth of the wheel")).hasValue("45");

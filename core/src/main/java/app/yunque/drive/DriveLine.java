@@ -19,6 +19,8 @@ import java.util.Optional;
  * @param outputSpeedRpm (min⁻¹), minus when it turns the other way
  * @param efficiency     η of all stages
  * @param outputTorqueNm (N·m); 0 when the input torque is unknown
+ * @param travelMmPerInputTurn travel of the output for one turn of the input (mm); 0 where it turns
+ * @param outputForceN   force along the line, F = 2π T/s (N); 0 where the output turns or the input torque is unknown
  * @param stages         each stage
  * @param working        formula and numbers
  */
@@ -27,6 +29,8 @@ public record DriveLine(
         double outputSpeedRpm,
         double efficiency,
         double outputTorqueNm,
+        double travelMmPerInputTurn,
+        double outputForceN,
         List<At> stages,
         Working working) {
     public static final Range STAGES = Range.count("stages", "number of stages", 1, 12);
@@ -70,50 +74,31 @@ public record DriveLine(
         var at = new ArrayList<At>();
         for (var stage : stages) {
             double rpm = inputSpeedRpm / ratio;
-            double torque = inputTorqueNm * Math.abs(ratio) * efficiency;
+            double torqueIn = inputTorqueNm * Math.abs(ratio) * efficiency;
             double mesh = stage.teethPerInputTurn() * Math.abs(rpm) / 60;
             at.add(
                     new At(
                             stage.inWords(),
                             stage.ratio(),
                             rpm,
-                            torque,
+                            torqueIn,
                             Math.PI * stage.inputDiameterMm() * Math.abs(rpm) / 60_000,
                             mesh,
-                            huntingHz(stage, mesh)));
+                            stage.huntingHz(mesh)));
             ratio *= stage.ratio();
             efficiency *= stage.efficiency();
         }
+        double torque = inputTorqueNm * Math.abs(ratio) * efficiency;
+        double travel = stages.get(stages.size() - 1).travelMmPerTurn();
         return new DriveLine(
                 ratio,
                 inputSpeedRpm / ratio,
                 efficiency,
-                inputTorqueNm * Math.abs(ratio) * efficiency,
+                torque,
+                travel / Math.abs(ratio),
+                travel == 0 ? 0 : 2 * Math.PI * torque / (travel / 1000),
                 List.copyOf(at),
                 working(stages, ratio, efficiency, inputSpeedRpm));
-    }
-
-    private static double huntingHz(Stage stage, double meshHz) {
-        if (stage instanceof Stage.Parallel parallel) {
-            var pair = parallel.pair();
-            return hunting(meshHz, pair.pinion().teeth(), pair.wheel().teeth());
-        }
-        if (stage instanceof Stage.Counted counted) {
-            return hunting(meshHz, counted.driverTeeth(), counted.drivenTeeth());
-        }
-        if (stage instanceof Stage.Bevel bevel) {
-            return hunting(meshHz, bevel.pair().pinionTeeth(), bevel.pair().wheelTeeth());
-        }
-        return 0;
-    }
-
-    /** f_HT = f_mesh gcd/(z₁ z₂) (Hz). */
-    static double hunting(double meshHz, int z1, int z2) {
-        return meshHz * gcd(z1, z2) / ((double) z1 * z2);
-    }
-
-    private static int gcd(int a, int b) {
-        return b == 0 ? a : gcd(b, a % b);
     }
 
     private static Working working(

@@ -39,6 +39,34 @@ public record PlanetarySet(int sunTeeth, int planetTeeth, int ringTeeth, int pla
         public String words() {
             return words;
         }
+
+        /**
+         * i of this path, minus when the output turns the other way. Source: n_s + r n_r = (1 + r) n_c, Willis.
+         *
+         * @param r how many times slower the ring turns than the sun while the carrier is held, z_r/z_s in a simple set
+         */
+        double ratio(double r) {
+            return switch (this) {
+                case SUN_TO_CARRIER -> 1 + r;
+                case CARRIER_TO_SUN -> 1 / (1 + r);
+                case RING_TO_CARRIER -> 1 + 1 / r;
+                case CARRIER_TO_RING -> 1 / (1 + 1 / r);
+                case SUN_TO_RING -> -r;
+                case RING_TO_SUN -> -1 / r;
+            };
+        }
+
+        /** Teeth of the sun that pass a planet for one turn of the input, z_s |n_s − n_c|. */
+        double sunTeethPassing(int sunTeeth, double ratio) {
+            double output = 1 / ratio;
+            double sunOverCarrier =
+                    switch (this) {
+                        case SUN_TO_CARRIER, CARRIER_TO_SUN -> 1 - output;
+                        case SUN_TO_RING, CARRIER_TO_RING -> 1;
+                        case RING_TO_CARRIER, RING_TO_SUN -> output;
+                    };
+            return sunTeeth * Math.abs(sunOverCarrier);
+        }
     }
 
     /** @throws Refused for counts out of range, gears that do not share an axis, and planets that cannot be put in evenly */
@@ -72,7 +100,7 @@ public record PlanetarySet(int sunTeeth, int planetTeeth, int ringTeeth, int pla
     public static boolean steppedPlanetsFit(
             int sunTeeth, int planetAtSun, int planetAtRing, int ringTeeth, int planets) {
         long sum = (long) sunTeeth * planetAtRing + (long) ringTeeth * planetAtSun;
-        return sum % ((long) planets * gcd(planetAtSun, planetAtRing)) == 0;
+        return sum % ((long) planets * Hunting.gcd(planetAtSun, planetAtRing)) == 0;
     }
 
     /** Room that neighbouring planets need between their tips (mm). Common practice, no source. */
@@ -104,23 +132,11 @@ public record PlanetarySet(int sunTeeth, int planetTeeth, int ringTeeth, int pla
 
     /** i of a path, minus when the output turns the other way. */
     public double ratio(Path path) {
-        double r = (double) ringTeeth / sunTeeth;
-        return switch (path) {
-            case SUN_TO_CARRIER -> 1 + r;
-            case CARRIER_TO_SUN -> 1 / (1 + r);
-            case RING_TO_CARRIER -> 1 + 1 / r;
-            case CARRIER_TO_RING -> 1 / (1 + 1 / r);
-            case SUN_TO_RING -> -r;
-            case RING_TO_SUN -> -1 / r;
-        };
+        return path.ratio((double) ringTeeth / sunTeeth);
     }
 
     /** Speed of a planet on its own pin, −(z_s/z_p)(n_s − n_c) (min⁻¹). */
     public double planetSpinRpm(double sunRpm, double carrierRpm) {
         return -(double) sunTeeth / planetTeeth * (sunRpm - carrierRpm);
-    }
-
-    private static int gcd(int a, int b) {
-        return b == 0 ? a : gcd(b, a % b);
     }
 }

@@ -12,8 +12,11 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Supplier;
 
-/** One stage of a drive, whatever turns in it. Ratios are signed: minus when the output turns the other way. */
-public sealed interface Stage {
+/**
+ * One stage of a drive, whatever turns in it. Ratios are signed: minus when the output turns the other way. A new kind is a record
+ * of its own that answers these questions, and the sheet that papers describe it with.
+ */
+public interface Stage {
     Range TEETH = Range.count("teeth", "number of teeth", 4, 2000);
 
     /** i = n_in/n_out, minus when the sense turns round. */
@@ -27,6 +30,16 @@ public sealed interface Stage {
 
     /** Tooth passages a turn of the input, 0 where no teeth pass. */
     default double teethPerInputTurn() {
+        return 0;
+    }
+
+    /** Travel of what it moves along a line for one turn of its input (mm); 0 where its output turns. */
+    default double travelMmPerTurn() {
+        return 0;
+    }
+
+    /** How often the same two teeth meet (Hz), 0 where it does not apply. */
+    default double huntingHz(double meshHz) {
         return 0;
     }
 
@@ -46,7 +59,7 @@ public sealed interface Stage {
     }
 
     /** Tries every change and keeps those that can be. */
-    private static List<Stage> possible(List<Supplier<Stage>> changed) {
+    static List<Stage> possible(List<Supplier<Stage>> changed) {
         var found = new ArrayList<Stage>();
         for (var change : changed) {
             try {
@@ -84,6 +97,11 @@ public sealed interface Stage {
         @Override
         public double teethPerInputTurn() {
             return pair.pinion().teeth();
+        }
+
+        @Override
+        public double huntingHz(double meshHz) {
+            return Hunting.hz(meshHz, pair.pinion().teeth(), pair.wheel().teeth());
         }
 
         @Override
@@ -130,6 +148,11 @@ public sealed interface Stage {
         public double teethPerInputTurn() {
             return driverTeeth;
         }
+
+        @Override
+        public double huntingHz(double meshHz) {
+            return Hunting.hz(meshHz, driverTeeth, drivenTeeth);
+        }
     }
 
     /** Bevel gears; the sense is told by looking at the back of each gear, so it turns round. */
@@ -162,6 +185,11 @@ public sealed interface Stage {
         @Override
         public double teethPerInputTurn() {
             return pair.pinionTeeth();
+        }
+
+        @Override
+        public double huntingHz(double meshHz) {
+            return Hunting.hz(meshHz, pair.pinionTeeth(), pair.wheelTeeth());
         }
 
         @Override
@@ -304,14 +332,7 @@ public sealed interface Stage {
 
         @Override
         public double teethPerInputTurn() {
-            return switch (path) {
-                case SUN_TO_CARRIER -> set.sunTeeth() * (1 - 1 / ratio());
-                case SUN_TO_RING -> set.sunTeeth();
-                case CARRIER_TO_SUN -> set.ringTeeth();
-                case RING_TO_CARRIER -> set.ringTeeth() * (1 - 1 / ratio());
-                case CARRIER_TO_RING -> set.sunTeeth();
-                case RING_TO_SUN -> set.ringTeeth();
-            };
+            return path.sunTeethPassing(set.sunTeeth(), ratio());
         }
     }
 
@@ -456,6 +477,24 @@ public sealed interface Stage {
         @Override
         public String inWords() {
             return "idler z " + teeth;
+        }
+    }
+
+    /** Coupled straight through, as by a dog clutch: input and output turn as one. */
+    record Coupled() implements Stage {
+        @Override
+        public double ratio() {
+            return 1;
+        }
+
+        @Override
+        public double efficiency() {
+            return 1;
+        }
+
+        @Override
+        public String inWords() {
+            return "coupled straight through";
         }
     }
 }

@@ -2,7 +2,6 @@ package app.yunque.drive;
 
 import static app.yunque.measure.Working.line;
 
-import app.yunque.gear.GearPair;
 import app.yunque.measure.NotApplicable;
 import app.yunque.measure.PlainDigits;
 import app.yunque.measure.Range;
@@ -12,6 +11,7 @@ import app.yunque.measure.Working;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * Input turns and output turns counted by hand, held against the ratio from the tooth counts.
@@ -69,17 +69,31 @@ public record TurnCountCheck(
     /** One gear with another tooth count, and the ratio it would give. */
     private record Neighbour(double ratio, String words) {}
 
-    public static TurnCountCheck of(GearTrain train, Count count) {
-        if (train.isUnknown()) {
+    /**
+     * @param drive    papers of the unit
+     * @param position position of the levers in which it was counted; empty where there are none
+     * @param count    what was counted
+     * @throws NotApplicable when no stage that turns is described
+     */
+    public static TurnCountCheck of(Drive drive, Optional<Drive.Position> position, Count count) {
+        if (drive.isUnknown()) {
             throw new NotApplicable(
                     "turn count",
                     "The papers do not describe the gears of this unit, so there is no ratio to compare with.",
                     "Describe its stages under Units first.");
         }
+        if (drive.path(position).stream().allMatch(s -> s.travelMmPerTurn() > 0)) {
+            throw new NotApplicable(
+                    "turn count",
+                    "The output moves along a line, %s mm for one turn of the input, and does not turn."
+                            .formatted(
+                                    PlainDigits.rounded(drive.travelMmPerInputTurn(position), 3)),
+                    "Measure its travel over ten turns instead.");
+        }
         double counted = count.inputTurns() / count.outputTurns();
-        double expected = train.ratio();
+        double expected = drive.ratio(position);
         double half = counted * 2 * count.readingErrorDeg() / 360 / count.outputTurns();
-        var neighbours = neighbours(train);
+        var neighbours = neighbours(drive, position);
         var verdict = verdict(counted, expected, half, neighbours);
         int turns = inputTurnsToBeSure(count, expected, neighbours);
         return new TurnCountCheck(
@@ -89,7 +103,7 @@ public record TurnCountCheck(
                 verdict,
                 sentence(verdict, counted, expected, half, neighbours, turns),
                 turns,
-                working(train, count, counted, half));
+                working(drive, position, count, counted, half));
     }
 
     private static Verdict verdict(
@@ -102,35 +116,20 @@ public record TurnCountCheck(
         return anotherFits ? Verdict.DOUBTFUL : Verdict.CLEAR_PASS;
     }
 
-    private static List<Neighbour> neighbours(GearTrain train) {
+    private static List<Neighbour> neighbours(Drive drive, Optional<Drive.Position> position) {
         var found = new ArrayList<Neighbour>();
-        for (var other : train.others()) {
-            double rest = train.ratio() / Math.abs(other.stage().ratio());
-            other.stage()
-                    .withOneToothOff()
+        for (int number : drive.numbers(position)) {
+            var stage = drive.stages().get(number - 1);
+            double rest = drive.ratio(position) / Math.abs(stage.ratio());
+            stage.withOneToothOff()
                     .forEach(
                             off ->
                                     found.add(
                                             new Neighbour(
-                                                    rest * Math.abs(off.ratio()), off.inWords())));
-        }
-        for (int s = 0; s < train.stages().size(); s++) {
-            var pair = train.stages().get(s);
-            double others = train.ratio() / pair.ratio();
-            for (int change : new int[] {-1, 1}) {
-                found.add(neighbour(others, s + 1, pair, change, 0));
-                found.add(neighbour(others, s + 1, pair, 0, change));
-            }
+                                                    rest * Math.abs(off.ratio()),
+                                                    "stage " + number + " with " + off.inWords())));
         }
         return found;
-    }
-
-    private static Neighbour neighbour(
-            double others, int stage, GearPair pair, int onPinion, int onWheel) {
-        int z1 = pair.pinion().teeth() + onPinion;
-        int z2 = pair.wheel().teeth() + onWheel;
-        return new Neighbour(
-                others * z2 / z1, "stage " + stage + " with " + z1 + "/" + z2 + " teeth");
     }
 
     /** Bands of two ratios part when 360 N |1/i₁ − 1/i₂| > 4ε. */
@@ -181,9 +180,14 @@ public record TurnCountCheck(
                                 + " another gear set.");
     }
 
-    private static Working working(GearTrain train, Count count, double counted, double half) {
+    private static Working working(
+            Drive drive,
+            Optional<Drive.Position> position,
+            Count count,
+            double counted,
+            double half) {
         var teeth = new ArrayList<String>();
-        for (var stage : train.inOrder()) {
+        for (var stage : drive.path(position)) {
             teeth.add(
                     stage instanceof Stage.Parallel parallel
                             ? parallel.pair().wheel().teeth()
@@ -197,7 +201,7 @@ public record TurnCountCheck(
                                 "i = Π z₂/z₁",
                                 String.join(" × ", teeth)
                                         + " = "
-                                        + PlainDigits.rounded(train.ratio(), 5)),
+                                        + PlainDigits.rounded(drive.ratio(position), 5)),
                         line(
                                 "i = N_in / N_out",
                                 "%s / %s = %s"

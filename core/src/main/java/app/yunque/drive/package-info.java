@@ -8,9 +8,9 @@
  * <p>Stages count from the input, 1 first. Ratio i = n_in/n_out as a magnitude; every external mesh turns the sense
  * round. Speeds in min⁻¹, pitch-line velocity in m/s on the working circle, power in kW, torque in N·m.
  *
- * <p>{@link app.yunque.drive.GearTrain} is what the papers of a unit hold, parallel stages; {@link
- * app.yunque.drive.DriveLine} is any row of stages, worm, bevel, planetary, chain, cycloidal and friction disc among them;
- * {@link app.yunque.drive.ShaftSpeeds} solves trains that branch and turn back.
+ * <p>{@link app.yunque.drive.Drive} is what the papers of a unit hold: stages of every kind and the positions of its levers.
+ * {@link app.yunque.drive.Stage} is one of them, {@link app.yunque.drive.DriveLine} a row of them at work, {@link
+ * app.yunque.drive.DriveShafts} the shafts they sit on; {@link app.yunque.drive.ShaftSpeeds} solves trains that branch and turn back.
  *
  * <p>Not here: backlash of one mesh ({@code backlash}).
  */

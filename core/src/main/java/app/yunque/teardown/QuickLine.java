@@ -1,7 +1,9 @@
 package app.yunque.teardown;
 
+import app.yunque.drive.DriveShafts;
 import app.yunque.measure.Refused;
 import java.util.List;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -106,12 +108,18 @@ public record QuickLine(
         problems = List.copyOf(problems);
     }
 
+    /** A line read without the papers of a unit: stages stand in a row, each on the next shaft. */
+    public static QuickLine read(String line, List<String> shafts) {
+        return read(line, shafts, Optional.empty());
+    }
+
     /**
      * @param line   as typed, at most 400 characters
      * @param shafts names of the shafts, input first
+     * @param drive  shafts of the stages by the papers; empty when they are not known
      * @throws Refused when the line is empty or too long
      */
-    public static QuickLine read(String line, List<String> shafts) {
+    public static QuickLine read(String line, List<String> shafts, Optional<DriveShafts> drive) {
         if (line.isBlank()) {
             throw Refused.because(
                     "line", "Type what came off, for example: cover input left 6x M8x25 tray B.");
@@ -122,6 +130,6 @@ public record QuickLine(
                     "The line has %d characters; at most %d fit. Keep it in two steps."
                             .formatted(line.length(), LONGEST));
         }
-        return new QuickLineReader(line, shafts).read();
+        return new QuickLineReader(line, shafts, drive).read();
     }
 }

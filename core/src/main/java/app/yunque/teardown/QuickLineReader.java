@@ -34,6 +34,7 @@ import static app.yunque.teardown.QuickLineWords.TRAY;
 import static app.yunque.teardown.QuickLineWords.WORD_COUNT;
 import static app.yunque.teardown.QuickLineWords.words;
 
+import app.yunque.drive.DriveShafts;
 import app.yunque.fastener.ScrewThread;
 import app.yunque.gear.Member;
 import app.yunque.measure.Refused;
@@ -58,13 +59,15 @@ final class QuickLineReader {
     private static final char GONE = '\u0000';
     private final String line;
     private final List<String> shafts;
+    private final Optional<DriveShafts> drive;
     private final StringBuilder left;
     private final List<Piece> pieces = new ArrayList<>();
     private final List<String> problems = new ArrayList<>();
 
-    QuickLineReader(String line, List<String> shafts) {
+    QuickLineReader(String line, List<String> shafts, Optional<DriveShafts> drive) {
         this.line = line.replace('\u0000', ' ').strip();
         this.shafts = shafts;
+        this.drive = drive;
         this.left = new StringBuilder(this.line);
     }
 
@@ -106,7 +109,7 @@ final class QuickLineReader {
                 part,
                 papers != null ? PartKind.GEAR : kind,
                 count,
-                papers != null ? Integer.valueOf(papers.shaft()) : shaft,
+                papers != null ? shaftOf(papers) : shaft,
                 papers != null ? Side.MIDDLE : side,
                 papers,
                 facing,
@@ -125,6 +128,14 @@ final class QuickLineReader {
                 renew || kind.isSingleUse(),
                 pieces,
                 problems);
+    }
+
+    /** Where the papers put a gear; without papers stages stand in a row, each on the next shaft. */
+    private Integer shaftOf(GearPlace gear) {
+        boolean isDriven = gear.member() == Member.WHEEL;
+        return drive.filter(d -> gear.stage() <= d.driver().size())
+                .map(d -> d.of(gear.stage(), isDriven))
+                .orElseGet(() -> isDriven ? gear.stage() + 1 : gear.stage());
     }
 
     /** What held the part, before its drive is known. */

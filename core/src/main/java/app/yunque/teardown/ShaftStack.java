@@ -1,7 +1,8 @@
 package app.yunque.teardown;
 
-import app.yunque.drive.GearTrain;
+import app.yunque.drive.Drive;
 import app.yunque.gear.CylindricalGear;
+import app.yunque.gear.GearPair;
 import app.yunque.gear.Member;
 import java.util.ArrayList;
 import java.util.List;
@@ -100,28 +101,25 @@ public record ShaftStack(List<Shaft> shafts, List<Item> housing) {
     }
 
     /**
-     * @param train  the papers of the unit
+     * @param drive  the papers of the unit
      * @param known  steps of the last finished strip of this unit; empty when there was none
      * @param steps  steps of this strip
      * @param now    where the part of each step of this strip is, by step id; absent means on the bench
      */
     public static ShaftStack of(
-            GearTrain train,
-            List<TeardownStep> known,
-            List<TeardownStep> steps,
-            Map<String, Now> now) {
-        return of(train, shaftNames(train), known, steps, now);
+            Drive drive, List<TeardownStep> known, List<TeardownStep> steps, Map<String, Now> now) {
+        return of(drive, shaftNames(drive), known, steps, now);
     }
 
     /**
-     * @param train  the papers of the unit
+     * @param drive  the papers of the unit
      * @param names  names of all shafts, bores and covers of the unit, those of the papers first
      * @param known  steps of the last finished strip of this unit; empty when there was none
      * @param steps  steps of this strip
      * @param now    where the part of each step of this strip is, by step id; absent means on the bench
      */
     public static ShaftStack of(
-            GearTrain train,
+            Drive drive,
             List<String> names,
             List<TeardownStep> known,
             List<TeardownStep> steps,
@@ -135,10 +133,8 @@ public record ShaftStack(List<Shaft> shafts, List<Item> housing) {
         }
         var shafts = new ArrayList<Shaft>();
         for (int s = 1; s <= names.size(); s++) {
-            double next =
-                    s <= train.stages().size() ? train.stages().get(s - 1).centreDistanceMm() : 0;
-            var items = itemsOf(s, train, seen);
-            shafts.add(new Shaft(names.get(s - 1), next, isIn(items), items));
+            var items = itemsOf(s, drive, seen);
+            shafts.add(new Shaft(names.get(s - 1), toNextMm(s, drive), isIn(items), items));
         }
         var housing =
                 seen.stream()
@@ -152,8 +148,8 @@ public record ShaftStack(List<Shaft> shafts, List<Item> housing) {
      * "input shaft", "intermediate shaft", "output shaft"; several intermediate ones are numbered. Papers that describe
      * no gears still have an input and an output.
      */
-    public static List<String> shaftNames(GearTrain train) {
-        int count = Math.max(2, train.stages().size() + 1);
+    public static List<String> shaftNames(Drive drive) {
+        int count = drive.shafts().count();
         var names = new ArrayList<String>();
         for (int s = 1; s <= count; s++) {
             if (s == 1) {
@@ -165,6 +161,17 @@ public record ShaftStack(List<Shaft> shafts, List<Item> housing) {
             }
         }
         return names;
+    }
+
+    /** Centre distance of the pair that joins a shaft with the next (mm); 0 where none does. */
+    private static double toNextMm(int shaft, Drive drive) {
+        var shafts = drive.shafts();
+        return drive.pairs().stream()
+                .filter(n -> shafts.of(n, false) == shaft && shafts.of(n, true) == shaft + 1)
+                .flatMap(n -> drive.pair(n).stream())
+                .mapToDouble(GearPair::centreDistanceMm)
+                .findFirst()
+                .orElse(0);
     }
 
     /** Parts of the last strip that no step of this one has taken off yet; each is matched once. */
@@ -199,7 +206,7 @@ public record ShaftStack(List<Shaft> shafts, List<Item> housing) {
                 && items.stream().filter(i -> i.kind == PartKind.SHAFT).allMatch(Item::isInUnit);
     }
 
-    private static List<Item> itemsOf(int shaft, GearTrain train, List<Seen> seen) {
+    private static List<Item> itemsOf(int shaft, Drive drive, List<Seen> seen) {
         var here =
                 seen.stream()
                         .filter(p -> p.step.shaft() == shaft && p.step.gear() == null)
@@ -208,7 +215,7 @@ public record ShaftStack(List<Shaft> shafts, List<Item> housing) {
         var right = side(here, Side.RIGHT);
         var items = new ArrayList<Item>();
         items.addAll(left);
-        items.addAll(middle(shaft, train, seen, here));
+        items.addAll(middle(shaft, drive, seen, here));
         for (int i = right.size() - 1; i >= 0; i--) {
             items.add(right.get(i));
         }
@@ -249,13 +256,15 @@ public record ShaftStack(List<Shaft> shafts, List<Item> housing) {
     }
 
     /** The gears of the papers in the order of their stages, and whatever else sits in the middle beside them. */
-    private static List<Item> middle(int shaft, GearTrain train, List<Seen> seen, List<Seen> here) {
+    private static List<Item> middle(int shaft, Drive drive, List<Seen> seen, List<Seen> here) {
         var items = new ArrayList<Item>();
-        for (int stage = 1; stage <= train.stages().size(); stage++) {
+        var shafts = drive.shafts();
+        for (int stage : drive.pairs()) {
             for (var member : Member.values()) {
-                var place = new GearPlace(stage, member);
-                if (place.shaft() == shaft) {
-                    items.add(gear(place, train.stages().get(stage - 1).gear(member), seen));
+                if (shafts.of(stage, member == Member.WHEEL) == shaft) {
+                    drive.pair(stage)
+                            .map(p -> gear(new GearPlace(stage, member), p.gear(member), seen))
+                            .ifPresent(items::add);
                 }
             }
         }

@@ -145,38 +145,31 @@ class DriveLineTest {
     @Test
     void turnCountsCheckAnyTrain() {
         var train =
-                new GearTrain(
-                        List.of(),
-                        1400,
-                        0,
-                        List.of(
-                                new OtherStage(0, new Stage.Chain(20, 40)),
-                                new OtherStage(0, new Stage.WormCounted(1, 40))));
+                new Drive(List.of(new Stage.Chain(20, 40), new Stage.WormCounted(1, 40)), 1400, 0);
         assertThat(train.ratio()).isEqualTo(80);
-        var right = TurnCountCheck.of(train, new TurnCountCheck.Count(400, 5, 2));
+        var right = TurnCountCheck.of(train, Optional.empty(), new TurnCountCheck.Count(400, 5, 2));
         assertThat(right.verdict()).isEqualTo(Verdict.CLEAR_PASS);
-        var doubtful = TurnCountCheck.of(train, new TurnCountCheck.Count(60, 0.75, 5));
+        var doubtful =
+                TurnCountCheck.of(train, Optional.empty(), new TurnCountCheck.Count(60, 0.75, 5));
         assertThat(doubtful.verdict()).isEqualTo(Verdict.DOUBTFUL);
         assertThat(doubtful.inputTurnsToBeSure()).isGreaterThan(60);
-        var wrong = TurnCountCheck.of(train, new TurnCountCheck.Count(410, 5, 2));
-        assertThat(wrong.sentence()).contains("It would fit chain z 20/41");
+        var wrong = TurnCountCheck.of(train, Optional.empty(), new TurnCountCheck.Count(410, 5, 2));
+        assertThat(wrong.sentence()).contains("It would fit stage 1 with chain z 20/41");
     }
 
     @Test
     void stagesOfOtherKindsStandWhereTheyAreInTheRow() {
         var bevelFirst =
-                new GearTrain(
-                        List.of(Gears.spurPair(20, 60, 2)),
-                        900,
-                        5,
+                new Drive(
                         List.of(
-                                new OtherStage(
-                                        0,
-                                        new Stage.Bevel(new BevelPair(16, 32, 4, 90, 20, 0, 20)))));
-        assertThat(bevelFirst.pinionSpeedRpm(1)).isEqualTo(450);
+                                new Stage.Bevel(new BevelPair(16, 32, 4, 90, 20, 0, 20)),
+                                new Stage.Parallel(Gears.spurPair(20, 60, 2))),
+                        900,
+                        5);
+        assertThat(bevelFirst.driverSpeedRpm(2)).isEqualTo(450);
         assertThat(bevelFirst.outputSpeedRpm()).isEqualTo(150);
         assertThat(bevelFirst.turnsTheSameWay()).isTrue();
-        assertThat(bevelFirst.inOrder().get(0)).isInstanceOf(Stage.Bevel.class);
+        assertThat(bevelFirst.stage(1).orElseThrow()).isInstanceOf(Stage.Bevel.class);
     }
 
     // Affinity laws.

@@ -16,6 +16,7 @@ import app.yunque.teardown.Side;
 import java.util.Collections;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 
 class LongTrainTest {
@@ -24,13 +25,13 @@ class LongTrainTest {
                     Gears.spurPair(20, 40, 2),
                     Gears.spurPair(20, 60, 3),
                     Gears.spurPair(20, 80, 4));
-    private final GearTrain train = new GearTrain(three, 1200, 4);
+    private final Drive train = Drives.ofPairs(three, 1200, 4);
 
     @Test
     void runsEachStageAtItsOwnSpeed() {
         assertThat(train.ratio()).isEqualTo(24);
         assertThat(train.turnsTheSameWay()).isFalse();
-        assertThat(train.pinionSpeedRpm(3)).isCloseTo(200, within(1e-9));
+        assertThat(train.driverSpeedRpm(3)).isCloseTo(200, within(1e-9));
         // v = π d n / 60000 with d 80 mm at 200 min⁻¹.
         assertThat(train.pitchLineVelocityMPerS(3))
                 .isCloseTo(Math.PI * 80 * 200 / 60_000, within(1e-12));
@@ -40,8 +41,8 @@ class LongTrainTest {
     @Test
     void sharesItsShafts() {
         for (int stage = 1; stage < 3; stage++) {
-            double wheel = train.pinionSpeedRpm(stage) / three.get(stage - 1).ratio();
-            assertThat(train.pinionSpeedRpm(stage + 1)).isCloseTo(wheel, within(1e-12));
+            double wheel = train.driverSpeedRpm(stage) / three.get(stage - 1).ratio();
+            assertThat(train.driverSpeedRpm(stage + 1)).isCloseTo(wheel, within(1e-12));
         }
     }
 
@@ -72,10 +73,12 @@ class LongTrainTest {
     }
 
     @Test
-    void refusesSevenStagesAndAStandingInput() {
-        assertThatThrownBy(() -> new GearTrain(Collections.nCopies(7, three.get(0)), 1200, 4))
-                .hasMessageContaining("Number of stages 7 is outside 0 to 6.");
-        assertThatThrownBy(() -> new GearTrain(three, 0.05, -1))
+    void refusesMoreStagesThanAPathCanHaveAndAStandingInput() {
+        assertThatThrownBy(() -> Drives.ofPairs(Collections.nCopies(13, three.get(0)), 1200, 4))
+                .hasMessageContaining("Number of stages 13 is outside 1 to 12.");
+        assertThatThrownBy(() -> Drives.ofPairs(Collections.nCopies(25, three.get(0)), 1200, 4))
+                .hasMessageContaining("Number of stages 25 is outside 0 to 24.");
+        assertThatThrownBy(() -> Drives.ofPairs(three, 0.05, -1))
                 .hasMessageContaining("Input speed 0.05 min⁻¹ is outside")
                 .hasMessageContaining("Input power −1 kW is outside 0 to 20000 kW.");
     }
@@ -83,16 +86,16 @@ class LongTrainTest {
     /** A unit that was never open: its speed is not known, and nothing that follows from it is. */
     @Test
     void aSpeedNobodyKnowsIsNoSpeed() {
-        var unknown = new GearTrain(three, 0, 4);
+        var unknown = Drives.ofPairs(three, 0, 4);
         assertThat(unknown.isSpeedKnown()).isFalse();
         assertThat(unknown.inputTorqueNm()).isZero();
         assertThat(unknown.outputSpeedRpm()).isZero();
-        var known = new GearTrain(three, 1200, 4);
+        var known = Drives.ofPairs(three, 1200, 4);
         assertThat(known.isSpeedKnown()).isTrue();
         // T = 60 000 P/(2 π n), by hand: 31.831 N·m.
         assertThat(known.inputTorqueNm()).isCloseTo(31.831, within(5e-4));
-        var line = DriveLine.of(unknown.inOrder(), 0, 0);
-        assertThat(line.ratio()).isEqualTo(DriveLine.of(known.inOrder(), 1200, 0).ratio());
+        var line = DriveLine.of(unknown.stages(), 0, 0);
+        assertThat(line.ratio()).isEqualTo(DriveLine.of(known.stages(), 1200, 0).ratio());
         assertThat(line.stages()).allMatch(at -> at.inputRpm() == 0 && at.meshHz() == 0);
     }
 
@@ -112,9 +115,14 @@ class LongTrainTest {
     /** Papers that do not describe the gears have no ratio to compare a count with. */
     @Test
     void comparesNothingWithPapersThatDescribeNoGears() {
-        var unknown = new GearTrain(List.of(), 1200, 4);
+        var unknown = Drives.ofPairs(List.of(), 1200, 4);
 
-        assertThatThrownBy(() -> TurnCountCheck.of(unknown, new TurnCountCheck.Count(10, 1, 3)))
+        assertThatThrownBy(
+                        () ->
+                                TurnCountCheck.of(
+                                        unknown,
+                                        Optional.empty(),
+                                        new TurnCountCheck.Count(10, 1, 3)))
                 .hasMessageContaining("papers do not describe the gears");
     }
 
@@ -123,16 +131,22 @@ class LongTrainTest {
     void asksForTurnsEnough() {
         for (double error : new double[] {1, 3, 10, 30}) {
             int turns =
-                    TurnCountCheck.of(train, new TurnCountCheck.Count(24, 1, error))
+                    TurnCountCheck.of(
+                                    train, Optional.empty(), new TurnCountCheck.Count(24, 1, error))
                             .inputTurnsToBeSure();
             var check =
-                    TurnCountCheck.of(train, new TurnCountCheck.Count(turns, turns / 24.0, error));
+                    TurnCountCheck.of(
+                            train,
+                            Optional.empty(),
+                            new TurnCountCheck.Count(turns, turns / 24.0, error));
             assertThat(check.verdict())
                     .as("±" + error + "° after " + turns)
                     .hasToString("CLEAR_PASS");
             var fewer =
                     TurnCountCheck.of(
-                            train, new TurnCountCheck.Count(turns * 0.4, turns * 0.4 / 24, error));
+                            train,
+                            Optional.empty(),
+                            new TurnCountCheck.Count(turns * 0.4, turns * 0.4 / 24, error));
             assertThat(fewer.verdict()).as("with less than half of them").hasToString("DOUBTFUL");
         }
     }

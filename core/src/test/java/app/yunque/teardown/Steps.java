@@ -1,5 +1,6 @@
 package app.yunque.teardown;
 
+import app.yunque.gear.Member;
 import org.jspecify.annotations.Nullable;
 
 /** Ordinary steps of a strip for tests; a test changes only what it is about. */
@@ -40,7 +41,7 @@ public final class Steps {
 
     public Steps gear(GearPlace place) {
         gear = place;
-        shaft = place.shaft();
+        shaft = place.member() == Member.PINION ? place.stage() : place.stage() + 1;
         side = Side.MIDDLE;
         return this;
     }

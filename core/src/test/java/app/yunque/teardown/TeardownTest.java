@@ -5,7 +5,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.tuple;
 
-import app.yunque.drive.GearTrain;
+import app.yunque.drive.Drive;
+import app.yunque.drive.Drives;
 import app.yunque.gear.Gears;
 import app.yunque.gear.Member;
 import app.yunque.measure.Refused;
@@ -17,8 +18,8 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
 class TeardownTest {
-    private final GearTrain train =
-            new GearTrain(List.of(Gears.spurPair(18, 54, 2), Gears.spurPair(20, 60, 3)), 1440, 5);
+    private final Drive train =
+            Drives.ofPairs(List.of(Gears.spurPair(18, 54, 2), Gears.spurPair(20, 60, 3)), 1440, 5);
     private final TeardownStep cover =
             step(1, "bearing cover", PartKind.COVER).screws(6, "M8", 20, false).build();
     private final TeardownStep seal =

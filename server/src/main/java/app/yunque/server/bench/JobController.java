@@ -135,11 +135,11 @@ class JobController {
         return bench.change(
                 writeId,
                 number,
-                job -> receive.countTurns(job, units.papers(job.unitId()).train(), request));
+                job -> receive.countTurns(job, units.papers(job.unitId()).drive(), request));
     }
 
     @PostMapping("/{number}/preview/turn-count")
     TurnCountCheck previewTurns(@PathVariable long number, @RequestBody TurnCountRequest request) {
-        return receive.preview(units.papers(jobs.find(number).unitId()).train(), request);
+        return receive.preview(units.papers(jobs.find(number).unitId()).drive(), request);
     }
 }

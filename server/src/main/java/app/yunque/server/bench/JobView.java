@@ -111,12 +111,14 @@ public record JobView(
     public record Tray(String label, int pieces, List<String> parts) {}
 
     /**
+     * @param stage  number of the stage
      * @param words  the stage in words
      * @param drawer drawer that measures it
      * @param before true when it was measured at Inspect
      * @param after  true when it was measured at Set
      */
-    public record OtherMesh(String words, String drawer, boolean before, boolean after) {}
+    public record OtherMesh(
+            int stage, String words, String drawer, boolean before, boolean after) {}
 
     /**
      * @param stage  stage of the mesh

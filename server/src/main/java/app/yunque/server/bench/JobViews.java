@@ -138,7 +138,7 @@ public class JobViews {
         var found = seen.views(job.id());
         var parts = WhatIsOnRecord.parts(strip, papers, found, taken, answered);
         var decisionViews = decisions.views(job.id(), parts);
-        var received = receive.view(jobs.head(job), papers.train());
+        var received = receive.view(jobs.head(job), papers.drive());
         var proof = proofs.view(job.id());
         var places = fills.atJob(job);
         var former =
@@ -171,7 +171,7 @@ public class JobViews {
                 route.next(),
                 received,
                 ShaftStack.of(
-                        papers.train(),
+                        papers.drive(),
                         papers.shafts(),
                         sameUnit ? former.steps() : List.of(),
                         strip,
@@ -284,8 +284,8 @@ public class JobViews {
             UnitPapers unit, List<MeasurementView> taken, Optional<JobRef> last) {
         var lastTaken = last.map(l -> measurements.views(l.id(), unit)).orElse(List.of());
         var meshes = new ArrayList<JobView.Mesh>();
-        for (int stage = 1; stage <= unit.train().stages().size(); stage++) {
-            var pair = unit.train().stages().get(stage - 1);
+        for (int stage : unit.drive().pairs()) {
+            var pair = unit.drive().pair(stage).orElseThrow();
             var before = latest(taken, stage, Station.INSPECT);
             var after = latest(taken, stage, Station.SET);
             meshes.add(

@@ -22,6 +22,6 @@ public final class SealedView {
     }
 
     static JobView read(String sealed) {
-        return MAPPER.readValue(sealed, JobView.class);
+        return MAPPER.treeToValue(SealedStages.carriedOver(MAPPER.readTree(sealed)), JobView.class);
     }
 }

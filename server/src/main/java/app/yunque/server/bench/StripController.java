@@ -21,6 +21,7 @@ import app.yunque.server.teardown.StepView;
 import app.yunque.server.unit.UnitService;
 import app.yunque.teardown.QuickLine;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -183,7 +184,11 @@ class StripController {
     /** The place and tray of the step before go on: of the one it comes after, else of the last. */
     private QuickLineAnswer read(JobRef job, QuickLineRequest request, @Nullable UUID after) {
         var shafts = shafts(job);
-        var line = QuickLine.read(request.line(), shafts);
+        var line =
+                QuickLine.read(
+                        request.line(),
+                        shafts,
+                        Optional.of(units.papers(job.unitId()).drive().shafts()));
         var strip = steps.kept(job.id(), shafts).views();
         var before =
                 strip.stream()

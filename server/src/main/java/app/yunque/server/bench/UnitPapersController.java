@@ -2,6 +2,7 @@ package app.yunque.server.bench;
 
 import app.yunque.measure.NotApplicable;
 import app.yunque.measure.Refused;
+import app.yunque.server.finding.FindingBook;
 import app.yunque.server.history.WriteOnce;
 import app.yunque.server.job.JobRef;
 import app.yunque.server.job.JobService;
@@ -32,6 +33,7 @@ class UnitPapersController {
     private final JobService jobs;
     private final StepService steps;
     private final MeasurementService measurements;
+    private final FindingBook findings;
     private final JobViews views;
 
     UnitPapersController(
@@ -40,12 +42,14 @@ class UnitPapersController {
             JobService jobs,
             StepService steps,
             MeasurementService measurements,
+            FindingBook findings,
             JobViews views) {
         this.writes = writes;
         this.units = units;
         this.jobs = jobs;
         this.steps = steps;
         this.measurements = measurements;
+        this.findings = findings;
         this.views = views;
     }
 
@@ -62,8 +66,16 @@ class UnitPapersController {
                     var before = units.papers(id);
                     jobs.ofUnit(id).stream()
                             .filter(j -> !j.isSigned())
-                            .forEach(j -> refuseStageInUse(j, before, request.stages().size()));
-                    units.correct(id, version, request);
+                            .forEach(j -> refuseStageInUse(j, before, request));
+                    var moves = units.correct(id, version, request);
+                    if (!moves.isNothing()) {
+                        jobs.ofUnit(id)
+                                .forEach(
+                                        j -> {
+                                            findings.renumber(j.id(), moves.stages());
+                                            steps.renumber(j.id(), moves.stages(), moves.shafts());
+                                        });
+                    }
                     jobs.ofUnit(id).stream()
                             .filter(j -> !j.isSigned())
                             .forEach(j -> refuseUnreadable(j, units.papers(id)));
@@ -96,7 +108,8 @@ class UnitPapersController {
     }
 
     /** A stage that an open job speaks of stays. */
-    private void refuseStageInUse(JobRef job, UnitPapers before, int stages) {
+    private void refuseStageInUse(JobRef job, UnitPapers before, UnitRequest request) {
+        var stay = request.stagesThatStay(before.drive().stages().size());
         var parts =
                 steps.strip(job.id()).stream()
                         .map(TeardownStep::gear)
@@ -108,15 +121,14 @@ class UnitPapersController {
                         .mapToInt(m -> m.stage());
         Stream.of(parts, measured)
                 .flatMapToInt(s -> s)
-                .max()
+                .filter(s -> !stay.contains(s))
+                .findFirst()
                 .ifPresent(
-                        last -> {
-                            if (last > stages) {
-                                throw Refused.because(
-                                        "stages",
-                                        "Stage %d cannot be taken away: job %d measured it, or took its gear off. Remove that there first, or correct the stage instead."
-                                                .formatted(last, job.number()));
-                            }
+                        gone -> {
+                            throw Refused.because(
+                                    "stages",
+                                    "Stage %d cannot be taken away: job %d measured it, or took its gear off. Remove that there first, or correct the stage instead."
+                                            .formatted(gone, job.number()));
                         });
     }
 }

@@ -1,6 +1,7 @@
 package app.yunque.server.calc;
 
-import app.yunque.drive.GearTrain;
+import app.yunque.drive.Drive;
+import app.yunque.drive.Stage;
 import app.yunque.drive.TurnCountCheck;
 import app.yunque.gear.GearPair;
 import app.yunque.server.api.RangesOf;
@@ -21,7 +22,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/calc")
 class DriveCalcController {
 
-    @RangesOf({GearTrain.class, TurnCountCheck.Count.class})
+    @RangesOf({Drive.class, TurnCountCheck.Count.class})
     record TurnCountInput(
             List<PairInput> stages,
             double inputTurns,
@@ -45,7 +46,10 @@ class DriveCalcController {
         var count =
                 new TurnCountCheck.Count(
                         input.inputTurns, input.outputTurns, input.readingErrorDeg);
-        return TurnCountCheck.of(new GearTrain(pairs, 1, 0), count);
+        return TurnCountCheck.of(
+                new Drive(pairs.stream().map(Stage.Parallel::new).toList(), 1, 0),
+                Optional.empty(),
+                count);
     }
 
     /** Temperature after the proving run against its limit. Source: common practice. */

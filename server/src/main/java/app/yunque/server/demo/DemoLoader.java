@@ -294,7 +294,7 @@ class DemoLoader implements ApplicationRunner {
                             true));
         }
         if (told.turnCount() != null) {
-            receive.countTurns(job, papers.train(), told.turnCount());
+            receive.countTurns(job, papers.drive(), told.turnCount());
         }
     }
 

@@ -1,7 +1,11 @@
 package app.yunque.server.drawer;
 
 import app.yunque.drive.PlanetarySet;
+import app.yunque.drive.RackDrive;
+import app.yunque.drive.ScrewAndNut;
 import app.yunque.drive.Stage;
+import app.yunque.drive.SteppedPlanets;
+import app.yunque.drive.TwoRings;
 import app.yunque.measure.Refused;
 import app.yunque.server.drawer.Field.Option;
 import app.yunque.server.quantity.EnteredNumber;
@@ -11,7 +15,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
 
-/** Stages of other kinds than a pair on parallel shafts, as papers describe them: what is asked for, and what it makes. */
+/** Stages as papers describe them, whatever turns in them: what is asked for, and what it makes. */
 public final class StageSheets {
     /**
      * A kind of stage.
@@ -53,6 +57,12 @@ public final class StageSheets {
         var kinds = new LinkedHashMap<String, Maker>();
         add(
                 kinds,
+                "PAIR",
+                "pair of gears on parallel shafts, or a pinion in a ring",
+                GearFields.pair(),
+                s -> new Stage.Parallel(GearFields.pair(s)));
+        add(
+                kinds,
                 "WORM",
                 "worm and wheel",
                 GearFields.worm(),
@@ -78,12 +88,43 @@ public final class StageSheets {
                                 s.choice("path", PlanetarySet.Path.class)));
         add(
                 kinds,
-                "RING",
-                "pinion in a ring",
-                GearFields.pair().stream()
-                        .map(f -> f.name().equals("wheelKind") ? f.starting("INSIDE") : f)
-                        .toList(),
-                s -> new Stage.Parallel(GearFields.pair(s)));
+                "STEPPED_PLANETS",
+                "planetary set with stepped planets",
+                stage(
+                        Field.count("sunTeeth", "Teeth of the sun", ""),
+                        Field.count("planetAtSun", "Teeth of a planet at the sun", ""),
+                        Field.count("planetAtRing", "Teeth of a planet at the ring", ""),
+                        Field.count("ringTeeth", "Teeth of the ring", ""),
+                        Field.count("planets", "Number of planets", ""),
+                        path()),
+                s ->
+                        new SteppedPlanets(
+                                s.count("sunTeeth"),
+                                s.count("planetAtSun"),
+                                s.count("planetAtRing"),
+                                s.count("ringTeeth"),
+                                s.count("planets"),
+                                s.choice("path", PlanetarySet.Path.class)));
+        add(
+                kinds,
+                "TWO_RINGS",
+                "planetary set with a held ring and a second ring as output",
+                stage(
+                        Field.count("sunTeeth", "Teeth of the sun", ""),
+                        Field.count("planetTeeth", "Teeth of a planet at the held ring", ""),
+                        Field.count("heldRing", "Teeth of the held ring", ""),
+                        Field.count("secondPlanet", "Teeth of a planet at the second ring", "")
+                                .hinting("The same where the planet has one row of teeth."),
+                        Field.count("outputRing", "Teeth of the second ring", ""),
+                        Field.count("planets", "Number of planets", "")),
+                s ->
+                        new TwoRings(
+                                s.count("sunTeeth"),
+                                s.count("planetTeeth"),
+                                s.count("heldRing"),
+                                s.count("secondPlanet"),
+                                s.count("outputRing"),
+                                s.count("planets")));
         add(
                 kinds,
                 "COUNTED",
@@ -151,25 +192,72 @@ public final class StageSheets {
                                 s.number("wheelRadiusMm"),
                                 s.number("fromCentreMm"),
                                 s.number("slipPercent")));
+        add(
+                kinds,
+                "RACK",
+                "pinion on a rack, the last stage",
+                stage(
+                        Field.count("teeth", "Teeth of the pinion", ""),
+                        Field.quantity(
+                                "moduleMm", "Module or DP, along the rack", "", "module", "DP")),
+                s -> new RackDrive(s.count("teeth"), s.number("moduleMm")));
+        add(
+                kinds,
+                "SCREW",
+                "screw and nut, the last stage",
+                stage(
+                        Field.length("pitchMm", "Pitch, thread to thread", ""),
+                        Field.count("starts", "Starts", ""),
+                        Field.length("pitchDiameterMm", "Pitch diameter", "")
+                                .hinting("Outside diameter less half a pitch for most threads."),
+                        Field.quantity("includedAngleDeg", "Included angle of the thread", "", "°")
+                                .hinting("30 or 29 for most, 0 for a square thread."),
+                        Field.quantity("friction", "Coefficient of friction", "", "")
+                                .hinting(
+                                        "About 0.12 oiled bronze on steel, 0.005 where balls roll.")),
+                s ->
+                        new ScrewAndNut(
+                                s.number("pitchMm"),
+                                s.count("starts"),
+                                s.number("pitchDiameterMm"),
+                                s.number("includedAngleDeg"),
+                                s.number("friction")));
+        add(
+                kinds,
+                "IDLER",
+                "idler that turns the sense round",
+                stage(Field.count("teeth", "Teeth of the idler", "")),
+                s -> new Stage.Idler(s.count("teeth")));
+        add(
+                kinds,
+                "COUPLED",
+                "coupled straight through, a direct position",
+                List.of(),
+                s -> new Stage.Coupled());
         return kinds;
     }
 
     private static List<Field> planetary() {
-        return List.<Field>of(
-                        Field.count("sunTeeth", "Teeth of the sun", ""),
-                        Field.count("planetTeeth", "Teeth of a planet", ""),
-                        Field.count("ringTeeth", "Teeth of the ring", ""),
-                        Field.count("planets", "Number of planets", "3"),
-                        Field.choice(
-                                "path",
-                                "Held and driven",
-                                PlanetarySet.Path.SUN_TO_CARRIER.name(),
-                                Arrays.stream(PlanetarySet.Path.values())
-                                        .map(p -> new Option(p.name(), p.words()))
-                                        .toArray(Option[]::new)))
-                .stream()
-                .map(f -> f.in("The stage"))
-                .toList();
+        return stage(
+                Field.count("sunTeeth", "Teeth of the sun", ""),
+                Field.count("planetTeeth", "Teeth of a planet", ""),
+                Field.count("ringTeeth", "Teeth of the ring", ""),
+                Field.count("planets", "Number of planets", "3"),
+                path());
+    }
+
+    private static Field path() {
+        return Field.choice(
+                "path",
+                "Held and driven",
+                PlanetarySet.Path.SUN_TO_CARRIER.name(),
+                Arrays.stream(PlanetarySet.Path.values())
+                        .map(p -> new Option(p.name(), p.words()))
+                        .toArray(Option[]::new));
+    }
+
+    private static List<Field> stage(Field... fields) {
+        return Arrays.stream(fields).map(f -> f.in("The stage")).toList();
     }
 
     private static void add(

@@ -8,6 +8,7 @@ import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
@@ -93,6 +94,16 @@ public class FindingBook {
                 copy.stepId = toStepId;
                 copy.keep(f.changedBy(), f.changedAt());
                 findings.save(copy);
+            }
+        }
+    }
+
+    /** The stages of the unit got other numbers; what was found on them goes along, and stays its author's. */
+    @Transactional
+    public void renumber(UUID jobId, Map<Integer, Integer> stages) {
+        for (var f : findings.findByJobId(jobId)) {
+            if (f.stage != null && stages.containsKey(f.stage)) {
+                f.stage = stages.get(f.stage);
             }
         }
     }

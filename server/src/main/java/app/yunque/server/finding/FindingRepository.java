@@ -6,4 +6,6 @@ import org.springframework.data.jpa.repository.JpaRepository;
 
 interface FindingRepository extends JpaRepository<FindingEntity, UUID> {
     List<FindingEntity> findByJobIdAndRemovedFalse(UUID jobId);
+
+    List<FindingEntity> findByJobId(UUID jobId);
 }

@@ -1,6 +1,6 @@
 package app.yunque.server.job;
 
-import app.yunque.drive.GearTrain;
+import app.yunque.drive.Drive;
 import app.yunque.drive.TurnCountCheck;
 import app.yunque.route.Energy;
 import app.yunque.route.Isolation;
@@ -97,13 +97,14 @@ public class ReceiveService {
     }
 
     @Transactional
-    public void countTurns(JobRef job, GearTrain train, TurnCountRequest request) {
+    public void countTurns(JobRef job, Drive drive, TurnCountRequest request) {
         var read = read(request);
-        check(train, read);
+        check(drive, read);
         var found = turnCounts.findById(job.id());
-        found.ifPresent(t -> t.refuseStale(request.version(), () -> view(t, train)));
+        found.ifPresent(t -> t.refuseStale(request.version(), () -> view(t, drive)));
         var count = found.orElseGet(TurnCountEntity::new);
         count.jobId = job.id();
+        count.position = read.position;
         count.inputTurns = read.inputTurns;
         count.outputTurns = read.outputTurns;
         count.readingError = read.readingError;
@@ -111,12 +112,12 @@ public class ReceiveService {
         turnCounts.saveAndFlush(count);
     }
 
-    public TurnCountCheck preview(GearTrain train, TurnCountRequest request) {
-        return check(train, read(request));
+    public TurnCountCheck preview(Drive drive, TurnCountRequest request) {
+        return check(drive, read(request));
     }
 
     @Transactional(readOnly = true)
-    public ReceiveView view(JobHead head, GearTrain train) {
+    public ReceiveView view(JobHead head, Drive drive) {
         return new ReceiveView(
                 head.complaint(),
                 head.symptoms(),
@@ -124,7 +125,7 @@ public class ReceiveService {
                 head.version(),
                 permissions.findById(head.id()).map(ReceiveService::view).orElse(null),
                 isolations.findById(head.id()).map(ReceiveService::view).orElse(null),
-                turnCounts.findById(head.id()).map(t -> view(t, train)).orElse(null));
+                turnCounts.findById(head.id()).map(t -> view(t, drive)).orElse(null));
     }
 
     /** @throws app.yunque.measure.Refused unless permission and isolation are on record */
@@ -135,7 +136,8 @@ public class ReceiveService {
                 isolations.findById(job.id()).map(i -> i.liftedAt == null).orElse(false));
     }
 
-    private record Read(Entered inputTurns, Entered outputTurns, Entered readingError) {}
+    private record Read(
+            String position, Entered inputTurns, Entered outputTurns, Entered readingError) {}
 
     private static Read read(TurnCountRequest request) {
         var faults = new Faults();
@@ -165,12 +167,13 @@ public class ReceiveService {
                                         EntryKind.ANGLE));
         faults.throwIfAny();
         return new Read(
+                request.position() == null ? "" : request.position().strip(),
                 Objects.requireNonNull(input),
                 Objects.requireNonNull(output),
                 Objects.requireNonNull(error));
     }
 
-    private static TurnCountCheck check(GearTrain train, Read read) {
+    private static TurnCountCheck check(Drive drive, Read read) {
         var count =
                 AtField.named(
                         Map.of("readingErrorDeg", "readingError"),
@@ -179,7 +182,7 @@ public class ReceiveService {
                                         read.inputTurns.canonical(),
                                         read.outputTurns.canonical(),
                                         read.readingError.canonical()));
-        return TurnCountCheck.of(train, count);
+        return TurnCountCheck.of(drive, drive.position(read.position), count);
     }
 
     private static ReceiveView.PermissionView view(PermissionEntity p) {
@@ -199,15 +202,16 @@ public class ReceiveService {
                 i.liftedAt == null);
     }
 
-    private static ReceiveView.TurnCountView view(TurnCountEntity t, GearTrain train) {
+    private static ReceiveView.TurnCountView view(TurnCountEntity t, Drive drive) {
         return new ReceiveView.TurnCountView(
                 t.version(),
+                t.position,
                 EnteredNumber.given(t.inputTurns),
                 EnteredNumber.given(t.outputTurns),
                 EnteredNumber.given(t.readingError),
                 t.changedBy(),
                 t.changedAt(),
-                check(train, new Read(t.inputTurns, t.outputTurns, t.readingError)));
+                check(drive, new Read(t.position, t.inputTurns, t.outputTurns, t.readingError)));
     }
 
     private static Set<Energy> sources(@Nullable String joined) {

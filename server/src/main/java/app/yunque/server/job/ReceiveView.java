@@ -59,6 +59,7 @@ public record ReceiveView(
 
     /**
      * @param version      version of the record
+     * @param position     position of the levers; empty where the unit has one only
      * @param inputTurns   as entered
      * @param outputTurns  as entered
      * @param readingError as entered
@@ -68,6 +69,7 @@ public record ReceiveView(
      */
     public record TurnCountView(
             long version,
+            String position,
             EnteredNumber inputTurns,
             EnteredNumber outputTurns,
             EnteredNumber readingError,

@@ -17,6 +17,10 @@ class TurnCountEntity extends Kept {
     @Column(name = "job_id")
     UUID jobId = new UUID(0, 0);
 
+    /** Position of the levers; empty where the unit has one only. */
+    @Column(nullable = false)
+    String position = "";
+
     Entered inputTurns = Entered.NOTHING;
     Entered outputTurns = Entered.NOTHING;
     Entered readingError = Entered.NOTHING;

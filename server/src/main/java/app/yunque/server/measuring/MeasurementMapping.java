@@ -1,7 +1,7 @@
 package app.yunque.server.measuring;
 
 import app.yunque.backlash.IndicatorBacklash;
-import app.yunque.drive.GearTrain;
+import app.yunque.drive.Drive;
 import app.yunque.gear.Member;
 import app.yunque.gear.ServiceDuty;
 import app.yunque.measure.Gauge;
@@ -42,15 +42,18 @@ final class MeasurementMapping {
      *
      * @throws Refused naming every value that cannot be
      */
-    static Taken read(MeasurementRequest r, GearTrain train) {
-        if (r.stage() < 1 || r.stage() > train.stages().size()) {
+    static Taken read(MeasurementRequest r, Drive drive) {
+        if (drive.pair(r.stage()).isEmpty()) {
             throw Refused.because(
                     "stage",
-                    "There is no stage "
-                            + r.stage()
-                            + ": this unit has "
-                            + train.stages().size()
-                            + ".");
+                    drive.stage(r.stage())
+                            .map(
+                                    s ->
+                                            "Stage %d (%s) is no pair of gears on parallel shafts; measure it with its own drawer."
+                                                    .formatted(r.stage(), s.inWords()))
+                            .orElse(
+                                    "There is no stage %d: this unit has %d."
+                                            .formatted(r.stage(), drive.stages().size())));
         }
         var faults = new Faults();
         var span = r.kind() == MeasurementKind.SPAN;
@@ -113,19 +116,20 @@ final class MeasurementMapping {
             @Nullable Entered referenceSpan,
             List<Entered> readings) {}
 
-    static MeasurementResult result(MeasurementRequest r, GearTrain train, ServiceDuty duty) {
-        var taken = read(r, train);
-        return AtField.named(FIELDS, () -> judged(taken, train, duty));
+    static MeasurementResult result(MeasurementRequest r, Drive drive, ServiceDuty duty) {
+        var taken = read(r, drive);
+        return AtField.named(FIELDS, () -> judged(taken, drive, duty));
     }
 
-    static String gear(int stage, Member member, GearTrain train) {
-        return ShaftStack.gearName(
-                new GearPlace(stage, member), train.stages().get(stage - 1).gear(member));
+    static String gear(int stage, Member member, Drive drive) {
+        return drive.pair(stage)
+                .map(p -> ShaftStack.gearName(new GearPlace(stage, member), p.gear(member)))
+                .orElse("stage " + stage);
     }
 
-    private static MeasurementResult judged(Taken taken, GearTrain train, ServiceDuty duty) {
+    private static MeasurementResult judged(Taken taken, Drive drive, ServiceDuty duty) {
         var m = taken.given();
-        var pair = train.stages().get(m.stage() - 1);
+        var pair = drive.pair(m.stage()).orElseThrow();
         var gauge = new Gauge(taken.resolution.canonical(), taken.maxError.canonical());
         var readings =
                 new RepeatedReadings(taken.readings.stream().map(Entered::canonical).toList());

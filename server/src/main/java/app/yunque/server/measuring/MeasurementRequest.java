@@ -2,6 +2,7 @@ package app.yunque.server.measuring;
 
 import app.yunque.gear.Member;
 import app.yunque.route.Station;
+import app.yunque.server.finding.About;
 import app.yunque.server.quantity.EnteredNumber;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -46,7 +47,14 @@ public record MeasurementRequest(
 
     /** The same, as seen in a version. */
     MeasurementRequest seen(@Nullable Long asVersion) {
-        return with(asVersion, teethSpanned, radius, makersReference, remark);
+        return with(asVersion, stage, teethSpanned, radius, makersReference, remark);
+    }
+
+    /** The same, on the stage it is tied to; the papers may have been corrected since. */
+    MeasurementRequest of(About about) {
+        return about.stage() == null
+                ? this
+                : with(version, about.stage(), teethSpanned, radius, makersReference, remark);
     }
 
     /** What is kept: texts without the blanks around them, and nothing that belongs to the other kind. */
@@ -54,6 +62,7 @@ public record MeasurementRequest(
         boolean span = kind == MeasurementKind.SPAN;
         return with(
                 version,
+                stage,
                 span ? teethSpanned : null,
                 span ? null : radius,
                 makersReference.strip(),
@@ -62,6 +71,7 @@ public record MeasurementRequest(
 
     private MeasurementRequest with(
             @Nullable Long otherVersion,
+            int otherStage,
             @Nullable Integer otherTeeth,
             @Nullable EnteredNumber otherRadius,
             String otherReference,
@@ -70,7 +80,7 @@ public record MeasurementRequest(
                 otherVersion,
                 station,
                 kind,
-                stage,
+                otherStage,
                 member,
                 otherTeeth,
                 otherRadius,

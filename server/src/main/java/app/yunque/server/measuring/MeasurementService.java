@@ -33,7 +33,7 @@ public class MeasurementService {
     }
 
     public MeasurementResult preview(UnitPapers unit, MeasurementRequest request) {
-        return MeasurementMapping.result(request, unit.train(), unit.duty());
+        return MeasurementMapping.result(request, unit.drive(), unit.duty());
     }
 
     @Transactional
@@ -63,18 +63,21 @@ public class MeasurementService {
     /** Papers that were corrected, or a rule that has become stricter, must not hide the record: the refusal stands in its place. */
     private static MeasurementResult result(MeasurementRequest given, UnitPapers unit) {
         try {
-            return MeasurementMapping.result(given, unit.train(), unit.duty());
+            return MeasurementMapping.result(given, unit.drive(), unit.duty());
         } catch (Refused | NotApplicable refused) {
             return MeasurementResult.refused(String.valueOf(refused.getMessage()));
         }
     }
 
     private static MeasurementView view(Finding f, UnitPapers unit) {
-        var given = JSON.readValue(f.content().given(), MeasurementRequest.class).seen(f.version());
+        var given =
+                JSON.readValue(f.content().given(), MeasurementRequest.class)
+                        .seen(f.version())
+                        .of(f.content().about());
         return new MeasurementView(
                 f.id(),
                 given,
-                MeasurementMapping.gear(given.stage(), given.member(), unit.train()),
+                MeasurementMapping.gear(given.stage(), given.member(), unit.drive()),
                 result(given, unit),
                 f.by(),
                 f.at());

@@ -1,6 +1,6 @@
 package app.yunque.server.place;
 
-import app.yunque.drive.GearTrain;
+import app.yunque.drive.Drive;
 import app.yunque.gear.Member;
 import app.yunque.gear.WormSet;
 import app.yunque.lubricant.PlaceSort;
@@ -13,11 +13,15 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /** What the papers of a unit and its last fill say of a lubricated place, under the names its sheet asks them. */
 final class PlacePapers {
     private static final double ROUND = 1000;
+    private static final double ROOM_AT_THE_WALL_MM = 15;
+    private static final Set<String> PLANETARY =
+            Set.of("PLANETARY", "STEPPED_PLANETS", "TWO_RINGS");
 
     private final Map<String, EnteredNumber> fields = new HashMap<>();
     private final Map<String, List<EnteredNumber>> readings = new HashMap<>();
@@ -26,10 +30,8 @@ final class PlacePapers {
 
     static DrawerEntries of(UnitPapers unit, Optional<FillEntity> last) {
         var papers = new PlacePapers();
-        if (!unit.train().stages().isEmpty()) {
-            papers.train(unit.train());
-        }
-        unit.otherStages().stream()
+        papers.drive(unit.drive());
+        unit.stages().stream()
                 .filter(o -> o.kind().equals("WORM"))
                 .findFirst()
                 .ifPresent(o -> papers.worm(unit, o.values()));
@@ -63,14 +65,14 @@ final class PlacePapers {
     /** Places that a unit of these stages usually has. */
     static List<PlaceRequest> suggested(UnitPapers unit) {
         var found = new ArrayList<PlaceRequest>();
-        var kinds = unit.otherStages().stream().map(o -> o.kind()).toList();
-        if (!unit.train().stages().isEmpty() || kinds.contains("BEVEL")) {
+        var kinds = unit.stages().stream().map(o -> o.kind()).toList();
+        if (kinds.contains("PAIR") || kinds.contains("BEVEL")) {
             found.add(suggested("sump", PlaceSort.GEARS));
         }
         if (kinds.contains("WORM")) {
             found.add(suggested("worm box", PlaceSort.WORM));
         }
-        if (kinds.contains("PLANETARY")) {
+        if (kinds.stream().anyMatch(PLANETARY::contains)) {
             found.add(suggested("planetary set", PlaceSort.PLANETARY));
         }
         if (kinds.contains("CYCLOIDAL")) {
@@ -90,50 +92,61 @@ final class PlacePapers {
                         Map.of("sort", new EnteredNumber(sort.name(), "")), Map.of(), null));
     }
 
-    private void train(GearTrain train) {
-        int last = train.stages().size();
-        var pair = train.stages().get(last - 1);
+    /** Gears with teeth outside; what stands in a ring is asked for by itself. */
+    private void drive(Drive drive) {
+        var outside =
+                drive.pairs().stream()
+                        .filter(n -> !drive.pair(n).orElseThrow().isInternal())
+                        .toList();
+        if (outside.isEmpty()) {
+            return;
+        }
+        int last = outside.get(outside.size() - 1);
+        var pair = drive.pair(last).orElseThrow();
         number("pickTipMm", pair.wheel().tipDiameterMm(), "mm");
         number("pickModuleMm", pair.wheel().normalModuleMm(), "module");
-        if (train.isSpeedKnown()) {
-            number("velocity", train.pitchLineVelocityMPerS(last), "");
-            number("pickRpm", train.outputSpeedRpm(), "min⁻¹");
+        double velocity = drive.pitchLineVelocityMPerS(last);
+        if (velocity > 0) {
+            number("velocity", velocity, "");
+            number("pickRpm", drive.driverSpeedRpm(last) / pair.ratio(), "min⁻¹");
         }
         fields.put("arrangement", new EnteredNumber("CYLINDRICAL", ""));
-        if (train.inputPowerKw() > 0 && train.isSpeedKnown()) {
-            number("powerKw", train.inputPowerKw(), "kW");
-            number(
-                    "tangentialN",
-                    1000 * train.inputPowerKw() / train.pitchLineVelocityMPerS(last),
-                    "");
+        if (drive.inputPowerKw() > 0 && velocity > 0) {
+            number("powerKw", drive.inputPowerKw(), "kW");
+            number("tangentialN", 1000 * drive.inputPowerKw() / velocity, "");
             number("loadFaceMm", pair.wheel().faceWidthMm(), "mm");
             number("loadPinionMm", 2 * pair.pinionWorkingRadiusMm(), "mm");
             number("loadRatio", pair.ratio(), "");
         }
-        double across = 0;
-        for (int stage = 1; stage <= last; stage++) {
-            var mesh = train.stages().get(stage - 1);
+        gearsAcross(drive, outside);
+    }
+
+    /** Each gear on its shaft; the first stands its own radius and a little from the wall. */
+    private void gearsAcross(Drive drive, List<Integer> outside) {
+        var shafts = drive.shafts();
+        var across = new HashMap<Integer, Double>();
+        for (int stage : outside) {
+            var mesh = drive.pair(stage).orElseThrow();
+            double driver =
+                    across.computeIfAbsent(
+                            shafts.of(stage, false),
+                            s -> mesh.pinion().tipDiameterMm() / 2 + ROOM_AT_THE_WALL_MM);
+            across.putIfAbsent(shafts.of(stage, true), driver + mesh.centreDistanceMm());
             for (var member : Member.values()) {
                 var gear = mesh.gear(member);
                 reading("tips", gear.tipDiameterMm());
                 reading("roots", gear.rootDiameterMm());
                 reading("faces", gear.faceWidthMm());
-                reading("gearsAcross", across + firstRadius(train));
-                across += member == Member.PINION ? mesh.centreDistanceMm() : 0;
+                reading("gearsAcross", across.get(shafts.of(stage, member == Member.WHEEL)));
             }
         }
-    }
-
-    /** The first gear stands its own radius and a little from the wall. */
-    private static double firstRadius(GearTrain train) {
-        return train.stages().get(0).pinion().tipDiameterMm() / 2 + 15;
     }
 
     private void worm(UnitPapers unit, Map<String, EnteredNumber> values) {
         var stage = app.yunque.server.drawer.StageSheets.read("WORM", values);
         if (stage instanceof app.yunque.drive.Stage.Worm worm) {
             WormSet set = worm.set();
-            double rpm = unit.train().inputSpeedRpm();
+            double rpm = unit.drive().inputSpeedRpm();
             number("wormMm", set.wormDiameterMm(), "mm");
             if (rpm > 0) {
                 number("wormRpm", rpm, "min⁻¹");

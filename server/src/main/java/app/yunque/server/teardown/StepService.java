@@ -14,6 +14,7 @@ import jakarta.persistence.EntityManager;
 import java.time.Clock;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.hibernate.envers.AuditReaderFactory;
@@ -69,6 +70,17 @@ public class StepService {
             views.add(view(step, core, shafts));
         }
         return new KeptStrip(strip, views);
+    }
+
+    /** Stages and shafts of the unit got other numbers; the parts on them go along. */
+    @Transactional
+    public void renumber(UUID jobId, Map<Integer, Integer> stages, Map<Integer, Integer> shafts) {
+        for (var step : steps.findByJobIdOrderByPlace(jobId)) {
+            if (step.gearStage != null && stages.containsKey(step.gearStage)) {
+                step.gearStage = stages.get(step.gearStage);
+            }
+            step.shaft = shafts.getOrDefault(step.shaft, step.shaft);
+        }
     }
 
     /** What the undo button would undo, in words; empty when nothing. */

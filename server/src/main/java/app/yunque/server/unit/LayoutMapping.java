@@ -1,6 +1,6 @@
 package app.yunque.server.unit;
 
-import app.yunque.drive.GearTrain;
+import app.yunque.drive.Drive;
 import app.yunque.measure.Refused;
 import app.yunque.server.problem.AtField;
 import app.yunque.server.problem.Faults;
@@ -28,9 +28,9 @@ final class LayoutMapping {
     private LayoutMapping() {}
 
     /** Names of all shafts: as entered, else as they follow from the papers. */
-    static List<String> shafts(@Nullable UnitLayout layout, GearTrain train) {
+    static List<String> shafts(@Nullable UnitLayout layout, Drive drive) {
         return layout == null || layout.axes().isEmpty()
-                ? ShaftStack.shaftNames(train)
+                ? ShaftStack.shaftNames(drive)
                 : layout.axes();
     }
 
@@ -75,10 +75,31 @@ final class LayoutMapping {
         return EnteredNumber.read(number, field, label, EntryKind.LENGTH).canonical();
     }
 
+    /** The names go with their shafts; a shaft that came in between is named by its number until somebody names it. */
+    static UnitLayout moved(
+            UnitLayout layout, Drive before, Drive after, Map<Integer, Integer> shafts) {
+        if (layout.axes().isEmpty()) {
+            return layout;
+        }
+        var names = new ArrayList<String>();
+        for (int shaft = 1; shaft <= after.shafts().count(); shaft++) {
+            names.add("shaft " + shaft);
+        }
+        int described = Math.min(before.shafts().count(), layout.axes().size());
+        for (int was = 1; was <= described; was++) {
+            var is = shafts.get(was);
+            if (is != null) {
+                names.set(is - 1, layout.axes().get(was - 1));
+            }
+        }
+        names.addAll(layout.axes().subList(described, layout.axes().size()));
+        return new UnitLayout(names, layout.openings());
+    }
+
     /** @throws Refused when the layout cannot be */
-    static UnitLayout checked(UnitLayout given, GearTrain train) {
+    static UnitLayout checked(UnitLayout given, Drive drive) {
         var axes = given.axes().stream().map(String::strip).toList();
-        int fewest = train.stages().isEmpty() ? 1 : train.stages().size() + 1;
+        int fewest = drive.isUnknown() ? 1 : drive.shafts().count();
         if (!axes.isEmpty() && axes.size() < fewest) {
             throw Refused.because(
                     "layout.axes",

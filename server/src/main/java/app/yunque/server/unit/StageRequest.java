@@ -1,30 +1,21 @@
 package app.yunque.server.unit;
 
-import app.yunque.gear.Hand;
 import app.yunque.server.quantity.EnteredNumber;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
 
 /**
- * One stage as its papers describe it; both gears share module, pressure angle, helix and face width.
+ * One stage as its papers describe it, whatever turns in it.
  *
- * @param pinionTeeth      teeth of the driving gear
- * @param wheelTeeth       teeth of the driven gear
- * @param module           normal module in "module", or diametral pitch in "DP"
- * @param pressureAngleDeg normal pressure angle (degrees)
- * @param helixAngleDeg    helix angle (degrees); 0 for a spur gear
- * @param pinionHand       hand of the pinion's helix; NONE for a spur gear
- * @param pinionShift      profile shift coefficient of the pinion
- * @param wheelShift       profile shift coefficient of the wheel
- * @param faceWidth        face width
- * @param centreDistance   working centre distance
+ * @param kind   kind of stage, one of those the register offers
+ * @param values what was entered, by field name
+ * @param was    number the stage had before the papers were corrected, so that what was found on it goes with it; missing for a new
+ *               one, and everywhere when the stages stand as they stood
  */
-public record StageRequest(
-        int pinionTeeth,
-        int wheelTeeth,
-        EnteredNumber module,
-        double pressureAngleDeg,
-        double helixAngleDeg,
-        Hand pinionHand,
-        double pinionShift,
-        double wheelShift,
-        EnteredNumber faceWidth,
-        EnteredNumber centreDistance) {}
+public record StageRequest(String kind, Map<String, EnteredNumber> values, @Nullable Integer was) {
+
+    /** As it is kept. */
+    StageRequest kept() {
+        return new StageRequest(kind, values, null);
+    }
+}

@@ -27,7 +27,7 @@ class UnitController {
         return units.list(afterTag);
     }
 
-    /** Kinds of stages besides pairs on parallel shafts, with what is asked for each. */
+    /** Kinds of stages, with what is asked for each. */
     @GetMapping("/stage-kinds")
     List<StageSheets.Kind> stageKinds() {
         return StageSheets.all();

@@ -4,19 +4,13 @@ import app.yunque.gear.ServiceDuty;
 import app.yunque.server.history.Kept;
 import app.yunque.server.quantity.Entered;
 import jakarta.persistence.AttributeOverride;
-import jakarta.persistence.CollectionTable;
 import jakarta.persistence.Column;
 import jakarta.persistence.Convert;
-import jakarta.persistence.ElementCollection;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
-import jakarta.persistence.FetchType;
 import jakarta.persistence.Id;
-import jakarta.persistence.JoinColumn;
-import jakarta.persistence.OrderColumn;
 import jakarta.persistence.Table;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import org.hibernate.envers.Audited;
@@ -44,10 +38,12 @@ class UnitEntity extends Kept {
     @Column(name = "under_warranty", nullable = false)
     boolean underWarranty;
 
-    @ElementCollection(fetch = FetchType.EAGER)
-    @CollectionTable(name = "unit_stage", joinColumns = @JoinColumn(name = "unit_id"))
-    @OrderColumn(name = "place")
-    List<StageRow> stages = new ArrayList<>();
+    @Convert(converter = StagesColumn.class)
+    @Column(nullable = false)
+    List<StageRequest> stages = List.of();
+
+    @Convert(converter = PositionsColumn.class)
+    @Nullable List<PositionRequest> positions;
 
     @Column(name = "input_speed_rpm")
     @Nullable Double inputSpeedRpm;
@@ -59,8 +55,4 @@ class UnitEntity extends Kept {
 
     @Convert(converter = LayoutColumn.class)
     @Nullable UnitLayout layout;
-
-    @Convert(converter = OtherStagesColumn.class)
-    @Column(name = "other_stages")
-    @Nullable List<OtherStageRequest> otherStages;
 }

@@ -1,6 +1,6 @@
 package app.yunque.server.unit;
 
-import app.yunque.drive.GearTrain;
+import app.yunque.drive.Drive;
 import app.yunque.gear.ServiceDuty;
 import app.yunque.teardown.Opening;
 import java.util.List;
@@ -13,21 +13,21 @@ import java.util.UUID;
  * @param tag   tag on the machine
  * @param name  what it is
  * @param duty  what the drive is there for
- * @param train its stages as the core knows them
+ * @param drive what turns in it as the core knows it
  * @param underWarranty true while the maker's warranty runs
  * @param kind  kind of gearbox in words
  * @param shafts names of its shafts, bores and covers, input first
  * @param openings openings of its housing
- * @param otherStages stages of other kinds as entered
+ * @param stages its stages as entered
  */
 public record UnitPapers(
         UUID id,
         String tag,
         String name,
         ServiceDuty duty,
-        GearTrain train,
+        Drive drive,
         boolean underWarranty,
         String kind,
         List<String> shafts,
         List<Opening> openings,
-        List<OtherStageRequest> otherStages) {}
+        List<StageRequest> stages) {}

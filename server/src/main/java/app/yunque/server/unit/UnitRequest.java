@@ -3,6 +3,7 @@ package app.yunque.server.unit;
 import app.yunque.gear.ServiceDuty;
 import app.yunque.server.quantity.EnteredNumber;
 import java.util.List;
+import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
@@ -15,8 +16,8 @@ import org.jspecify.annotations.Nullable;
  * @param kind          kind of gearbox in words, 1 to 60 characters
  * @param duty          what the drive is there for, which sets the wear limits
  * @param underWarranty true when the maker's warranty still runs
- * @param stages        from the input to the output; none while the unit is unopened
- * @param otherStages   stages of other kinds; may be missing
+ * @param stages        from the input on, of whatever kind; none while the unit is unopened
+ * @param positions     positions of the levers; missing where every stage always carries the load
  * @param inputSpeedRpm speed of the input (min⁻¹); missing while nobody knows it
  * @param inputPower    power of the input; may be missing
  * @param layout        shafts and openings; may be missing
@@ -29,7 +30,13 @@ public record UnitRequest(
         ServiceDuty duty,
         boolean underWarranty,
         List<StageRequest> stages,
-        @Nullable List<OtherStageRequest> otherStages,
+        @Nullable List<PositionRequest> positions,
         @Nullable Double inputSpeedRpm,
         @Nullable EnteredNumber inputPower,
-        @Nullable UnitLayout layout) {}
+        @Nullable UnitLayout layout) {
+
+    /** Old numbers of the stages that are still there. */
+    public Set<Integer> stagesThatStay(int before) {
+        return PapersMoves.stages(before, stages).keySet();
+    }
+}

@@ -1,6 +1,6 @@
 package app.yunque.server.unit;
 
-import app.yunque.drive.GearTrain;
+import app.yunque.drive.Drive;
 import app.yunque.measure.Problem;
 import app.yunque.measure.Refused;
 import app.yunque.server.history.WriteOnce;
@@ -60,7 +60,7 @@ public class UnitService {
     public void lay(UUID id, LayoutRequest request) {
         var unit = entity(id);
         unit.refuseStale(request.version(), () -> UnitMapping.view(unit));
-        unit.layout = LayoutMapping.checked(request.layout(), UnitMapping.train(unit));
+        unit.layout = LayoutMapping.checked(request.layout(), UnitMapping.drive(unit));
         unit.keep(bench.name(), clock.instant());
         units.flush();
     }
@@ -75,13 +75,23 @@ public class UnitService {
      * Corrects the papers; open jobs follow them from then on.
      *
      * @param version version that was seen
+     * @return what changed its number by it
      */
     @Transactional
-    public void correct(UUID id, long version, UnitRequest request) {
+    public PapersMoves correct(UUID id, long version, UnitRequest request) {
         var unit = entity(id);
         unit.refuseStale(version, () -> UnitMapping.view(unit));
+        var before = UnitMapping.drive(unit);
+        var layout = unit.layout;
+        var stages = PapersMoves.stages(before.stages().size(), request.stages());
         fill(unit, request);
+        var moves = PapersMoves.of(before, UnitMapping.drive(unit), stages);
+        if (layout != null && layout.equals(unit.layout) && !moves.isNothing()) {
+            unit.layout =
+                    LayoutMapping.moved(layout, before, UnitMapping.drive(unit), moves.shafts());
+        }
         units.saveAndFlush(unit);
+        return moves;
     }
 
     private void save(UnitRequest request) {
@@ -94,7 +104,6 @@ public class UnitService {
     private void fill(UnitEntity unit, UnitRequest request) {
         var faults = new Faults();
         faults.gather(() -> named(unit.id, request));
-        var rows = faults.gather(() -> UnitMapping.rows(request.stages()));
         var power =
                 faults.gather(
                         () ->
@@ -105,27 +114,28 @@ public class UnitService {
                                                 "input power",
                                                 EntryKind.POWER)));
         faults.gather(() -> checkedSpeed(request.inputSpeedRpm()));
-        faults.gather(() -> UnitMapping.others(request.otherStages()));
+        var positions =
+                request.positions() == null ? List.<PositionRequest>of() : request.positions();
+        faults.gather(() -> UnitMapping.drive(request.stages(), positions, null, 0));
         faults.throwIfAny();
         unit.tag = request.tag().strip();
         unit.name = request.name().strip();
         unit.kind = request.kind().strip();
         unit.duty = request.duty();
         unit.underWarranty = request.underWarranty();
-        unit.stages.clear();
-        unit.stages.addAll(rows == null ? List.of() : rows);
-        unit.otherStages = request.otherStages();
+        unit.stages = request.stages().stream().map(StageRequest::kept).toList();
+        unit.positions = positions.isEmpty() ? null : positions;
         unit.inputSpeedRpm = request.inputSpeedRpm();
         unit.inputPower = power == null ? null : power.orElse(null);
-        var train = UnitMapping.train(unit);
+        var drive = UnitMapping.drive(unit);
         if (request.layout() != null) {
-            unit.layout = LayoutMapping.checked(request.layout(), train);
+            unit.layout = LayoutMapping.checked(request.layout(), drive);
         }
         unit.keep(bench.name(), clock.instant());
     }
 
     private static Boolean checkedSpeed(@Nullable Double rpm) {
-        Refused.ifAny(rpm == null ? Optional.empty() : GearTrain.INPUT_SPEED.judge(rpm));
+        Refused.ifAny(rpm == null ? Optional.empty() : Drive.INPUT_SPEED.judge(rpm));
         return true;
     }
 

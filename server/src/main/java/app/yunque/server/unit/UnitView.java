@@ -1,6 +1,5 @@
 package app.yunque.server.unit;
 
-import app.yunque.drive.DriveLine;
 import app.yunque.gear.ServiceDuty;
 import app.yunque.server.quantity.EnteredNumber;
 import java.util.List;
@@ -17,11 +16,11 @@ import org.jspecify.annotations.Nullable;
  * @param duty           what the drive is there for
  * @param dutyWords      the same in words
  * @param underWarranty  true while the maker's warranty runs
- * @param stages         from the input to the output
- * @param otherStages    stages of other kinds as entered
- * @param drive          every stage at work, from the input to the output; empty while the papers name none
+ * @param stages         from the input on, of whatever kind
+ * @param positions      positions of the levers as entered
+ * @param drive          the unit at work in each position; empty while the papers name no stage
  * @param shafts         names of the shafts, input first
- * @param ratio          i = n_in/n_out
+ * @param ratio          i = n_in/n_out of the first position
  * @param inputSpeedRpm  speed of the input (min⁻¹); missing while nobody knows it
  * @param outputSpeedRpm speed of the output (min⁻¹); missing as the input's
  * @param turnsTheSameWay true when the output turns the same way as the input
@@ -38,8 +37,8 @@ public record UnitView(
         String dutyWords,
         boolean underWarranty,
         List<StageView> stages,
-        List<OtherStageRequest> otherStages,
-        List<DriveLine.At> drive,
+        List<PositionRequest> positions,
+        List<PositionView> drive,
         List<String> shafts,
         double ratio,
         @Nullable Double inputSpeedRpm,

@@ -24,36 +24,35 @@ class BadInputTest {
             delimiter = '|',
             textBlock =
                     """
-                    pinionTeeth    | 0        | stages[0].pinionTeeth    | Number of teeth 0 is outside 4 to 2000.
-                    wheelTeeth     | -3       | stages[0].wheelTeeth     | Number of teeth −3 is outside 4 to 2000.
-                    pinionShift    | 1e308    | stages[0].pinionShift    | Profile shift coefficient above 1 followed by 15 zeros
-                    helixAngleDeg  | 15       | stages[0].pinionHand     | A helical gear needs its hand.
-                    pinionTeeth    | "twelve" | stages[0].pinionTeeth    | The value of “stages[0].pinionTeeth” is not understood
-                    module         | {"text":"3x","unit":"module"}    | stages[0].module | “3x” is not a number for module.
-                    module         | {"text":"1e308","unit":"module"} | stages[0].module | “1e308” is not a number for module.
-                    module         | {"text":"0","unit":"DP"}         | stages[0].module | Normal module above
-                    module         | {"text":"3","unit":"mm"}         | stages[0].module | “mm” is not a unit for module. Use one of module, DP.
-                    faceWidth      | {"text":"","unit":"mm"}          | stages[0].faceWidth | Face width is missing.
-                    centreDistance | {"text":"80","unit":"mm"}        | stages[0].centreDistance | Centre distance 80 mm is too small
-                    centreDistance | {"text":"1.234,5","unit":"mm"}   | stages[0].centreDistance | is not a number for centre distance.
+                    pinion.teeth         | 0       | Number of teeth 0 is outside 4 to 2000.
+                    wheel.teeth          | -3      | “-3” is not a whole number for teeth of the wheel.
+                    pinion.teeth         | 20.5    | “20.5” is not a whole number
+                    pinion.teeth         | twelve  | “twelve” is not a whole number for teeth of the pinion.
+                    pinion.profileShift  | 9       | Profile shift
+                    normalModuleMm       | 3x module | “3x” is not a number for module
+                    normalModuleMm       | 1e308 module | “1e308” is not a number for module
+                    normalModuleMm       | 0 DP    | A tooth size must be above 0.
+                    normalModuleMm       | 3 mm    | “mm” is not a unit for module
+                    faceWidthMm          | '' mm   | Face width is missing.
+                    centreDistanceMm     | 80 mm   | Centre distance 80 mm is too small
+                    centreDistanceMm     | 1.234,5 mm | is not a number for centre distance.
+                    hand                 | BOTH    | hand
                     """)
-    void tellsEachFaultOfAUnitAtItsField(String field, String value, String at, String sentence) {
-        var unit = Requests.unit(Requests.stage());
-        var json = JSON.writeValueAsString(unit);
-        var good = JSON.writeValueAsString(Map.of(field, Requests.stage().get(field)));
-        var bad = "\"" + field + "\":" + value;
-        var answer =
-                bench.post("/api/units", json.replace(good.substring(1, good.length() - 1), bad));
+    void tellsEachFaultOfAUnitAtItsField(String field, String typed, String sentence) {
+        var words = typed.split(" ");
+        var entered = Requests.in(words.length == 1 ? "" : words[1], words[0].replace("''", ""));
+        var stage = Requests.with(Requests.stage(), field, entered);
+        var answer = bench.post("/api/units", Requests.unit(stage));
 
         assertThat(answer.status()).isEqualTo(422);
-        assertThat(answer.at(at)).contains(sentence);
+        assertThat(answer.at("stages[0]." + field)).contains(sentence);
     }
 
     @Test
     void tellsAllFaultsTogether() {
         var stage = Requests.stage();
-        stage.put("pinionTeeth", 0);
-        stage.put("faceWidth", Requests.mm("wide"));
+        Requests.with(stage, "pinion.teeth", Requests.plain(0));
+        Requests.with(stage, "faceWidthMm", Requests.mm("wide"));
         var unit = Requests.unit(stage);
         unit.put("name", "x".repeat(300));
         unit.put("inputSpeedRpm", -1);
@@ -61,7 +60,7 @@ class BadInputTest {
 
         assertThat(answer.at("name"))
                 .isEqualTo("Name has 300 characters; at most 120 fit. Shorten it.");
-        assertThat(answer.at("stages[0].faceWidth")).contains("“wide” is not a number");
+        assertThat(answer.at("stages[0].faceWidthMm")).contains("“wide” is not a number");
         assertThat(answer.at("inputSpeedRpm"))
                 .contains("Input speed −1 min⁻¹ is outside 0.1 to 60000 min⁻¹.");
     }

@@ -19,19 +19,36 @@ public final class Requests {
         return Map.of("text", text, "unit", unit);
     }
 
+    /** A number without a unit, or a word of a choice. */
+    static Map<String, Object> plain(Object value) {
+        return in("", String.valueOf(value));
+    }
+
+    /** A spur pair 20/40, module 3. */
     static Map<String, Object> stage() {
-        return new HashMap<>(
+        return stage(
+                "PAIR",
                 Map.of(
-                        "pinionTeeth", 20,
-                        "wheelTeeth", 40,
-                        "module", in("module", "3"),
-                        "pressureAngleDeg", 20,
-                        "helixAngleDeg", 0,
-                        "pinionHand", "NONE",
-                        "pinionShift", 0,
-                        "wheelShift", 0,
-                        "faceWidth", mm("30"),
-                        "centreDistance", mm("90.2")));
+                        "pinion.teeth", plain(20),
+                        "wheel.teeth", plain(40),
+                        "wheelKind", plain("OUTSIDE"),
+                        "normalModuleMm", in("module", "3"),
+                        "pressureAngleDeg", in("°", "20"),
+                        "hand", plain("RIGHT"),
+                        "rack", plain("full depth"),
+                        "faceWidthMm", mm("30"),
+                        "centreDistanceMm", mm("90.2")));
+    }
+
+    static Map<String, Object> stage(String kind, Map<String, Object> values) {
+        return new HashMap<>(Map.of("kind", kind, "values", new HashMap<>(values)));
+    }
+
+    /** The stage with one value entered otherwise. */
+    @SuppressWarnings("unchecked")
+    static Map<String, Object> with(Map<String, Object> stage, String field, Object entered) {
+        ((Map<String, Object>) stage.get("values")).put(field, entered);
+        return stage;
     }
 
     static Map<String, Object> unit(Map<String, Object> stage) {

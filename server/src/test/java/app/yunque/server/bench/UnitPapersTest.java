@@ -8,8 +8,10 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import tools.jackson.databind.JsonNode;
 
 /** A unit registered unopened, and papers that are corrected while a job is open. */
 @ExtendWith(RunningApp.class)
@@ -139,8 +141,8 @@ class UnitPapersTest {
         // Corrected, it is judged anew: another module, another limit.
         var before = least(job);
         var stage = Requests.stage();
-        stage.put("module", Requests.in("module", "2.9"));
-        stage.put("centreDistance", Requests.mm("87.3"));
+        Requests.with(stage, "normalModuleMm", Requests.in("module", "2.9"));
+        Requests.with(stage, "centreDistanceMm", Requests.mm("87.3"));
         unit.put("stages", List.of(stage));
         assertThat(correct(unit, seen(unit)).status()).isEqualTo(200);
         assertThat(least(job)).isNotEqualTo(before);
@@ -171,8 +173,8 @@ class UnitPapersTest {
                         Requests.backlash("INSPECT", "0.25", "0.26", "0.25", "0.24"));
         assertThat(kept.status()).as(kept.detail()).isEqualTo(200);
         var stage = Requests.stage();
-        stage.put("module", Requests.in("module", "6"));
-        stage.put("centreDistance", Requests.mm("180.4"));
+        Requests.with(stage, "normalModuleMm", Requests.in("module", "6"));
+        Requests.with(stage, "centreDistanceMm", Requests.mm("180.4"));
         unit.put("stages", List.of(stage));
         var corrected = correct(unit, seen(unit));
         assertThat(corrected.status()).as(corrected.detail()).isEqualTo(200);
@@ -188,7 +190,7 @@ class UnitPapersTest {
     @Test
     void aShaftThatAPartSatOnAndATurnCountHoldThePapers() {
         var unit = Requests.unit(Requests.stage());
-        unit.put("stages", List.of(Requests.stage(), Requests.stage()));
+        unit.put("stages", List.of(Requests.stage(), Requests.stage(), Requests.stage()));
         mechanic.post("/api/units", unit);
         var job = "/api/jobs/" + openJob(unit);
         mechanic.put(job + "/permission", Requests.permission());
@@ -205,7 +207,7 @@ class UnitPapersTest {
                 mechanic.put(
                         job + "/turn-count",
                         Map.of(
-                                "inputTurns", Requests.in("turns", "40"),
+                                "inputTurns", Requests.in("turns", "80"),
                                 "outputTurns", Requests.in("turns", "10"),
                                 "readingError", Requests.in("°", "3")));
         assertThat(counted.status()).as(counted.detail()).isEqualTo(200);
@@ -258,54 +260,216 @@ class UnitPapersTest {
             }
         }
         var unit = unopened();
-        unit.put(
-                "otherStages",
-                List.of(
-                        Map.of(
-                                "after",
-                                0,
-                                "kind",
-                                "WORM",
-                                "values",
-                                Map.of(
-                                        "starts", Requests.in("", "1"),
-                                        "wheelTeeth", Requests.in("", "40"),
-                                        "axialModuleMm", Requests.in("module", "4"),
-                                        "wormDiameterMm", Requests.mm("40"),
-                                        "normalPressureAngleDeg", Requests.in("°", "20"),
-                                        "hand", Requests.in("", "RIGHT")))));
+        unit.put("stages", List.of(worm()));
         var kept = mechanic.post("/api/units", unit);
         assertThat(kept.status()).as(kept.detail()).isEqualTo(200);
         assertThat(kept.body().path("ratio").asDouble()).isEqualTo(40);
-        unit.put("id", UUID.randomUUID());
-        unit.put("tag", "C-" + UUID.randomUUID().toString().substring(0, 6));
+        another(unit);
         unit.put(
-                "otherStages",
+                "stages",
                 List.of(
-                        Map.of(
-                                "after",
-                                0,
-                                "kind",
-                                "COUNTED",
-                                "values",
-                                Map.of(
-                                        "driverTeeth", Requests.in("", "18"),
-                                        "drivenTeeth", Requests.in("", "54"),
-                                        "internal", Requests.in("", "NO"))),
-                        Map.of(
-                                "after",
-                                0,
-                                "kind",
+                        counted(18, 54),
+                        Requests.stage(
                                 "WORM_COUNTED",
-                                "values",
                                 Map.of(
-                                        "starts", Requests.in("", "2"),
-                                        "wheelTeeth", Requests.in("", "30")))));
+                                        "starts", Requests.plain(2),
+                                        "wheelTeeth", Requests.plain(30)))));
         var counted = mechanic.post("/api/units", unit);
         assertThat(counted.body().path("ratio").asDouble()).isEqualTo(45);
-        unit.put("id", UUID.randomUUID());
-        unit.put("otherStages", List.of(Map.of("after", 0, "kind", "COUNTED", "values", Map.of())));
-        assertThat(mechanic.post("/api/units", unit).at("otherStages[0].driverTeeth"))
+        another(unit);
+        unit.put("stages", List.of(Requests.stage("COUNTED", Map.of())));
+        assertThat(mechanic.post("/api/units", unit).at("stages[0].driverTeeth"))
                 .contains("Teeth of the driver is missing");
+        unit.put("stages", List.of(Requests.stage("LEVER", Map.of())));
+        assertThat(mechanic.post("/api/units", unit).at("stages[0].kind"))
+                .contains("no kind of stage “LEVER”");
+    }
+
+    private static void another(Map<String, Object> unit) {
+        unit.put("id", UUID.randomUUID());
+        unit.put("tag", "C-" + UUID.randomUUID().toString().substring(0, 6));
+    }
+
+    private static Map<String, Object> worm() {
+        return Requests.stage(
+                "WORM",
+                Map.of(
+                        "starts", Requests.plain(1),
+                        "wheelTeeth", Requests.plain(40),
+                        "axialModuleMm", Requests.in("module", "4"),
+                        "wormDiameterMm", Requests.mm("40"),
+                        "normalPressureAngleDeg", Requests.in("°", "20"),
+                        "hand", Requests.plain("RIGHT")));
+    }
+
+    private static Map<String, Object> counted(int driver, int driven) {
+        return Requests.stage(
+                "COUNTED",
+                Map.of(
+                        "driverTeeth", Requests.plain(driver),
+                        "drivenTeeth", Requests.plain(driven),
+                        "internal", Requests.plain("NO")));
+    }
+
+    /** A headstock: each position of its levers has its own path and ratio, and a turn count is held against the one it was made in. */
+    @Test
+    void aUnitHasAsManyRatiosAsItsLeversHavePositions() {
+        var unit = unopened();
+        unit.put("stages", List.of(counted(30, 60), counted(40, 50), counted(20, 80)));
+        unit.put(
+                "positions",
+                List.of(
+                        Map.of("name", "slow", "stages", List.of(1, 3)),
+                        Map.of("name", "fast", "stages", List.of(2, 3))));
+        unit.put("inputSpeedRpm", 800);
+        var kept = mechanic.post("/api/units", unit);
+        assertThat(kept.status()).as(kept.detail()).isEqualTo(200);
+        var drive = kept.body().path("drive");
+        assertThat(drive.get(0).path("ratio").asDouble()).isEqualTo(8);
+        assertThat(drive.get(1).path("ratio").asDouble()).isEqualTo(5);
+        assertThat(drive.get(1).path("outputSpeedRpm").asDouble()).isEqualTo(160);
+        assertThat(kept.body().path("shafts").size()).isEqualTo(3);
+        assertThat(kept.body().path("stages").get(2).path("driverSpeedRpm").asDouble())
+                .as("the fastest of its positions, 800/1.25")
+                .isEqualTo(640);
+        var job = "/api/jobs/" + openJob(unit);
+        var count =
+                new HashMap<String, Object>(
+                        Map.of(
+                                "inputTurns", Requests.in("turns", "100"),
+                                "outputTurns", Requests.in("turns", "20"),
+                                "readingError", Requests.in("°", "3"),
+                                "position", "fast"));
+        var counted = mechanic.put(job + "/turn-count", count);
+        assertThat(counted.status()).as(counted.detail()).isEqualTo(200);
+        var check = counted.body().path("receive").path("turnCount");
+        assertThat(check.path("check").path("verdict").asString()).isEqualTo("CLEAR_PASS");
+        assertThat(check.path("position").asString()).isEqualTo("fast");
+        count.remove("position");
+        assertThat(
+                        mechanic.post(job + "/preview/turn-count", count)
+                                .body()
+                                .path("verdict")
+                                .asString())
+                .as("the first position, when none is named")
+                .isEqualTo("CLEAR_FAIL");
+        count.put("position", "reverse");
+        assertThat(mechanic.post(job + "/preview/turn-count", count).at("position"))
+                .contains("no gear position “reverse”", "slow, fast");
+        assertThat(new String(mechanic.get(job + "/report").bytes()))
+                .contains("Position fast: ratio 5.000");
+        another(unit);
+        unit.put("positions", List.of(Map.of("name", "fast", "stages", List.of(4))));
+        assertThat(mechanic.post("/api/units", unit).at("positions[0].stages"))
+                .contains("goes through stage 4; the papers describe 3");
+        unit.put("positions", List.of(Map.of("name", " ", "stages", List.of(1))));
+        assertThat(mechanic.post("/api/units", unit).at("positions[0].name"))
+                .contains("needs a name");
+    }
+
+    /** A stage that was forgotten is put in front; what was found on the others, and the parts on their shafts, go along. */
+    @Test
+    void whatWasFoundGoesWithItsStage() {
+        var unit = Requests.unit(Requests.stage());
+        mechanic.post("/api/units", unit);
+        var job = "/api/jobs/" + openJob(unit);
+        mechanic.put(job + "/permission", Requests.permission());
+        mechanic.put(job + "/isolation", Requests.isolation());
+        mechanic.put(
+                job + "/measurements/" + UUID.randomUUID(),
+                Requests.backlash("INSPECT", "0.25", "0.26", "0.25", "0.24"));
+        var wheel = Requests.step("wheel", "GEAR", 1);
+        wheel.put("gear", Map.of("stage", 1, "member", "WHEEL"));
+        wheel.put("shaft", 2);
+        mechanic.put(job + "/steps/" + UUID.randomUUID(), wheel);
+        var bearing = Requests.step("far bearing", "BEARING", 1);
+        bearing.put("shaft", 2);
+        mechanic.put(job + "/steps/" + UUID.randomUUID(), bearing);
+        var before = mechanic.get(job).body();
+
+        var stage = Requests.stage();
+        stage.put("was", 1);
+        var chain =
+                Requests.stage(
+                        "CHAIN",
+                        Map.of(
+                                "driverTeeth", Requests.plain(15),
+                                "drivenTeeth", Requests.plain(30)));
+        unit.put("stages", List.of(chain, stage));
+        var corrected = correct(unit, seen(unit));
+        assertThat(corrected.status()).as(corrected.detail()).isEqualTo(200);
+
+        var after = mechanic.get(job).body();
+        var mesh = after.path("meshes").get(0);
+        assertThat(mesh.path("words").asString()).isEqualTo("stage 2, z 20/40");
+        assertThat(mesh.path("before").path("result"))
+                .isEqualTo(before.path("meshes").get(0).path("before").path("result"));
+        assertThat(mesh.path("before").path("given").path("stage").asInt()).isEqualTo(2);
+        assertThat(mesh.path("before").path("keptBy").asString())
+                .isEqualTo(before.path("meshes").get(0).path("before").path("keptBy").asString());
+        assertThat(after.path("steps").get(0).path("given").path("gear").path("stage").asInt())
+                .isEqualTo(2);
+        assertThat(after.path("steps").get(1).path("given").path("shaft").asInt()).isEqualTo(3);
+
+        var twice = Requests.stage();
+        twice.put("was", 2);
+        stage.put("was", 2);
+        unit.put("stages", List.of(twice, stage));
+        assertThat(correct(unit, seen(unit)).at("stages[1].was")).contains("each became one");
+        unit.put("stages", List.of(chain));
+        chain.put("was", 1);
+        assertThat(correct(unit, seen(unit)).at("stages")).contains("Stage 2 cannot be taken away");
+    }
+
+    /** Two bevel stages of one box are two meshes: an answer is tied to the stage it was measured on. */
+    @Test
+    void eachWormStageIsMeasuredByItself() {
+        var unit = unopened();
+        unit.put("stages", List.of(worm(), worm()));
+        mechanic.post("/api/units", unit);
+        var job = "/api/jobs/" + openJob(unit);
+        mechanic.put(job + "/permission", Requests.permission());
+        mechanic.put(job + "/isolation", Requests.isolation());
+        assertThat(
+                        mechanic.get(job + "/papers-entries?stage=2&member=WHEEL")
+                                .body()
+                                .path("axialModuleMm")
+                                .path("text")
+                                .asString())
+                .isEqualTo("4");
+        var example = example("worm-backlash");
+        keep(job, example, Map.of("stage", 2));
+        var meshes = mechanic.get(job).body().path("otherMeshes");
+        assertThat(meshes.size()).isEqualTo(2);
+        assertThat(meshes.get(1).path("stage").asInt()).isEqualTo(2);
+        assertThat(meshes.get(0).path("before").asBoolean()).isFalse();
+        assertThat(meshes.get(1).path("before").asBoolean()).isTrue();
+        // One from before, tied to no stage, counts for the stage that is still open.
+        keep(job, example, null);
+        assertThat(mechanic.get(job).body().path("otherMeshes").get(0).path("before").asBoolean())
+                .isTrue();
+    }
+
+    private JsonNode example(String drawer) {
+        for (var d : mechanic.get("/api/drawers").body()) {
+            if (d.path("name").asString().equals(drawer)) {
+                return d.path("examples").get(0).path("entries");
+            }
+        }
+        throw new IllegalStateException(drawer);
+    }
+
+    private void keep(String job, JsonNode entries, @Nullable Map<String, Integer> about) {
+        var answer = new HashMap<String, Object>();
+        answer.put("station", "INSPECT");
+        answer.put("drawer", "worm-backlash");
+        answer.put("subject", "a worm");
+        answer.put("remark", "");
+        answer.put("entries", entries);
+        if (about != null) {
+            answer.put("about", about);
+        }
+        var kept = mechanic.put(job + "/answers/" + UUID.randomUUID(), answer);
+        assertThat(kept.status()).as(kept.detail()).isEqualTo(200);
     }
 }

@@ -2,19 +2,14 @@ package app.yunque.server.finding;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.yunque.server.LandedDatabase;
 import app.yunque.server.measuring.MeasurementRequest;
 import java.sql.Connection;
-import java.sql.DriverManager;
 import java.sql.SQLException;
-import java.sql.Timestamp;
-import java.time.Instant;
-import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
-import java.util.stream.Collectors;
-import org.flywaydb.core.Flyway;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -29,85 +24,14 @@ class OneTableOfFindingsTest {
     private static final UUID WHEEL = UUID.randomUUID();
     private static final UUID MEASURED = UUID.randomUUID();
 
-    private final String database = "landed_" + UUID.randomUUID().toString().substring(0, 8);
-
-    private static Connection connect(String name) throws SQLException {
-        return DriverManager.getConnection(
-                System.getenv("YUNQUE_TEST_DB") + name,
-                "yunque",
-                System.getenv("YUNQUE_TEST_DB_PASSWORD"));
-    }
-
-    private void migrate(String to) {
-        Flyway.configure()
-                .dataSource(
-                        System.getenv("YUNQUE_TEST_DB") + database,
-                        "yunque",
-                        System.getenv("YUNQUE_TEST_DB_PASSWORD"))
-                .locations("classpath:db/migration")
-                .target(to)
-                .load()
-                .migrate();
-    }
-
-    private Connection landed(int version) throws SQLException {
-        try (var cluster = connect("postgres");
-                var statement = cluster.createStatement()) {
-            statement.execute("create database " + database);
-        }
-        migrate(String.valueOf(version));
-        return connect(database);
-    }
-
-    /** A row with what matters; every other column that must not be empty gets the emptiest value of its type. */
-    private static void insert(Connection sql, String table, Map<String, Object> given)
-            throws SQLException {
-        var row = new HashMap<>(given);
-        try (var columns =
-                sql.createStatement()
-                        .executeQuery(
-                                "select column_name, data_type from information_schema.columns where table_name = '"
-                                        + table
-                                        + "' and is_nullable = 'NO' and column_default is null and is_identity = 'NO'")) {
-            while (columns.next()) {
-                row.putIfAbsent(columns.getString(1), emptiest(columns.getString(2)));
-            }
-        }
-        var names = new ArrayList<>(row.keySet());
-        var into =
-                "insert into %s (%s) values (%s)"
-                        .formatted(
-                                table,
-                                String.join(", ", names),
-                                names.stream().map(n -> "?").collect(Collectors.joining(", ")));
-        try (var statement = sql.prepareStatement(into)) {
-            for (int i = 0; i < names.size(); i++) {
-                statement.setObject(i + 1, row.get(names.get(i)));
-            }
-            statement.execute();
-        }
-    }
-
-    private static Object emptiest(String type) {
-        return switch (type) {
-            case "text" -> "";
-            case "boolean" -> false;
-            case "uuid" -> UUID.randomUUID();
-            case "timestamp with time zone" -> Timestamp.from(Instant.EPOCH);
-            case "integer", "smallint" -> 0;
-            case "bigint" -> 0L;
-            case "double precision" -> 0.0;
-            case "bytea" -> new byte[0];
-            default -> throw new IllegalStateException(type);
-        };
-    }
+    private final LandedDatabase landed = new LandedDatabase();
 
     private static void records(Connection sql, int version) throws SQLException {
-        insert(sql, "unit", Map.of("id", UNIT, "tag", "T-1"));
-        insert(sql, "job", Map.of("id", JOB, "unit_id", UNIT, "number", 7L));
-        insert(sql, "step", Map.of("id", WHEEL, "job_id", JOB, "part", "Wheel"));
-        insert(sql, "revision", Map.of("number", 1L, "at", 1L));
-        insert(sql, "revision", Map.of("number", 2L, "at", 2L));
+        LandedDatabase.insert(sql, "unit", Map.of("id", UNIT, "tag", "T-1"));
+        LandedDatabase.insert(sql, "job", Map.of("id", JOB, "unit_id", UNIT, "number", 7L));
+        LandedDatabase.insert(sql, "step", Map.of("id", WHEEL, "job_id", JOB, "part", "Wheel"));
+        LandedDatabase.insert(sql, "revision", Map.of("number", 1L, "at", 1L));
+        LandedDatabase.insert(sql, "revision", Map.of("number", 2L, "at", 2L));
         var measured = new HashMap<String, Object>();
         measured.put("id", MEASURED);
         measured.put("job_id", JOB);
@@ -124,11 +48,11 @@ class OneTableOfFindingsTest {
         }
         measured.put("version", 3L);
         measured.put("changed_by", "Mira Halden");
-        insert(sql, "measurement", measured);
+        LandedDatabase.insert(sql, "measurement", measured);
         measured.remove("version");
         for (long rev = 1; rev <= 2; rev++) {
             measured.put("rev", rev);
-            insert(sql, "measurement_aud", measured);
+            LandedDatabase.insert(sql, "measurement_aud", measured);
         }
         for (int place = 0; place < 2; place++) {
             var text = List.of("0,25", "0.27").get(place);
@@ -140,15 +64,15 @@ class OneTableOfFindingsTest {
                                     "reading_text", text,
                                     "reading_unit", "mm",
                                     "reading_mm", 0.25));
-            insert(sql, "measurement_reading", reading);
+            LandedDatabase.insert(sql, "measurement_reading", reading);
             reading.put("original_id_revtype", 0);
             reading.put("rev", 1L);
-            insert(sql, "measurement_reading_aud", reading);
+            LandedDatabase.insert(sql, "measurement_reading_aud", reading);
         }
         // The second reading was corrected at the second revision: the old line goes, the new one
         // comes.
         for (int type : List.of(2, 0)) {
-            insert(
+            LandedDatabase.insert(
                     sql,
                     "measurement_reading_aud",
                     Map.of(
@@ -182,37 +106,23 @@ class OneTableOfFindingsTest {
                                         "entries",
                                                 "{\"fields\":{\"pinMm\":{\"text\":\"5\",\"unit\":\"mm\"}}}",
                                         "changed_by", "Teo Brand"));
-                insert(sql, "kept_answer", answer);
+                LandedDatabase.insert(sql, "kept_answer", answer);
                 answer.put("rev", 1L);
-                insert(sql, "kept_answer_aud", answer);
+                LandedDatabase.insert(sql, "kept_answer_aud", answer);
             }
         }
-    }
-
-    private static List<Map<String, Object>> rows(Connection sql, String query)
-            throws SQLException {
-        var rows = new ArrayList<Map<String, Object>>();
-        try (var found = sql.createStatement().executeQuery(query)) {
-            var meta = found.getMetaData();
-            while (found.next()) {
-                var row = new HashMap<String, Object>();
-                for (int i = 1; i <= meta.getColumnCount(); i++) {
-                    row.put(meta.getColumnName(i), found.getObject(i));
-                }
-                rows.add(row);
-            }
-        }
-        return rows;
     }
 
     @ParameterizedTest(name = "from version {0}")
     @ValueSource(ints = {1, 2, 3, 4, 5, 6, 7, 8, 9})
     void carriesEveryLandedVersionOver(int version) throws SQLException {
-        try (var sql = landed(version)) {
+        try (var sql = landed.of(version)) {
             records(sql, version);
-            migrate("latest");
+            landed.migrate("latest");
 
-            var measured = rows(sql, "select * from finding where sort = 'MEASURED'").get(0);
+            var measured =
+                    LandedDatabase.rows(sql, "select * from finding where sort = 'MEASURED'")
+                            .get(0);
             assertThat(measured)
                     .containsEntry("id", MEASURED)
                     .containsEntry("job_id", JOB)
@@ -230,12 +140,16 @@ class OneTableOfFindingsTest {
             assertThat(given.readings()).extracting(r -> r.text()).containsExactly("0,25", "0.27");
 
             var history =
-                    rows(sql, "select given from finding_aud where sort = 'MEASURED' order by rev");
+                    LandedDatabase.rows(
+                            sql,
+                            "select given from finding_aud where sort = 'MEASURED' order by rev");
             assertThat(history)
                     .extracting(row -> texts(JSON.readTree((String) row.get("given"))))
                     .containsExactly(List.of("0,25", "0.27"), List.of("0,25", "0.29"));
 
-            var answers = rows(sql, "select * from finding where sort = 'ANSWERED' order by words");
+            var answers =
+                    LandedDatabase.rows(
+                            sql, "select * from finding where sort = 'ANSWERED' order by words");
             assertThat(answers).hasSize(version < 3 ? 0 : 3);
             for (var answer : answers) {
                 assertThat(answer)
@@ -253,10 +167,12 @@ class OneTableOfFindingsTest {
                 assertThat(answer.get("member"))
                         .isEqualTo(words.startsWith("pinion") ? "PINION" : null);
             }
-            assertThat(rows(sql, "select 1 from finding_aud where sort = 'ANSWERED'"))
+            assertThat(
+                            LandedDatabase.rows(
+                                    sql, "select 1 from finding_aud where sort = 'ANSWERED'"))
                     .hasSameSizeAs(answers);
             assertThat(
-                            rows(
+                            LandedDatabase.rows(
                                     sql,
                                     "select 1 from information_schema.tables where table_name like 'measurement%' or table_name like 'kept_answer%'"))
                     .isEmpty();
@@ -270,11 +186,14 @@ class OneTableOfFindingsTest {
     /** Of two parts with the same name nobody can tell which was meant. */
     @Test
     void anAnswerThatNamesTwoPartsIsTiedToNeither() throws SQLException {
-        try (var sql = landed(9)) {
+        try (var sql = landed.of(9)) {
             records(sql, 9);
-            insert(sql, "step", Map.of("id", UUID.randomUUID(), "job_id", JOB, "part", "wheel"));
-            migrate("latest");
-            assertThat(rows(sql, "select step_id from finding where words = ' wheel '"))
+            LandedDatabase.insert(
+                    sql, "step", Map.of("id", UUID.randomUUID(), "job_id", JOB, "part", "wheel"));
+            landed.migrate("latest");
+            assertThat(
+                            LandedDatabase.rows(
+                                    sql, "select step_id from finding where words = ' wheel '"))
                     .extracting(row -> row.get("step_id"))
                     .containsExactly((Object) null);
         }

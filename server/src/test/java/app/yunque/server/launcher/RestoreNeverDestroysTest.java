@@ -34,8 +34,8 @@ class RestoreNeverDestroysTest {
 
     private static final String UNIT =
             """
-            sql -d yunque -c "insert into unit (id, tag, duty, input_speed_rpm, kind, name, under_warranty, version, changed_by, changed_at) \
-            values (gen_random_uuid(), '%s', 'ENCLOSED_POWER', 1450, 'reducer', 'a pump', false, 0, 'Inés', now())"
+            sql -d yunque -c "insert into unit (id, tag, duty, input_speed_rpm, kind, name, under_warranty, stages, version, changed_by, changed_at) \
+            values (gen_random_uuid(), '%s', 'ENCLOSED_POWER', 1450, 'reducer', 'a pump', false, '[]', 0, 'Inés', now())"
             """;
 
     @TempDir static Path place;

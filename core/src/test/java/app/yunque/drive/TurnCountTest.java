@@ -8,11 +8,13 @@ import app.yunque.gear.Gears;
 import app.yunque.measure.Refused;
 import app.yunque.measure.Verdict;
 import java.util.List;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 
-class GearTrainTest {
-    private final GearTrain train =
-            new GearTrain(List.of(Gears.spurPair(18, 54, 2), Gears.spurPair(20, 65, 3)), 1440, 7.5);
+class TurnCountTest {
+    private final Drive train =
+            Drives.ofPairs(
+                    List.of(Gears.spurPair(18, 54, 2), Gears.spurPair(20, 65, 3)), 1440, 7.5);
 
     // Worked out by hand: 54/18 × 65/20 = 9.75; 1440/9.75 = 147.692.
     @Test
@@ -20,13 +22,13 @@ class GearTrainTest {
         assertThat(train.ratio()).isEqualTo(9.75);
         assertThat(train.outputSpeedRpm()).isCloseTo(147.692, within(5e-4));
         assertThat(train.turnsTheSameWay()).isTrue();
-        assertThat(train.pinionSpeedRpm(2)).isCloseTo(480, within(1e-9));
+        assertThat(train.driverSpeedRpm(2)).isCloseTo(480, within(1e-9));
     }
 
     // Handbook arithmetic: d 63 mm at 1440 min⁻¹ runs 4.75009 m/s; T = 9549.30 P/n.
     @Test
     void knowsPitchLineVelocityAndTorque() {
-        var fast = new GearTrain(List.of(Gears.spurPair(21, 42, 3)), 1440, 7.5);
+        var fast = Drives.ofPairs(List.of(Gears.spurPair(21, 42, 3)), 1440, 7.5);
         assertThat(fast.pitchLineVelocityMPerS(1)).isCloseTo(4.75009, within(5e-6));
         assertThat(fast.inputTorqueNm()).isCloseTo(9549.30 * 7.5 / 1440, within(1e-3));
     }
@@ -35,8 +37,12 @@ class GearTrainTest {
     // 0.0102041.
     @Test
     void countsTurnsWithTheirBand() {
-        var single = new GearTrain(List.of(Gears.spurPair(14, 60, 2)), 100, 0);
-        var check = TurnCountCheck.of(single, new TurnCountCheck.Count(50, 11 + 240.0 / 360, 5));
+        var single = Drives.ofPairs(List.of(Gears.spurPair(14, 60, 2)), 100, 0);
+        var check =
+                TurnCountCheck.of(
+                        single,
+                        Optional.empty(),
+                        new TurnCountCheck.Count(50, 11 + 240.0 / 360, 5));
         assertThat(check.countedRatio()).isCloseTo(4.28571, within(5e-6));
         assertThat(check.uncertainty()).isCloseTo(0.0102041, within(5e-8));
         assertThat(check.verdict()).isEqualTo(Verdict.CLEAR_PASS);
@@ -44,13 +50,14 @@ class GearTrainTest {
 
     @Test
     void isDoubtfulWhileOneToothMoreWouldFitAsWell() {
-        var check = TurnCountCheck.of(train, new TurnCountCheck.Count(9.75, 1, 10));
+        var check =
+                TurnCountCheck.of(train, Optional.empty(), new TurnCountCheck.Count(9.75, 1, 10));
         assertThat(check.verdict()).isEqualTo(Verdict.DOUBTFUL);
 
         var enough =
                 new TurnCountCheck.Count(
                         check.inputTurnsToBeSure(), check.inputTurnsToBeSure() / 9.75, 10);
-        assertThat(TurnCountCheck.of(train, enough).verdict())
+        assertThat(TurnCountCheck.of(train, Optional.empty(), enough).verdict())
                 .as("after the turns it asked for")
                 .isEqualTo(Verdict.CLEAR_PASS);
     }
@@ -58,9 +65,12 @@ class GearTrainTest {
     @Test
     void namesTheToothThatExplainsAWrongRatio() {
         var check =
-                TurnCountCheck.of(train, new TurnCountCheck.Count(960, 100, 3)); // 9.6 = 3 × 64/20
+                TurnCountCheck.of(
+                        train,
+                        Optional.empty(),
+                        new TurnCountCheck.Count(960, 100, 3)); // 9.6 = 3 × 64/20
         assertThat(check.verdict()).isEqualTo(Verdict.CLEAR_FAIL);
-        assertThat(check.sentence()).contains("stage 2 with 20/64 teeth");
+        assertThat(check.sentence()).contains("stage 2 with z 20/64");
     }
 
     @Test

@@ -5,8 +5,8 @@ import jakarta.persistence.Converter;
 import java.util.List;
 
 @Converter
-class OtherStagesColumn extends JsonColumn<List<OtherStageRequest>> {
-    OtherStagesColumn() {
-        super(listOf(OtherStageRequest.class));
+class StagesColumn extends JsonColumn<List<StageRequest>> {
+    StagesColumn() {
+        super(listOf(StageRequest.class));
     }
 }
