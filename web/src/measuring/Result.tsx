@@ -66,6 +66,7 @@ export function Result({ result }: { result: MeasurementResult }) {
             />
             <Row name="wear at the pitch circle" value={length(wear.wearMm, preferences)} />
             <Row name="tooth left" value={length(wear.thicknessMm, preferences)} />
+            <Row name="span, worst place" value={length(wear.worstSpanMm, preferences)} />
             <Row name="span, mean" value={length(wear.meanSpanMm, preferences)} />
             <Row name="span when new" value={length(wear.referenceSpanMm, preferences)} />
             <Row

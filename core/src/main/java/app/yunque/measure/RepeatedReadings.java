@@ -99,6 +99,14 @@ public record RepeatedReadings(List<Double> valuesMm) {
     }
 
     /**
+     * Standard uncertainty of one of them (mm), when they were taken at different places and differ because the places do: √((d/√3)² +
+     * u_gauge²) with d one division. Source: GUM, type B.
+     */
+    public static double standardUncertaintyOfOneMm(Gauge gauge) {
+        return Math.hypot(gauge.resolutionMm() / Math.sqrt(3), gauge.standardUncertaintyMm());
+    }
+
+    /**
      * Standard uncertainty of the mean (mm): √((s/√n)² + u_gauge²). A single reading counts one division/√3
      * instead of s/√n. Source: GUM, types A and B.
      */

@@ -23,13 +23,14 @@ import org.jspecify.annotations.Nullable;
  * How much tooth a span measurement says is missing.
  *
  * <p>s_n = W/cos α_n − m_n [π (k − 1) + z inv α_t]; wear at the reference circle Δs_n = (W_ref − W)/cos α_n, the sum
- * over two flanks. Reference: the maker's span or the span of an unworn place of the same gear where known, else the
+ * over two flanks, at the worst of the places measured: a good mean says nothing about the worst tooth. Reference: the maker's span or the span of an unworn place of the same gear where known, else the
  * nominal span of the drawing, which is thinned for backlash on a real gear and so counts a little wear that never
  * happened.
  *
  * <p>Source: ISO 21771, from memory; limits of {@link ServiceDuty}; verdict after ISO 14253-1.
  *
- * @param meanSpanMm      mean of the readings W (mm)
+ * @param worstSpanMm     smallest of the readings W, which is judged (mm)
+ * @param meanSpanMm      mean of the readings (mm)
  * @param spreadMm        largest less smallest reading (mm)
  * @param referenceSpanMm span of the unworn gear W_ref (mm)
  * @param thicknessMm     remaining normal tooth thickness s_n at the reference circle (mm)
@@ -46,6 +47,7 @@ import org.jspecify.annotations.Nullable;
  * @param working         formula and numbers
  */
 public record ToothWear(
+        double worstSpanMm,
         double meanSpanMm,
         double spreadMm,
         double referenceSpanMm,
@@ -93,20 +95,21 @@ public record ToothWear(
         double cosN = Math.cos(gear.normalPressureAngleRad());
         double reference = referenceSpanMm.orElse(nominal.spanMm());
         double thicknessRef = thicknessMm(gear, teethSpanned, reference);
-        double thickness = thicknessMm(gear, teethSpanned, readings.meanMm());
+        double thickness = thicknessMm(gear, teethSpanned, readings.smallestMm());
         var slip = UnitSlip.suspect(readings.meanMm(), reference);
-        refuseImpossible(gear, teethSpanned, readings.meanMm(), thickness, slip);
+        refuseImpossible(gear, teethSpanned, readings.smallestMm(), thickness, slip);
 
         var loss =
                 ThicknessLoss.of(
                         gear,
                         thickness,
                         thicknessRef,
-                        2 * wearUncertaintyMm(readings, gauge, referenceSpanMm, cosN),
+                        2 * wearUncertaintyMm(gauge, referenceSpanMm, cosN),
                         duty,
                         WearLimit.ToothMaterial.STEEL,
                         makersRenewalPercent);
         return new ToothWear(
+                readings.smallestMm(),
                 readings.meanMm(),
                 readings.spreadMm(),
                 reference,
@@ -138,9 +141,8 @@ public record ToothWear(
     }
 
     /** u(Δs) from both spans; a nominal reference counts as exact, which the working says. */
-    private static double wearUncertaintyMm(
-            RepeatedReadings readings, Gauge gauge, Optional<Double> reference, double cosN) {
-        double measured = readings.standardUncertaintyMm(gauge);
+    private static double wearUncertaintyMm(Gauge gauge, Optional<Double> reference, double cosN) {
+        double measured = RepeatedReadings.standardUncertaintyOfOneMm(gauge);
         double referenced = reference.isPresent() ? gauge.standardUncertaintyMm() : 0;
         return Math.hypot(measured, referenced) / cosN;
     }
@@ -207,10 +209,10 @@ public record ToothWear(
                                 "(%s − %s) / cos %s° = %s mm"
                                         .formatted(
                                                 PlainDigits.rounded(reference, 4),
-                                                PlainDigits.rounded(readings.meanMm(), 4),
+                                                PlainDigits.rounded(readings.smallestMm(), 4),
                                                 PlainDigits.exact(gear.pressureAngleDeg()),
                                                 PlainDigits.rounded(wear, 4))),
-                        line("W over k = " + k + " teeth, mean of " + readings.count(), from),
+                        line("W over k = " + k + " teeth, worst of " + readings.count(), from),
                         line(
                                 "U = 2 √(u_readings² + u_gauge²) / cos αₙ",
                                 "95 %, after ISO 14253-1 guard bands")),

@@ -40,6 +40,31 @@ class ToothWearTest {
         assertThat(wear.verdict()).isEqualTo(Verdict.CLEAR_PASS);
     }
 
+    // A good mean says nothing about the worst tooth: 31.60 alone is 14.8 %, with the caliper's
+    // uncertainty doubtful against 15 %; the mean of 32.11 alone would be 3 %.
+    @Test
+    void judgesTheWorstPlace() {
+        var uneven = wear(ServiceDuty.ENCLOSED_POWER, 32.25, 32.24, 32.25, 31.60);
+        assertThat(uneven.worstSpanMm()).isEqualTo(31.60);
+        assertThat(uneven.meanSpanMm()).isCloseTo(32.085, within(1e-9));
+        assertThat(uneven.wearPercent())
+                .isCloseTo(wear(ServiceDuty.ENCLOSED_POWER, 31.60).wearPercent(), within(1e-12));
+        assertThat(uneven.verdict()).isEqualTo(Verdict.DOUBTFUL);
+        assertThat(uneven.uncertaintyMm())
+                .as("of one place: the places differ, the caliper does not")
+                .isEqualTo(wear(ServiceDuty.ENCLOSED_POWER, 31.60).uncertaintyMm());
+    }
+
+    /** Whatever is added, a reading never makes a tooth better. */
+    @Test
+    void anotherReadingNeverJudgesBetter() {
+        for (double worst = 32.2; worst > 31.4; worst -= 0.05) {
+            var alone = wear(ServiceDuty.ENCLOSED_POWER, worst);
+            var among = wear(ServiceDuty.ENCLOSED_POWER, 32.25, worst, 32.25);
+            assertThat(among.verdict()).as("%s", worst).isEqualTo(alone.verdict());
+        }
+    }
+
     /** A wear of zero changes nothing. */
     @Test
     void findsNoWearOnAnUnwornTooth() {

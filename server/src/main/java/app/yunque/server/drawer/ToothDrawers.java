@@ -165,6 +165,7 @@ class ToothDrawers {
                 .figure("tooth gone", wear.wearPercent(), "%", 1)
                 .mm("wear at the pitch circle", wear.wearMm())
                 .mm("tooth left sₙ", wear.thicknessMm())
+                .mm("span, worst place", wear.worstSpanMm())
                 .mm("span, mean", wear.meanSpanMm())
                 .mm("span when new", wear.referenceSpanMm())
                 .mm("uncertainty of the wear (95 %)", wear.uncertaintyMm())
@@ -244,14 +245,18 @@ class ToothDrawers {
                 sheet.optional("referenceMm")
                         .map(m -> PinMeasurement.normalThicknessMm(gear, pin, m))
                         .orElse(gear.normalToothThicknessMm());
-        double thickness = PinMeasurement.normalThicknessMm(gear, pin, readings.meanMm());
+        // Inside a ring a worn tooth reads larger, outside smaller: the thinnest tooth is judged.
+        double thickness =
+                Math.min(
+                        PinMeasurement.normalThicknessMm(gear, pin, readings.smallestMm()),
+                        PinMeasurement.normalThicknessMm(gear, pin, readings.largestMm()));
         var loss =
                 loss(
                         sheet,
                         gear,
                         thickness,
                         reference,
-                        2 * perMm * readings.standardUncertaintyMm(sheet.gauge()));
+                        2 * perMm * RepeatedReadings.standardUncertaintyOfOneMm(sheet.gauge()));
         return lossAnswer(loss, sheet, readings)
                 .mm("over the pins, mean", readings.meanMm())
                 .mm("over the pins when new", nominal.overPinsMm())
@@ -304,14 +309,14 @@ class ToothDrawers {
         }
         sheet.refuseBeyondInstrument("readings");
         var readings = new RepeatedReadings(sheet.readings("readings"));
-        double thickness = ChordalThickness.normalThicknessMm(gear, readings.meanMm());
+        double thickness = ChordalThickness.normalThicknessMm(gear, readings.smallestMm());
         var loss =
                 loss(
                         sheet,
                         gear,
                         thickness,
                         gear.normalToothThicknessMm(),
-                        2 * readings.standardUncertaintyMm(sheet.gauge()));
+                        2 * RepeatedReadings.standardUncertaintyOfOneMm(sheet.gauge()));
         var answer = lossAnswer(loss, sheet, readings);
         if (loss.uncertaintyPercent() > loss.limit().renewPercent() / 4) {
             answer.warn(
