@@ -1627,8 +1627,8 @@ export interface components {
             minutes: number;
             looks: ("AS_FOUND" | "WASHED" | "AFTER_WORK")[];
             leadsTo: string;
-            conditional?: boolean;
             must?: boolean;
+            conditional?: boolean;
         };
         CheckLimits: {
             unit: string;
@@ -2545,6 +2545,7 @@ export interface components {
             words: string;
             before?: components["schemas"]["MeasurementView"];
             after?: components["schemas"]["MeasurementView"];
+            stale?: string;
             change?: string;
             /** Format: double */
             last?: number;
@@ -2695,6 +2696,7 @@ export interface components {
             drawer: string;
             before: boolean;
             after: boolean;
+            stale?: string;
         };
         PairInput: {
             pinion: components["schemas"]["GearInput"];
@@ -3388,6 +3390,8 @@ export interface components {
             befores: components["schemas"]["Before"][];
         };
         ToothWear: {
+            /** Format: double */
+            worstSpanMm: number;
             /** Format: double */
             meanSpanMm: number;
             /** Format: double */

@@ -6,6 +6,7 @@ import { Kept } from "../measuring/Kept";
 import { MeasurePad } from "../measuring/MeasurePad";
 import type { Subject } from "../measuring/pad.model";
 import { Subjects } from "../measuring/Subjects";
+import { Caution } from "../shared/Caution";
 import { length } from "../shared/format";
 import { Panel } from "../shared/Panel";
 import { usePreferences } from "../shared/preferences";
@@ -14,7 +15,7 @@ import classes from "./Set.module.css";
 
 /** Backlash measured again, beside the value before. */
 export function SetStation({ view }: StationProps) {
-  const firstOpen = view.meshes.find((m) => !m.after)?.stage ?? view.meshes[0]?.stage ?? 1;
+  const firstOpen = view.meshes.find((m) => !m.after || m.stale)?.stage ?? view.meshes[0]?.stage ?? 1;
   const [subject, setSubject] = useState<Subject>({ kind: "BACKLASH", stage: firstOpen, member: "WHEEL" });
   const [opened, setOpened] = useState<{ drawer: string; stage: number }>();
   const mesh = view.meshes.find((m) => m.stage === subject.stage);
@@ -73,7 +74,10 @@ function Row({ mesh }: { mesh: Mesh }) {
     <tr>
       <td>{mesh.words}</td>
       <td>{value(mesh.before)}</td>
-      <td>{value(mesh.after)}</td>
+      <td>
+        {value(mesh.after)}
+        {mesh.stale && <Caution>{mesh.stale}.</Caution>}
+      </td>
       <td>{mesh.change ?? "—"}</td>
     </tr>
   );

@@ -115,16 +115,23 @@ public record JobView(
      * @param words  the stage in words
      * @param drawer drawer that measures it
      * @param before true when it was measured at Inspect
-     * @param after  true when it was measured at Set
+     * @param after  true when it was measured at Set and still counts
+     * @param stale  why what was measured at Set no longer counts; missing while it does
      */
     public record OtherMesh(
-            int stage, String words, String drawer, boolean before, boolean after) {}
+            int stage,
+            String words,
+            String drawer,
+            boolean before,
+            boolean after,
+            @Nullable String stale) {}
 
     /**
      * @param stage  stage of the mesh
      * @param words  the two gears in words
      * @param before last backlash measured at Inspect; missing until measured
      * @param after  last backlash measured at Set; missing until measured
+     * @param stale  why what was measured at Set no longer counts; missing while it does
      * @param change the difference in words; missing until both are there
      * @param last   mean backlash of the last signed job (mm); missing when there was none
      */
@@ -133,6 +140,7 @@ public record JobView(
             String words,
             @Nullable MeasurementView before,
             @Nullable MeasurementView after,
+            @Nullable String stale,
             @Nullable String change,
             @Nullable Double last) {}
 }

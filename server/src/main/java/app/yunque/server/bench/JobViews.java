@@ -8,6 +8,7 @@ import app.yunque.route.Route;
 import app.yunque.route.Station;
 import app.yunque.server.build.BuildOrderService;
 import app.yunque.server.build.FittingService;
+import app.yunque.server.build.FittingView;
 import app.yunque.server.decision.DecisionService;
 import app.yunque.server.drawer.KeptAnswerService;
 import app.yunque.server.finding.SeenService;
@@ -27,6 +28,7 @@ import app.yunque.server.teardown.StepService;
 import app.yunque.server.teardown.StepView;
 import app.yunque.server.unit.UnitPapers;
 import app.yunque.server.unit.UnitService;
+import app.yunque.teardown.Disturbance;
 import app.yunque.teardown.Fitted;
 import app.yunque.teardown.Ledger;
 import app.yunque.teardown.RebuildOrder;
@@ -133,8 +135,9 @@ public class JobViews {
         var decided = decisions.made(job.id());
         var fitted = fittings.fitted(job.id());
         var ledger = Ledger.of(strip, fitted);
-        var meshes = meshes(papers, taken, last);
-        var others = OtherMeshes.of(papers, answered);
+        var changes = changes(strip, fittings.views(job.id()));
+        var meshes = meshes(papers, taken, last, changes);
+        var others = OtherMeshes.of(papers, answered, changes);
         var found = seen.views(job.id());
         var parts = WhatIsOnRecord.parts(strip, papers, found, taken, answered);
         var decisionViews = decisions.views(job.id(), parts);
@@ -280,8 +283,24 @@ public class JobViews {
                 .toList();
     }
 
+    /** Parts that were put in, changed or taken out again, with when. */
+    private static List<Disturbance> changes(List<TeardownStep> strip, List<FittingView> fitted) {
+        var at =
+                fitted.stream()
+                        .collect(
+                                Collectors.toMap(
+                                        f -> f.stepId().toString(), FittingView::fittedAt));
+        return strip.stream()
+                .filter(s -> at.containsKey(s.id()))
+                .map(s -> new Disturbance(s, at.get(s.id())))
+                .toList();
+    }
+
     private List<JobView.Mesh> meshes(
-            UnitPapers unit, List<MeasurementView> taken, Optional<JobRef> last) {
+            UnitPapers unit,
+            List<MeasurementView> taken,
+            Optional<JobRef> last,
+            List<Disturbance> changes) {
         var lastTaken = last.map(l -> measurements.views(l.id(), unit)).orElse(List.of());
         var meshes = new ArrayList<JobView.Mesh>();
         for (int stage : unit.drive().pairs()) {
@@ -299,6 +318,11 @@ public class JobViews {
                                     + pair.wheel().teeth(),
                             before,
                             after,
+                            after == null
+                                    ? null
+                                    : Disturbance.after(
+                                                    changes, unit.drive(), stage, after.keptAt())
+                                            .orElse(null),
                             change(before, after),
                             meanMm(latest(lastTaken, stage, Station.SET))));
         }

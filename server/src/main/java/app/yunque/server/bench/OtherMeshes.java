@@ -1,50 +1,50 @@
 package app.yunque.server.bench;
 
+import app.yunque.drive.Drive;
 import app.yunque.drive.MeshMeasure;
+import app.yunque.drive.Stage;
 import app.yunque.route.Station;
 import app.yunque.server.drawer.KeptAnswerView;
 import app.yunque.server.unit.UnitPapers;
-import java.util.ArrayList;
-import java.util.EnumMap;
-import java.util.HashSet;
+import app.yunque.teardown.Disturbance;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
-import java.util.UUID;
+import java.util.stream.IntStream;
 
 /** Meshes of the papers that are measured with a drawer of their own. */
-final class OtherMeshes {
-    /** An answer is tied to its stage; one that is tied to none, from before, counts for the first stage still open. */
-    private final Map<Station, Set<UUID>> used = new EnumMap<>(Station.class);
+record OtherMeshes(Drive drive, List<KeptAnswerView> answered, List<Disturbance> changes) {
 
-    private final List<KeptAnswerView> answered;
-
-    private OtherMeshes(List<KeptAnswerView> answered) {
-        this.answered = answered;
+    /** @param changes parts that went in; what was measured at Set before them no longer counts */
+    static List<JobView.OtherMesh> of(
+            UnitPapers papers, List<KeptAnswerView> answered, List<Disturbance> changes) {
+        return new OtherMeshes(papers.drive(), answered, changes).all();
     }
 
-    static List<JobView.OtherMesh> of(UnitPapers papers, List<KeptAnswerView> answered) {
-        var seen = new OtherMeshes(answered);
-        var drive = papers.drive();
-        var meshes = new ArrayList<JobView.OtherMesh>();
-        for (int number = 1; number <= drive.stages().size(); number++) {
-            var stage = drive.stages().get(number - 1);
-            if (stage.mesh().isPresent()) {
-                var measure = stage.mesh().get();
-                meshes.add(
-                        new JobView.OtherMesh(
-                                number,
-                                stage.inWords(),
-                                measure.question(),
-                                seen.isAnswered(number, measure, Station.INSPECT),
-                                seen.isAnswered(number, measure, Station.SET)));
-            }
-        }
-        return meshes;
+    private List<JobView.OtherMesh> all() {
+        return IntStream.rangeClosed(1, drive.stages().size())
+                .boxed()
+                .flatMap(n -> measure(n).map(m -> mesh(n, m)).stream())
+                .toList();
     }
 
-    private boolean isAnswered(int stage, MeshMeasure measure, Station station) {
+    private Optional<MeshMeasure> measure(int stage) {
+        return drive.stage(stage).flatMap(Stage::mesh);
+    }
+
+    private JobView.OtherMesh mesh(int stage, MeshMeasure measure) {
+        var set = lastAnswer(stage, measure, Station.SET);
+        var stale = set.flatMap(a -> Disturbance.after(changes, drive, stage, a.keptAt()));
+        return new JobView.OtherMesh(
+                stage,
+                drive.stages().get(stage - 1).inWords(),
+                measure.question(),
+                lastAnswer(stage, measure, Station.INSPECT).isPresent(),
+                set.isPresent() && stale.isEmpty(),
+                stale.orElse(null));
+    }
+
+    /** An answer is tied to its stage. Of those that are tied to none, from before, the last are taken, one for each stage in turn. */
+    private Optional<KeptAnswerView> lastAnswer(int stage, MeshMeasure measure, Station station) {
         var those =
                 answered.stream()
                         .filter(
@@ -52,16 +52,26 @@ final class OtherMeshes {
                                         a.given().station() == station
                                                 && a.given().drawer().equals(measure.question()))
                         .toList();
-        if (those.stream().anyMatch(a -> stageOf(a).filter(s -> s == stage).isPresent())) {
-            return true;
-        }
-        var taken = used.computeIfAbsent(station, s -> new HashSet<>());
-        var loose =
-                those.stream()
-                        .filter(a -> stageOf(a).isEmpty() && !taken.contains(a.id()))
-                        .findFirst();
-        loose.ifPresent(a -> taken.add(a.id()));
-        return loose.isPresent();
+        return those.stream()
+                .filter(a -> stageOf(a).filter(s -> s == stage).isPresent())
+                .reduce((first, second) -> second)
+                .or(
+                        () ->
+                                loose(
+                                        stage,
+                                        measure,
+                                        those.stream().filter(a -> stageOf(a).isEmpty()).toList()));
+    }
+
+    private Optional<KeptAnswerView> loose(
+            int stage, MeshMeasure measure, List<KeptAnswerView> loose) {
+        var alike =
+                IntStream.rangeClosed(1, drive.stages().size())
+                        .filter(n -> measure(n).filter(m -> m == measure).isPresent())
+                        .boxed()
+                        .toList();
+        int place = Math.max(0, loose.size() - alike.size()) + alike.indexOf(stage);
+        return place < loose.size() ? Optional.of(loose.get(place)) : Optional.empty();
     }
 
     private static Optional<Integer> stageOf(KeptAnswerView answer) {

@@ -28,7 +28,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeMap;
+import java.util.TreeSet;
 import org.jspecify.annotations.Nullable;
 
 /** What is on record about a job, as the core asks for it: what bears on each part, what was measured, what was proved. */
@@ -153,7 +155,16 @@ final class WhatIsOnRecord {
         var isolation = received.isolation();
         var turnCount = received.turnCount();
         var found = words(taken, answered, Station.INSPECT);
-        var set = words(taken, answered, Station.SET);
+        // What something was changed after no longer counts, good or bad: that mesh is to be
+        // measured again.
+        var stale = new TreeSet<Integer>();
+        meshes.stream().filter(m -> m.stale() != null).forEach(m -> stale.add(m.stage()));
+        others.stream().filter(m -> m.stale() != null).forEach(m -> stale.add(m.stage()));
+        var set =
+                words(
+                        taken.stream().filter(m -> !stale.contains(m.given().stage())).toList(),
+                        answered.stream().filter(a -> !isOn(a, stale)).toList(),
+                        Station.SET);
         return new JobFacts(
                 new JobFacts.Receive(
                         !received.complaint().isBlank(),
@@ -175,7 +186,10 @@ final class WhatIsOnRecord {
                         (int) meshes.stream().filter(m -> m.before() != null).count()
                                 + (int) others.stream().filter(JobView.OtherMesh::before).count(),
                         found.worst(),
-                        (int) meshes.stream().filter(m -> m.after() != null).count()
+                        (int)
+                                        meshes.stream()
+                                                .filter(m -> m.after() != null && m.stale() == null)
+                                                .count()
                                 + (int) others.stream().filter(JobView.OtherMesh::after).count(),
                         set.worst(),
                         binds(meshes),
@@ -215,8 +229,14 @@ final class WhatIsOnRecord {
         return each;
     }
 
+    private static boolean isOn(KeptAnswerView answer, Set<Integer> stages) {
+        var about = answer.given().about();
+        return about != null && about.stage() != null && stages.contains(about.stage());
+    }
+
     private static boolean binds(List<JobView.Mesh> meshes) {
         return meshes.stream()
+                .filter(m -> m.stale() == null)
                 .map(JobView.Mesh::after)
                 .filter(m -> m != null && m.result().backlash() != null)
                 .anyMatch(m -> m.result().backlash().judged().binds());

@@ -2,6 +2,7 @@ package app.yunque.server.demo;
 
 import app.yunque.finding.Disposition;
 import app.yunque.plan.HandlingCost;
+import app.yunque.route.Station;
 import app.yunque.server.WorkClock;
 import app.yunque.server.bench.JobViews;
 import app.yunque.server.bench.Signing;
@@ -303,12 +304,7 @@ class DemoLoader implements ApplicationRunner {
             steps.keep(job, UUID.randomUUID(), step, shafts);
         }
         sayAndShow(job, told);
-        for (var measurement : told.measurements()) {
-            measurements.keep(job, papers, UUID.randomUUID(), measurement);
-        }
-        for (var answer : told.answers() == null ? List.<KeptAnswerRequest>of() : told.answers()) {
-            answers.keep(job, UUID.randomUUID(), answer);
-        }
+        measure(job, told, papers, Station.INSPECT);
         if (told.decide()) {
             var parts = views.parts(job);
             for (var part : parts) {
@@ -324,6 +320,16 @@ class DemoLoader implements ApplicationRunner {
             decisions.accept(
                     job, parts, parts.stream().map(p -> UUID.fromString(p.step().id())).toList());
         }
+    }
+
+    private void measure(JobRef job, DemoJob told, UnitPapers papers, Station station) {
+        told.measurements().stream()
+                .filter(m -> m.station() == station)
+                .forEach(m -> measurements.keep(job, papers, UUID.randomUUID(), m));
+        var kept = told.answers() == null ? List.<KeptAnswerRequest>of() : told.answers();
+        kept.stream()
+                .filter(a -> a.station() == station)
+                .forEach(a -> answers.keep(job, UUID.randomUUID(), a));
     }
 
     private void sayAndShow(JobRef job, DemoJob told) {
@@ -386,6 +392,9 @@ class DemoLoader implements ApplicationRunner {
                                     null, true, 0, step.count(), step.count(), null, "", null)
                             : new FittingRequest(null, true, step.count(), 0, 0, null, "", null));
         }
+        // What is measured after the rebuild is measured when the parts are in.
+        measure(job, told, papers, Station.SET);
+        measure(job, told, papers, Station.FILL);
         if (told.fills() != null) {
             places.fill(job, told.fills());
         }

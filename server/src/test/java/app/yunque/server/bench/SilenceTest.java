@@ -200,6 +200,12 @@ class SilenceTest {
         var renewed = new HashMap<>(Requests.fitting(0, 1, 1));
         renewed.put("version", 0);
         mechanic.put(job + "/fittings/" + cover, renewed);
+        assertThat(ids())
+                .as("the cover holds a shaft: what was measured before it says nothing any more")
+                .containsExactly("mesh-not-measured");
+        mechanic.put(
+                job + "/measurements/" + UUID.randomUUID(),
+                Requests.backlash("SET", "0.25", "0.26", "0.25", "0.24"));
         assertThat(ids()).isEmpty();
         assertThat(mechanic.post(job + "/sign", Map.of()).status()).isEqualTo(200);
     }

@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import tools.jackson.databind.JsonNode;
 
 /** What each station insists on, asked as the screens ask it. */
 @ExtendWith(RunningApp.class)
@@ -198,5 +199,49 @@ class StationRulesTest {
         var answer = bench.put("/api/jobs/4/steps/not-a-uuid", Requests.step("x", "KEY", 1));
         assertThat(answer.status()).isEqualTo(404);
         assertThat(List.of(400, 422)).contains(bench.put("/api/jobs/4/proof", "{}").status());
+    }
+
+    /** Backlash that was measured before a shim was changed says nothing about the mesh as it is now. */
+    @Test
+    void aReadingFromBeforeTheShimNoLongerCounts() {
+        var job = "/api/jobs/" + Requests.openedForStrip(bench);
+        var shim = UUID.randomUUID();
+        bench.put(job + "/steps/" + shim, Requests.step("shim 0.15", "SHIM", 1));
+        var seal = UUID.randomUUID();
+        bench.put(job + "/steps/" + seal, Requests.step("shaft seal", "SEAL", 1));
+        bench.put(job + "/fittings/" + shim, Requests.fitting(1, 0, 0));
+        var set = Requests.backlash("SET", "0.25", "0.26", "0.25", "0.24");
+        bench.put(job + "/measurements/" + UUID.randomUUID(), set);
+        bench.put(job + "/fittings/" + seal, Requests.fitting(0, 1, 1));
+        var before = bench.get(job).body();
+        assertThat(before.path("meshes").get(0).path("stale").isMissingNode())
+                .as("a seal moves no mesh")
+                .isTrue();
+        assertThat(against(before)).noneMatch(p -> p.contains("not measured after"));
+
+        var again = new HashMap<>(Requests.fitting(0, 1, 1));
+        again.put("version", 0);
+        var changed = bench.put(job + "/fittings/" + shim, again);
+        assertThat(changed.status()).as(changed.detail()).isEqualTo(200);
+        var mesh = changed.body().path("meshes").get(0);
+        assertThat(mesh.path("stale").asString())
+                .isEqualTo("shim 0.15 (1) was changed after it was measured: measure again");
+        assertThat(mesh.path("after").path("given").path("readings"))
+                .as("the reading stays on record")
+                .hasSize(4);
+        assertThat(changed.body().path("route").path("stops").get(5).path("says").asString())
+                .isEqualTo("1 mesh to measure again");
+
+        bench.put(job + "/measurements/" + UUID.randomUUID(), set);
+        assertThat(bench.get(job).body().path("meshes").get(0).path("stale").isMissingNode())
+                .isTrue();
+    }
+
+    private static List<String> against(JsonNode job) {
+        return job.path("route")
+                .path("againstSigning")
+                .valueStream()
+                .map(p -> p.path("says").asString())
+                .toList();
     }
 }
