@@ -34,6 +34,14 @@ const BEVEL = {
   examples: [],
 };
 
+const worn = {
+  stage: 1,
+  words: "stage 1, z 20/40",
+  before: lash(0.42, "CLEAR_FAIL", "BEYOND"),
+  after: lash(0.31, "CLEAR_PASS", "WATCH"),
+  change: "0.110 mm less, a real change",
+};
+
 describe("Set", () => {
   beforeEach(() => {
     localStorage.clear();
@@ -43,14 +51,7 @@ describe("Set", () => {
   const open = (view: JobView) => show(<SetStation view={view} chosen={undefined} onChoose={vi.fn()} />);
 
   it("shows a mesh as found beside what it is now, and never a worn one as a bare pass", () => {
-    const mesh = {
-      stage: 1,
-      words: "stage 1, z 20/40",
-      before: lash(0.42, "CLEAR_FAIL", "BEYOND"),
-      after: lash(0.31, "CLEAR_PASS", "WATCH"),
-      change: "0.110 mm less, a real change",
-    };
-    const signed = job([], { meshes: [mesh] as never });
+    const signed = job([], { meshes: [worn] as never });
     signed.job.signedAt = "2026-11-21T08:00:00Z";
     open(signed);
     const table = screen.getByRole("region", { name: "Before and after" });
@@ -79,6 +80,18 @@ describe("Set", () => {
     await userEvent.click(mesh);
     expect(await screen.findByText("Read at the heel.")).toBeVisible();
     expect(screen.getByLabelText("Measure or work out")).toHaveValue("bevel-backlash");
+  });
+
+  it("says why what was measured no longer counts, and shows it all the same", () => {
+    const told = "shim 0.15 (6) was changed after it was measured: measure again";
+    const mesh = { ...worn, stale: told };
+    const view = job([], { meshes: [mesh] as never });
+    view.job.signedAt = "2026-11-21T08:00:00Z";
+    open(view);
+    const table = screen.getByRole("region", { name: "Before and after" });
+    expect(within(table).getByText(`${told}.`)).toBeVisible();
+    expect(within(table).getByText(/0.310 mm/)).toBeVisible();
+    expect(screen.getByRole("button", { name: "Backlash, stage 1 measure again" })).toBeVisible();
   });
 
   it("says when it was measured after the rebuild", () => {
