@@ -265,22 +265,29 @@ records_are() {
 # Units that came after the demo: it is loaded in one transaction, which is the first revision.
 own_units() { sql -d "$records" -Atc "select count(*) from unit_aud where revtype = 0 and rev > (select min(number) from revision)"; }
 
-# reset_demo [--all]
-reset_demo() {
-    ! has_own_database || fail "reset-demo works on the private database only; unset YUNQUE_DB_URL."
+# reset_demo [--all]: the demo anew.
+reset_demo() { fresh_records demo reset-demo "${1:-}"; }
+
+# own_shop [--all]: from the demo to a shop of one's own, empty and to be begun in the browser.
+own_shop() { fresh_records shop own-shop "${1:-}"; }
+
+# fresh_records KIND COMMAND [--all]: empty records take the place of the demo's, which are kept; what they become is noted for
+# the next start.
+fresh_records() {
+    ! has_own_database || fail "$2 works on the private database only; unset YUNQUE_DB_URL."
     mkdir -p "$state"
     need_java
     need_postgres
     run_private_cluster
-    step "loading the demo anew" "The records there were are kept; ./yunque restore --back returns to them."
+    step "making room for new records" "The records there were are kept; ./yunque restore --back returns to them."
     local own kind
     kind=$(records_are)
     if [ "$kind" = shop ]; then
-        fail "these records are a shop's own and not the demo's; reset-demo leaves them alone. For a demo beside them: YUNQUE_HOME=/another/folder ./yunque start"
+        fail "these records are a shop's own and not the demo's; $2 leaves them alone. For others beside them: YUNQUE_HOME=/another/folder ./yunque start"
     fi
-    if [ "$kind" = demo ] && [ "${1:-}" != --all ]; then
+    if [ "$kind" = demo ] && [ "$3" != --all ]; then
         own=$(own_units)
-        [ "$own" = 0 ] || fail "$own of the units in these records did not come with the demo; reset-demo leaves them alone. To put the demo in the place of all of them: ./yunque reset-demo --all"
+        [ "$own" = 0 ] || fail "$own of the units in these records did not come with the demo; $2 leaves them alone. To put new records in the place of all of them: ./yunque $2 --all"
     fi
     local was_running=no
     if server_pid >/dev/null; then was_running=yes; fi
@@ -290,10 +297,13 @@ reset_demo() {
     in_cluster -c "drop database if exists $beside"
     new_database "$beside"
     swap_in "$beside" "'new'"
-    say "The demo loads at the next start. The records there were are kept beside; ./yunque restore --back returns to them."
+    printf '%s' "$1" >"$state/begin"
+    if [ "$1" = demo ]; then say "The demo loads at the next start."; else say "Your own shop begins in the browser at the next start."; fi
+    say "The records there were are kept beside; ./yunque restore --back returns to them."
     not_alone_any_more
     if [ $was_running = yes ]; then
         build_if_needed
+        choose_beginning
         launch_server
     else
         stop_database

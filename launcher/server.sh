@@ -49,11 +49,44 @@ healthy() {
     case "$line" in *" 200"*) return 0 ;; *) return 1 ;; esac
 }
 
+# Whose records the running app holds: NEW, DEMO or SHOP.
+begun() {
+    local line
+    exec 3<>"/dev/tcp/127.0.0.1/$1" || return 1
+    printf 'GET /api/begin HTTP/1.0\r\nHost: 127.0.0.1\r\n\r\n' >&3
+    while IFS= read -r -t 5 line <&3 || [ -n "$line" ]; do
+        case "$line" in *'"kind":"'*)
+            line=${line#*'"kind":"'}
+            printf '%s' "${line%%'"'*}"
+            break
+            ;;
+        esac
+    done
+    exec 3>&- 3<&-
+}
+
 announce() {
     say ""
     say "Yunque is at  http://127.0.0.1:$1"
-    say "Demo sign-ins: Inés Roldán (lead) 2580 · Tomás Vega (mechanic) 1470 · Aitana Luna (mechanic) 3690 · Visitor (viewer) 1234"
+    case "$(begun "$1" 2>/dev/null)" in
+        DEMO) say "Demo sign-ins: Inés Roldán (lead) 2580 · Tomás Vega (mechanic) 1470 · Aitana Luna (mechanic) 3690 · Visitor (viewer) 1234" ;;
+        NEW) say "Open it to begin your own shop, or to look around with the demo." ;;
+    esac
     say "Stop it with Ctrl-C here or ./yunque stop"
+}
+
+# choose_beginning [demo|shop]: what new records become. Where nobody can be asked and nothing was said, the demo loads.
+choose_beginning() {
+    if [ -n "${YUNQUE_DEMO:-}" ] || has_own_database; then return; fi
+    local wanted=${1:-$(cat "$state/begin" 2>/dev/null || true)} answer
+    if [ -z "$wanted" ] && [ "$(records_are)" = nothing ] && [ -t 0 ] && [ -t 1 ]; then
+        say "There are no records here yet. 1 looks around with the demo, 2 begins your own shop, empty."
+        printf '1 or 2? '
+        read -r answer
+        if [ "$answer" = 2 ]; then wanted=shop; else wanted=demo; fi
+    fi
+    [ -z "$wanted" ] || printf '%s' "$wanted" >"$state/begin"
+    if [ "$wanted" = shop ]; then export YUNQUE_DEMO=false; fi
 }
 
 # Runs the server until it ends; the pid and the port stand in the state folder.
@@ -88,10 +121,15 @@ launch_server() {
 }
 
 start() {
-    case "${1:-}" in
-        "" | --detach) ;;
-        *) fail "does not know ‘$1’. It is: ./yunque start, or ./yunque start --detach" ;;
-    esac
+    local said wanted="" detach=no
+    for said in "$@"; do
+        case "$said" in
+            --detach) detach=yes ;;
+            --demo) wanted=demo ;;
+            --own-shop) wanted=shop ;;
+            *) fail "does not know ‘$said’. It is: ./yunque start [--detach], and for new records [--demo | --own-shop]" ;;
+        esac
+    done
     mkdir -p "$state" || fail "cannot write its folder $state. Choose another with YUNQUE_HOME=/another/folder ./yunque start"
     need_java
     need_postgres
@@ -105,9 +143,10 @@ start() {
     fi
     alone
     start_database
+    choose_beginning $wanted
     launch_server
     not_alone_any_more
-    if [ "${1:-}" = --detach ]; then return; fi
+    if [ $detach = yes ]; then return; fi
     pid=$(cat "$state/server.pid")
     trap 'say ""; stop; exit 0' INT TERM
     while kill -0 "$pid" 2>/dev/null; do sleep 0.5; done

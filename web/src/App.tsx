@@ -2,10 +2,14 @@ import { Modal } from "@mantine/core";
 import { useQuery } from "@tanstack/react-query";
 import { lazy, Suspense, useEffect } from "react";
 import { BrowserRouter, Link, Route, Routes } from "react-router";
+import { BeginPage } from "./begin/BeginPage";
+import { beginQuery } from "./begin/begin";
 import { outbox, useOutbox } from "./job/bench";
 import { SignIn } from "./people/SignIn";
 import { meQuery } from "./people/session";
+import { photosOf } from "./photo";
 import { Fault } from "./shared/Caution";
+import { usePreferences } from "./shared/preferences";
 import { Places } from "./shell/Places";
 
 const FloorPage = lazy(() => import("./floor"));
@@ -23,24 +27,46 @@ const ReportPage = lazy(() => import("./report"));
 
 export function App() {
   const me = useQuery(meQuery);
+  const begun = useQuery(beginQuery);
+  const { suggest } = usePreferences();
   const { signedOut, waiting } = useOutbox();
 
+  const who = me.data;
   useEffect(() => {
-    void outbox.flush();
+    if (who) {
+      outbox.signedIn({ id: who.id, name: who.name });
+      photosOf(who.id);
+    }
+  }, [who]);
+
+  useEffect(() => {
     const online = () => void outbox.flush();
     window.addEventListener("online", online);
     return () => window.removeEventListener("online", online);
   }, []);
 
-  if (me.isPending) {
+  const shop = begun.data?.shop;
+  useEffect(() => {
+    if (shop) {
+      suggest({
+        system: shop.system === "INCH" ? "inch" : "metric",
+        decimal: shop.decimal === "," ? "," : ".",
+      });
+    }
+  }, [shop, suggest]);
+
+  if (me.isPending || begun.isPending) {
     return <p style={{ padding: 24 }}>Opening…</p>;
   }
-  if (me.isError) {
+  if (me.isError || begun.isError) {
     return (
       <main style={{ padding: 24, maxWidth: 640 }}>
         <Fault>The server cannot be reached. Is it running? What you entered is kept on this device.</Fault>
       </main>
     );
+  }
+  if (begun.data.kind === "NEW") {
+    return <BeginPage />;
   }
   if (!me.data) {
     return <SignIn waiting={waiting.length} />;

@@ -9,6 +9,7 @@ import * as layout from "./plan/Layout.model";
 import * as proof from "./prove/Proof.model";
 import * as receive from "./receive/Receive.model";
 import { cardRequest } from "./shop/card.model";
+import { personFields, personRequest } from "./shop/person.model";
 import * as step from "./strip/StepForm.model";
 import * as unit from "./unit/UnitForm.model";
 
@@ -104,6 +105,8 @@ const CORRECTED: Record<string, Through> = {
   SampleRequest: (r) => ({ ...r, entries: entriesFrom(drawer, r.entries) }),
   InstrumentRequest: (r) => cardRequest(r),
   LubricantRequest: (r) => cardRequest(r),
+  PersonRequest: (r) => personRequest(personFields(r), r.version),
+  ShopSettings: (r) => cardRequest(r),
   UnitRequest: (r) => {
     const read = unit.toRequest(unit.fromRequest(r, "mm"));
     return "request" in read ? { ...read.request } : read.faults;
@@ -125,6 +128,7 @@ const STATED = [
   "KeptAnswerRequest",
   "MeasurementRequest",
   "PhotoRequest",
+  "PinRequest",
   "QuickLineRequest",
   "StatementRequest",
 ];

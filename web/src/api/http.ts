@@ -8,15 +8,24 @@ function csrfToken(): string {
 }
 
 /** What every write carries: proof that it comes from this app, and its identity. */
-export const writeHeaders = (writeId?: string): Record<string, string> => ({
+export const writeHeaders = (writeId?: string, by?: string): Record<string, string> => ({
   Accept: "application/json",
   "X-XSRF-TOKEN": csrfToken(),
   "Write-Id": writeId ?? crypto.randomUUID(),
+  // The server takes it from nobody else.
+  ...(by !== undefined && { "Written-By": by }),
 });
 
 /** One request; faults come out as ProblemError, a dead line as Unreachable. */
-export async function request<T>(method: Method, path: string, body?: unknown, writeId?: string): Promise<T> {
-  const headers = method === "GET" ? { Accept: "application/json" } : writeHeaders(writeId);
+export async function request<T>(
+  method: Method,
+  path: string,
+  body?: unknown,
+  writeId?: string,
+  by?: string,
+): Promise<T> {
+  const headers: Record<string, string> =
+    method === "GET" ? { Accept: "application/json" } : writeHeaders(writeId, by);
   const typed = body === undefined ? headers : { ...headers, "Content-Type": "application/json" };
   let response: Response;
   try {

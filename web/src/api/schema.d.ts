@@ -36,6 +36,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/shop": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["change"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/places/{id}/samples/{sampleId}": {
         parameters: {
             query?: never;
@@ -63,6 +79,38 @@ export interface paths {
         put: operations["keepFillOfPlace"];
         post?: never;
         delete: operations["removeFillOfPlace"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["keepPerson"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/me/pin": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["changeOwnPin"];
+        post?: never;
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -399,6 +447,54 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["signIn"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{id}/unlock": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["unlock"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{id}/leave": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["leave"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{id}/come-back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["comeBack"];
         delete?: never;
         options?: never;
         head?: never;
@@ -933,6 +1029,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/begin/shop": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["ownShop"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/begin/demo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["demo"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/units/{unitId}/places": {
         parameters: {
             query?: never;
@@ -1053,6 +1181,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["card"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["people_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1398,6 +1542,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/begin": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["begun"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -1537,6 +1697,11 @@ export interface components {
             reason: string;
             /** @enum {string} */
             origin: "LOG" | "STATED" | "PASSAGE";
+        };
+        BeginView: {
+            /** @enum {string} */
+            kind: "NEW" | "DEMO" | "SHOP";
+            shop?: components["schemas"]["ShopSettings"];
         };
         BuildOrderRequest: {
             /** Format: int64 */
@@ -2698,6 +2863,11 @@ export interface components {
             after: boolean;
             stale?: string;
         };
+        OwnShopRequest: {
+            shop: components["schemas"]["ShopSettings"];
+            lead: string;
+            pin: string;
+        };
         PairInput: {
             pinion: components["schemas"]["GearInput"];
             wheel: components["schemas"]["GearInput"];
@@ -2799,6 +2969,32 @@ export interface components {
             /** @enum {string} */
             role: "VIEWER" | "MECHANIC" | "LEAD";
         };
+        PersonRequest: {
+            /** Format: int64 */
+            version?: number;
+            name: string;
+            /** @enum {string} */
+            role: "VIEWER" | "MECHANIC" | "LEAD";
+            pin?: string;
+        };
+        PersonView: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            /** @enum {string} */
+            role: "VIEWER" | "MECHANIC" | "LEAD";
+            /** Format: date-time */
+            leftAt?: string;
+            /** Format: date-time */
+            lockedUntil?: string;
+            /** Format: int32 */
+            wrongPins: number;
+            changedBy: string;
+            /** Format: date-time */
+            changedAt: string;
+            /** Format: int64 */
+            version: number;
+        };
         PhotoMark: {
             /** @enum {string} */
             kind: "ARROW" | "CIRCLE" | "LABEL";
@@ -2842,6 +3038,10 @@ export interface components {
             meaning: string;
             /** Format: int32 */
             from: number;
+        };
+        PinRequest: {
+            current: string;
+            pin: string;
         };
         Place: {
             /** Format: double */
@@ -3206,6 +3406,15 @@ export interface components {
         ShaftStack: {
             shafts: components["schemas"]["Shaft"][];
             housing: components["schemas"]["Item"][];
+        };
+        ShopSettings: {
+            /** Format: int64 */
+            version?: number;
+            name: string;
+            /** @enum {string} */
+            system: "METRIC" | "INCH";
+            decimal: string;
+            zone: string;
         };
         SignInRequest: {
             /** Format: uuid */
@@ -3712,6 +3921,32 @@ export interface operations {
             };
         };
     };
+    change: {
+        parameters: {
+            query?: never;
+            header: {
+                "Write-Id": string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ShopSettings"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShopSettings"];
+                };
+            };
+        };
+    };
     keepSample: {
         parameters: {
             query?: never;
@@ -3820,6 +4055,58 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["FillView"][];
+                };
+            };
+        };
+    };
+    keepPerson: {
+        parameters: {
+            query?: never;
+            header: {
+                "Write-Id": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PersonRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PersonView"][];
+                };
+            };
+        };
+    };
+    changeOwnPin: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PinRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": Record<string, never>;
                 };
             };
         };
@@ -4680,6 +4967,82 @@ export interface operations {
             };
         };
     };
+    unlock: {
+        parameters: {
+            query?: never;
+            header: {
+                "Write-Id": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PersonView"][];
+                };
+            };
+        };
+    };
+    leave: {
+        parameters: {
+            query: {
+                version: number;
+            };
+            header: {
+                "Write-Id": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PersonView"][];
+                };
+            };
+        };
+    };
+    comeBack: {
+        parameters: {
+            query: {
+                version: number;
+            };
+            header: {
+                "Write-Id": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PersonView"][];
+                };
+            };
+        };
+    };
     open: {
         parameters: {
             query?: never;
@@ -5519,6 +5882,50 @@ export interface operations {
             };
         };
     };
+    ownShop: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OwnShopRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BeginView"];
+                };
+            };
+        };
+    };
+    demo: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BeginView"];
+                };
+            };
+        };
+    };
     places: {
         parameters: {
             query?: never;
@@ -5685,6 +6092,26 @@ export interface operations {
                 };
                 content: {
                     "application/pdf": string;
+                };
+            };
+        };
+    };
+    people_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PersonView"][];
                 };
             };
         };
@@ -6146,6 +6573,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Check"][];
+                };
+            };
+        };
+    };
+    begun: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BeginView"];
                 };
             };
         };

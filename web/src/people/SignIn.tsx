@@ -2,6 +2,7 @@ import { Button, PasswordInput } from "@mantine/core";
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { type FormEvent, useEffect, useRef, useState } from "react";
 import { ProblemError } from "../api/problem";
+import { beginQuery } from "../begin/begin";
 import { outbox } from "../job/bench";
 import { Fault } from "../shared/Caution";
 import { t } from "../wording/en";
@@ -11,6 +12,7 @@ import { peopleQuery, sessionKeys, signIn } from "./session";
 /** Choose a name, enter the PIN. */
 export function SignIn({ waiting = 0 }: { waiting?: number }) {
   const people = useQuery(peopleQuery);
+  const begun = useQuery(beginQuery);
   const client = useQueryClient();
   const [person, setPerson] = useState<string>();
   const [pin, setPin] = useState("");
@@ -34,7 +36,7 @@ export function SignIn({ waiting = 0 }: { waiting?: number }) {
     try {
       const me = await signIn(person, pin);
       client.setQueryData(sessionKeys.me, me);
-      outbox.signedIn();
+      outbox.signedIn({ id: me.id, name: me.name });
       await client.invalidateQueries({ predicate: (q) => q.queryKey[0] !== "session" });
     } catch (problem) {
       setFault(
@@ -53,6 +55,7 @@ export function SignIn({ waiting = 0 }: { waiting?: number }) {
     <main className={classes.root}>
       <div className={classes.sheet}>
         <p className={classes.mark}>YUNQUE</p>
+        {begun.data?.shop && <p className={classes.works}>{begun.data.shop.name}</p>}
         <h1>Who is at the bench?</h1>
         {waiting > 0 && (
           <p>
@@ -86,7 +89,6 @@ export function SignIn({ waiting = 0 }: { waiting?: number }) {
             ref={field}
             size="lg"
             label="PIN"
-            inputMode="numeric"
             autoComplete="off"
             value={pin}
             visibilityToggleButtonProps={{ "aria-label": "Show the PIN" }}

@@ -1,2 +1,2 @@
 export { PhotoStrip } from "./PhotoStrip";
-export { onPhotoKept, wakePhotos } from "./queue";
+export { onPhotoKept, photosOf, wakePhotos } from "./queue";

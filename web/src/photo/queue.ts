@@ -13,6 +13,8 @@ export interface WaitingPhoto {
   /** The finding it shows; undefined for a picture of the step itself. */
   finding?: string;
   blob: Blob;
+  /** Who took it, and who alone sends it. */
+  by?: string;
   /** Why the server would not take it; undefined while it waits. */
   refused?: string;
 }
@@ -25,6 +27,13 @@ let photos: WaitingPhoto[] = [];
 const listeners = new Set<() => void>();
 const answered = new Set<(photo: WaitingPhoto, view: JobView) => void>();
 let running = false;
+let author: string | undefined;
+
+/** Called once it is known who is here: pictures that others took wait for them. */
+export function photosOf(person: string): void {
+  author = person;
+  void flush();
+}
 
 function database(): Promise<IDBDatabase> {
   return new Promise((resolve, reject) => {
@@ -52,8 +61,9 @@ function change(next: WaitingPhoto[]) {
 }
 
 export async function queuePhoto(photo: WaitingPhoto): Promise<void> {
-  await store((s) => s.put(photo));
-  change([...photos, photo]);
+  const taken = author === undefined ? photo : { ...photo, by: author };
+  await store((s) => s.put(taken));
+  change([...photos, taken]);
   void flush();
 }
 
@@ -83,7 +93,10 @@ async function flush(): Promise<void> {
   }
 }
 
-const waiting = () => photos.find((p) => p.refused === undefined);
+const waiting = () =>
+  photos.find(
+    (p) => p.refused === undefined && (p.by === undefined || author === undefined || p.by === author),
+  );
 
 /** False when the line is dead and it has to be tried again. */
 async function send(photo: WaitingPhoto): Promise<boolean> {
@@ -92,14 +105,14 @@ async function send(photo: WaitingPhoto): Promise<boolean> {
     const of = photo.finding === undefined ? "" : `&finding=${photo.finding}`;
     response = await fetch(`/api/jobs/${photo.job}/photos/${photo.id}?step=${photo.step}${of}`, {
       method: "PUT",
-      headers: { ...writeHeaders(photo.id), "Content-Type": "application/octet-stream" },
+      headers: { ...writeHeaders(photo.id, photo.by), "Content-Type": "application/octet-stream" },
       credentials: "same-origin",
       body: photo.blob,
     });
   } catch {
     return false;
   }
-  if (response.status >= 502 || response.status === 401) {
+  if (response.status >= 500 || response.status === 401) {
     return false;
   }
   if (response.ok) {

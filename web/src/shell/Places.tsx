@@ -5,7 +5,9 @@ import {
   IconRulerMeasure,
   IconTools,
 } from "@tabler/icons-react";
+import { useQuery } from "@tanstack/react-query";
 import { NavLink, Outlet } from "react-router";
+import { beginQuery } from "../begin/begin";
 import { t } from "../wording/en";
 import { HeadBar } from "./HeadBar";
 import { Refusals } from "./Refusals";
@@ -21,6 +23,7 @@ const PLACES = [
 
 /** Frame of the places beside the jobs: the rail at the left names them. */
 export function Places() {
+  const begun = useQuery(beginQuery);
   return (
     <div className={classes.frame}>
       <a className="skip" href="#work">
@@ -28,7 +31,7 @@ export function Places() {
       </a>
       <HeadBar>
         <span className={classes.mark}>YUNQUE</span>
-        <span className={classes.works}>Salinas de Punta Brasa</span>
+        <span className={classes.works}>{begun.data?.shop?.name}</span>
       </HeadBar>
       <nav className={classes.rail} aria-label="Places">
         {PLACES.map(({ to, label, Sign }) => (

@@ -7,7 +7,7 @@ import classes from "./Shell.module.css";
 
 /** Whether everything is kept; always in sight. */
 export function SaveState() {
-  const { waiting, offline, signedOut, keptAt } = useOutbox();
+  const { waiting, ofOthers, offline, signedOut, keptAt } = useOutbox();
   const now = useNow();
   const bad = offline || signedOut;
   const Sign = bad ? IconCloudOff : waiting.length > 0 ? IconCloudUp : IconCloudCheck;
@@ -24,6 +24,7 @@ export function SaveState() {
     <span className={classes.save} data-bad={bad} role="status">
       <Sign size={20} aria-hidden />
       {words}
+      {ofOthers.length > 0 && ` · ${t.saving.ofOthers(ofOthers.map((w) => w.by?.name ?? ""))}`}
     </span>
   );
 }

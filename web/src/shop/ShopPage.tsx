@@ -1,16 +1,20 @@
 import { NativeSelect, useMantineColorScheme } from "@mantine/core";
 import { useQuery } from "@tanstack/react-query";
-import { peopleQuery } from "../people/session";
+import { meQuery, peopleQuery } from "../people/session";
 import { Panel } from "../shared/Panel";
 import { type Preferences, usePreferences } from "../shared/preferences";
 import { t } from "../wording/en";
 import { Instruments } from "./Instruments";
 import { Lubricants } from "./Lubricants";
+import { OwnPin } from "./OwnPin";
+import { People } from "./People";
 import classes from "./Shop.module.css";
+import { TheShop } from "./TheShop";
 
 /** People, instruments and lubricants of the shop, and how this device shows things. */
 export function ShopPage() {
   const people = useQuery(peopleQuery);
+  const me = useQuery(meQuery);
   const { preferences, change } = usePreferences();
   const { colorScheme, setColorScheme } = useMantineColorScheme();
   return (
@@ -48,18 +52,27 @@ export function ShopPage() {
             />
           </div>
         </Panel>
-        <Panel title="People">
-          <ul className={classes.people}>
-            {people.data?.map((p) => (
-              <li key={p.id}>
-                <b>{p.name}</b> {t.roles[p.role]}
-              </li>
-            ))}
-          </ul>
-          <p>
-            A viewer reads. A mechanic works. A lead also signs while something is still open, with a reason.
-          </p>
-        </Panel>
+        {me.data?.role === "LEAD" ? (
+          <>
+            <People />
+            <TheShop />
+          </>
+        ) : (
+          <Panel title="People">
+            <ul className={classes.people}>
+              {people.data?.map((p) => (
+                <li key={p.id}>
+                  <b>{p.name}</b> {t.roles[p.role]}
+                </li>
+              ))}
+            </ul>
+            <p>
+              A viewer reads. A mechanic works. A lead also signs while something is still open, with a
+              reason, and looks after the people.
+            </p>
+          </Panel>
+        )}
+        <OwnPin />
       </div>
       <Instruments />
       <Lubricants />

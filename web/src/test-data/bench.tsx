@@ -26,7 +26,7 @@ export interface Sent {
   body: Record<string, unknown>;
 }
 
-/** The server's answers by path, and what the screen sent it. */
+/** The server's answers by path, or by method “anywhere”, and what the screen sent it. */
 export function serverThatAnswers(answers: Record<string, unknown>): Sent[] {
   const sent: Sent[] = [];
   vi.stubGlobal("fetch", async (input: string | URL | Request, init?: RequestInit) => {
@@ -35,7 +35,7 @@ export function serverThatAnswers(answers: Record<string, unknown>): Sent[] {
     if (method !== "GET") {
       sent.push({ method, path, body: init?.body ? JSON.parse(String(init.body)) : {} });
     }
-    const answer = answers[`${method} ${path}`] ?? answers[path] ?? {};
+    const answer = answers[`${method} ${path}`] ?? answers[path] ?? answers[`${method} anywhere`] ?? {};
     return new Response(JSON.stringify(answer), {
       status: 200,
       headers: { "Content-Type": "application/json" },

@@ -123,6 +123,8 @@ export const en = {
   saving: {
     kept: (ago: string) => `kept ${ago}`,
     ready: "all kept",
+    ofOthers: (names: string[]) =>
+      `${names.length} of ${[...new Set(names)].join(", ")} ${names.length === 1 ? "waits" : "wait"} here for a sign-in`,
     sending: "sending…",
     offline: (n: number) => `no connection: ${n} waiting on this device`,
     signedOut: (n: number) => `signed out: ${n} waiting on this device`,

@@ -17,11 +17,16 @@ final class Mechanic implements AutoCloseable {
     final Page page;
 
     Mechanic(int width, int height) {
+        this(width, height, PackagedApp.address("/"));
+    }
+
+    /** In front of another app than the one of all tests. */
+    Mechanic(int width, int height, String address) {
         context =
                 PackagedApp.browser()
                         .newContext(new Browser.NewContextOptions().setViewportSize(width, height));
         page = context.newPage();
-        page.navigate(PackagedApp.address("/"));
+        page.navigate(address);
     }
 
     static Mechanic signedIn(String name, String pin) {

@@ -43,9 +43,7 @@ public final class PackagedApp implements BeforeAllCallback {
         }
         // How soon is no matter for a test: a busy machine gets the time it needs.
         PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
-        var process = startServer();
-        Runtime.getRuntime().addShutdownHook(new Thread(process::destroy));
-        awaitReady(process);
+        port = onNewRecords(true);
         var playwright = Playwright.create();
         browser =
                 playwright
@@ -63,7 +61,8 @@ public final class PackagedApp implements BeforeAllCallback {
                                                         "--no-first-run")));
     }
 
-    private static Process startServer() throws Exception {
+    /** The app on records of its own, with the demo or without; the port it answers at. It ends with the tests. */
+    static int onNewRecords(boolean demo) throws Exception {
         var cluster = System.getenv("YUNQUE_TEST_DB");
         if (cluster == null) {
             throw new IllegalStateException("No test database: run the tests with ./yunque test");
@@ -75,8 +74,9 @@ public final class PackagedApp implements BeforeAllCallback {
                 var statement = connection.createStatement()) {
             statement.execute("create database " + database);
         }
+        int free;
         try (var socket = new ServerSocket(0)) {
-            port = socket.getLocalPort();
+            free = socket.getLocalPort();
         }
         Files.createDirectories(Path.of("target"));
         var builder =
@@ -87,33 +87,37 @@ public final class PackagedApp implements BeforeAllCallback {
                         "-XX:TieredStopAtLevel=1",
                         "-jar",
                         "../server/target/yunque-app.jar");
-        builder.environment().put("YUNQUE_PORT", Integer.toString(port));
+        builder.environment().put("YUNQUE_PORT", Integer.toString(free));
         builder.environment().put("YUNQUE_DB_URL", cluster + database);
         builder.environment().put("YUNQUE_DB_USER", "yunque");
         builder.environment().put("YUNQUE_DB_PASSWORD", password);
+        builder.environment().put("YUNQUE_DEMO", Boolean.toString(demo));
         builder.redirectErrorStream(true);
-        builder.redirectOutput(Path.of("target/server.log").toFile());
-        return builder.start();
+        builder.redirectOutput(Path.of("target/server-%d.log".formatted(free)).toFile());
+        var process = builder.start();
+        Runtime.getRuntime().addShutdownHook(new Thread(process::destroy));
+        awaitReady(process, free);
+        return free;
     }
 
-    private static void awaitReady(Process process) throws InterruptedException {
+    private static void awaitReady(Process process, int at) throws InterruptedException {
         for (int half = 0; half < 2 * START_SECONDS; half++) {
             if (!process.isAlive()) {
                 throw new IllegalStateException(
-                        "The server ended; see browser-tests/target/server.log");
+                        "The server ended; see browser-tests/target/server-*.log");
             }
-            if (isReady()) {
+            if (isReady(at)) {
                 return;
             }
             Thread.sleep(500);
         }
         throw new IllegalStateException(
-                "The server did not get ready; see browser-tests/target/server.log");
+                "The server did not get ready; see browser-tests/target/server-*.log");
     }
 
-    private static boolean isReady() {
+    private static boolean isReady(int at) {
         try {
-            var url = URI.create(address("/actuator/health/readiness")).toURL();
+            var url = URI.create("http://127.0.0.1:" + at + "/actuator/health/readiness").toURL();
             return ((HttpURLConnection) url.openConnection()).getResponseCode() == 200;
         } catch (IOException notYet) {
             return false;

@@ -8,6 +8,7 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.util.Map;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -15,6 +16,8 @@ import tools.jackson.databind.json.JsonMapper;
 public final class AtBench {
     private static final JsonMapper JSON = JsonMapper.builder().build();
 
+    private final int port;
+    private @Nullable String author;
     private final CookieManager cookies = new CookieManager();
     private final HttpClient http = HttpClient.newBuilder().cookieHandler(cookies).build();
 
@@ -35,9 +38,24 @@ public final class AtBench {
         }
     }
 
+    /** Said with every request from now on; nothing when null. */
+    public AtBench writtenBy(@Nullable String person) {
+        author = person;
+        return this;
+    }
+
+    private AtBench(int port) {
+        this.port = port;
+    }
+
     /** Nobody signed in, but the page loaded once. */
     public static AtBench stranger() {
-        var bench = new AtBench();
+        return strangerAt(RunningApp.port());
+    }
+
+    /** A stranger to another app than the one of all tests. */
+    public static AtBench strangerAt(int port) {
+        var bench = new AtBench(port);
         bench.get("/api/sign-in/people");
         return bench;
     }
@@ -127,13 +145,16 @@ public final class AtBench {
             HttpRequest.BodyPublisher body,
             String contentType,
             UUID writeId) {
-        var request =
-                HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + RunningApp.port() + path))
+        var described =
+                HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + path))
                         .header("Content-Type", contentType)
                         .header("Write-Id", writeId.toString())
                         .header("X-XSRF-TOKEN", csrf())
-                        .method(method, body)
-                        .build();
+                        .method(method, body);
+        if (author != null) {
+            described.header("Written-By", author);
+        }
+        var request = described.build();
         try {
             var response = http.send(request, HttpResponse.BodyHandlers.ofByteArray());
             var type = response.headers().firstValue("Content-Type").orElse("");

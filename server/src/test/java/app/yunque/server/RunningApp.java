@@ -2,6 +2,8 @@ package app.yunque.server;
 
 import java.sql.DriverManager;
 import java.sql.SQLException;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.UUID;
 import org.junit.jupiter.api.extension.BeforeAllCallback;
 import org.junit.jupiter.api.extension.ExtensionContext;
@@ -22,9 +24,14 @@ public final class RunningApp implements BeforeAllCallback {
     }
 
     static synchronized void start() throws SQLException {
-        if (context != null) {
-            return;
+        if (context == null) {
+            context = onNewRecords();
         }
+    }
+
+    /** An app of its own on new records, for what can be tried only once; the test closes it. */
+    public static ConfigurableApplicationContext onNewRecords(String... settings)
+            throws SQLException {
         var cluster = System.getenv("YUNQUE_TEST_DB");
         if (cluster == null) {
             throw new IllegalStateException("No test database: run the tests with ./yunque test");
@@ -36,17 +43,23 @@ public final class RunningApp implements BeforeAllCallback {
                 var statement = connection.createStatement()) {
             statement.execute("create database " + database);
         }
-        context =
-                SpringApplication.run(
-                        YunqueApplication.class,
-                        "--server.port=0",
-                        "--spring.datasource.url=" + cluster + database,
-                        "--spring.datasource.username=yunque",
-                        "--spring.datasource.password=" + password);
+        var all =
+                new ArrayList<>(
+                        List.of(
+                                "--server.port=0",
+                                "--spring.datasource.url=" + cluster + database,
+                                "--spring.datasource.username=yunque",
+                                "--spring.datasource.password=" + password));
+        all.addAll(List.of(settings));
+        return SpringApplication.run(YunqueApplication.class, all.toArray(String[]::new));
+    }
+
+    public static int portOf(ConfigurableApplicationContext app) {
+        return ((ServletWebServerApplicationContext) app).getWebServer().getPort();
     }
 
     public static int port() {
-        return ((ServletWebServerApplicationContext) context).getWebServer().getPort();
+        return portOf(context);
     }
 
     public static <T> T bean(Class<T> type) {

@@ -4,6 +4,9 @@ import app.yunque.finding.Disposition;
 import app.yunque.plan.HandlingCost;
 import app.yunque.route.Station;
 import app.yunque.server.WorkClock;
+import app.yunque.server.begin.Begin;
+import app.yunque.server.begin.Demo;
+import app.yunque.server.begin.Origin;
 import app.yunque.server.bench.JobViews;
 import app.yunque.server.bench.Signing;
 import app.yunque.server.build.BuildOrderRequest;
@@ -32,6 +35,8 @@ import app.yunque.server.photo.PhotoRequest;
 import app.yunque.server.photo.PhotoService;
 import app.yunque.server.proof.ProofService;
 import app.yunque.server.quantity.EnteredNumber;
+import app.yunque.server.shop.ShopService;
+import app.yunque.server.shop.ShopSettings;
 import app.yunque.server.store.LubricantRequest;
 import app.yunque.server.store.StoreService;
 import app.yunque.server.teardown.StatementRequest;
@@ -52,6 +57,7 @@ import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.core.io.ClassPathResource;
@@ -59,7 +65,6 @@ import org.springframework.security.authentication.UsernamePasswordAuthenticatio
 import org.springframework.security.core.authority.AuthorityUtils;
 import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.stereotype.Component;
-import org.springframework.transaction.support.TransactionTemplate;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.ObjectMapper;
 
@@ -68,8 +73,13 @@ import tools.jackson.databind.ObjectMapper;
  * now is not new, and the start ends there.
  */
 @Component
-class DemoLoader implements ApplicationRunner {
+class DemoLoader implements ApplicationRunner, Demo {
     private static final Logger LOG = LoggerFactory.getLogger(DemoLoader.class);
+
+    /** The fictional works in which the demo is set. */
+    private static final ShopSettings WORKS =
+            new ShopSettings(
+                    null, "Salinas de Punta Brasa", ShopSettings.LengthSystem.METRIC, ".", "UTC");
 
     private final DemoSettings settings;
     private final Origin origin;
@@ -86,7 +96,8 @@ class DemoLoader implements ApplicationRunner {
     private final JobViews views;
     private final Signing signing;
     private final WorkClock clock;
-    private final TransactionTemplate transaction;
+    private final ObjectProvider<Begin> begin;
+    private final ShopService shop;
     private final ObjectMapper mapper;
     private final StatementService statements;
     private final PhotoService photos;
@@ -111,7 +122,8 @@ class DemoLoader implements ApplicationRunner {
             JobViews views,
             Signing signing,
             WorkClock clock,
-            TransactionTemplate transaction,
+            ObjectProvider<Begin> begin,
+            ShopService shop,
             ObjectMapper mapper,
             StatementService statements,
             PhotoService photos,
@@ -134,7 +146,8 @@ class DemoLoader implements ApplicationRunner {
         this.views = views;
         this.signing = signing;
         this.clock = clock;
-        this.transaction = transaction;
+        this.begin = begin;
+        this.shop = shop;
         this.mapper = mapper;
         this.statements = statements;
         this.photos = photos;
@@ -199,18 +212,16 @@ class DemoLoader implements ApplicationRunner {
     public void run(ApplicationArguments arguments) {
         var kind = origin.kind();
         if (kind == Origin.Kind.NEW && settings.demo()) {
-            transaction.executeWithoutResult(
-                    status -> {
-                        load();
-                        origin.becomes(Origin.Kind.DEMO);
-                    });
+            begin.getObject().withTheDemo();
             LOG.info("The demo of the salt works is loaded.");
         } else if (kind != Origin.Kind.NEW && people.names().isEmpty()) {
             throw new EmptiedRecords();
         }
     }
 
-    private void load() {
+    @Override
+    public void load() {
+        shop.begin(WORKS, "Inés Roldán");
         for (var person : read("people", new TypeReference<List<DemoPerson>>() {})) {
             people.register(UUID.randomUUID(), person.name, person.role, person.pin);
         }

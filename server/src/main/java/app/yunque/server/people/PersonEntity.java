@@ -1,5 +1,6 @@
 package app.yunque.server.people;
 
+import app.yunque.server.history.Kept;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
@@ -9,11 +10,15 @@ import jakarta.persistence.Table;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.UUID;
+import org.hibernate.annotations.OptimisticLock;
+import org.hibernate.envers.Audited;
+import org.hibernate.envers.NotAudited;
 import org.jspecify.annotations.Nullable;
 
 @Entity
 @Table(name = "person")
-class PersonEntity {
+@Audited
+class PersonEntity extends Kept {
     private static final int TRIES = 5;
     private static final Duration LOCK = Duration.ofMinutes(1);
 
@@ -26,12 +31,21 @@ class PersonEntity {
     @Column(nullable = false)
     Role role = Role.VIEWER;
 
+    /** When the person left; the records that bear the name stay. */
+    @Column(name = "left_at")
+    @Nullable Instant leftAt;
+
+    @NotAudited
     @Column(name = "pin_hash", nullable = false)
     String pinHash = "";
 
+    @NotAudited
+    @OptimisticLock(excluded = true)
     @Column(name = "wrong_pins", nullable = false)
     int wrongPins;
 
+    @NotAudited
+    @OptimisticLock(excluded = true)
     @Column(name = "locked_until")
     @Nullable Instant lockedUntil;
 

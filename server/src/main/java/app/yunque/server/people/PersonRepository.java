@@ -10,6 +10,8 @@ import org.springframework.data.jpa.repository.Lock;
 interface PersonRepository extends JpaRepository<PersonEntity, UUID> {
     List<PersonEntity> findAllByOrderByName();
 
+    Optional<PersonEntity> findByNameIgnoreCase(String name);
+
     /** Locked, so that five guesses at once count as five. */
     @Lock(LockModeType.PESSIMISTIC_WRITE)
     Optional<PersonEntity> findWithLockById(UUID id);

@@ -2,6 +2,7 @@ package app.yunque.server.people;
 
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.http.HttpMethod;
@@ -15,6 +16,7 @@ import org.springframework.security.core.userdetails.UsernameNotFoundException;
 import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.access.intercept.AuthorizationFilter;
 import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
 import org.springframework.security.web.context.SecurityContextRepository;
 import org.springframework.security.web.csrf.CsrfException;
@@ -46,10 +48,15 @@ class SecurityConfiguration {
                 .authorizeHttpRequests(
                         doors ->
                                 doors.requestMatchers(
-                                                HttpMethod.POST, "/api/sign-in", "/api/sign-out")
+                                                HttpMethod.POST,
+                                                "/api/sign-in",
+                                                "/api/sign-out",
+                                                "/api/begin/demo",
+                                                "/api/begin/shop")
                                         .permitAll()
                                         .requestMatchers(
                                                 "/api/sign-in/people",
+                                                "/api/begin",
                                                 "/actuator/health",
                                                 "/actuator/health/**")
                                         .permitAll()
@@ -59,6 +66,9 @@ class SecurityConfiguration {
                                                 "/api/jobs/*/preview/**")
                                         .authenticated()
                                         .requestMatchers(HttpMethod.GET, "/api/**")
+                                        .authenticated()
+                                        // A viewer has a PIN too.
+                                        .requestMatchers(HttpMethod.PUT, "/api/people/me/pin")
                                         .authenticated()
                                         .requestMatchers("/api/**")
                                         .hasAnyRole(Role.MECHANIC.name(), Role.LEAD.name())
@@ -90,6 +100,11 @@ class SecurityConfiguration {
                                                         response.setStatus(
                                                                 HttpStatus.NO_CONTENT.value())))
                 .requestCache(cache -> cache.disable())
+                .addFilterBefore(
+                        new WrittenBy(
+                                (response, sentence) ->
+                                        told(response, mapper, HttpStatus.UNAUTHORIZED, sentence)),
+                        AuthorizationFilter.class)
                 .build();
     }
 
@@ -115,6 +130,15 @@ class SecurityConfiguration {
         return fault instanceof CsrfException
                 ? "This page is out of date. Load it again; what you entered is kept."
                 : "You may look but not change this: sign in as a mechanic or a lead.";
+    }
+
+    private static void told(
+            HttpServletResponse response, ObjectMapper mapper, HttpStatus status, String sentence) {
+        try {
+            tell(response, mapper, status, sentence);
+        } catch (IOException gone) {
+            throw new UncheckedIOException(gone);
+        }
     }
 
     private static void tell(

@@ -1,6 +1,7 @@
 package app.yunque.server.people;
 
 import app.yunque.server.problem.NotThere;
+import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.Duration;
 import java.util.List;
@@ -34,6 +35,7 @@ public class SignInService {
     @Transactional(readOnly = true)
     public List<PersonName> names() {
         return people.findAllByOrderByName().stream()
+                .filter(p -> p.leftAt == null)
                 .map(p -> new PersonName(p.id, p.name, p.role))
                 .toList();
     }
@@ -42,6 +44,7 @@ public class SignInService {
     public Attempt attempt(UUID personId, String pin) {
         var person =
                 people.findWithLockById(personId)
+                        .filter(p -> p.leftAt == null)
                         .orElseThrow(() -> new NotThere("Nobody of that name works here."));
         var now = clock.instant();
         if (person.isLocked(now)) {
@@ -54,7 +57,9 @@ public class SignInService {
                             + seconds
                             + " seconds. Wait, then try again.");
         }
-        if (encoder.matches(pin, person.pinHash)) {
+        // No PIN is longer, and the hash reads no further.
+        boolean isReadable = pin.getBytes(StandardCharsets.UTF_8).length <= Secret.MOST_BYTES;
+        if (isReadable && encoder.matches(pin, person.pinHash)) {
             person.clearWrongPins();
             return new Attempt(new SignedIn(person.id, person.name, person.role), "");
         }
@@ -72,6 +77,7 @@ public class SignInService {
         person.name = name;
         person.role = role;
         person.pinHash = String.valueOf(encoder.encode(pin));
+        person.keep(name, clock.instant());
         people.save(person);
     }
 

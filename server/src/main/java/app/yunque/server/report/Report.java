@@ -4,7 +4,7 @@ import app.yunque.measure.PlainDigits;
 import app.yunque.server.job.JobHead;
 import app.yunque.server.unit.UnitView;
 import java.time.Instant;
-import java.time.ZoneOffset;
+import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.util.List;
 import java.util.Locale;
@@ -26,6 +26,8 @@ import java.util.Locale;
  * @param ledger       the ledger in words
  * @param oil          oil, line by line
  * @param proof        proof, line by line
+ * @param shop         name of the shop
+ * @param zone         time of the shop, which the paper tells
  */
 public record Report(
         JobHead job,
@@ -41,12 +43,13 @@ public record Report(
         List<String> open,
         String ledger,
         List<String> oil,
-        List<String> proof) {
+        List<String> proof,
+        String shop,
+        ZoneId zone) {
     private static final DateTimeFormatter DAY =
-            DateTimeFormatter.ofPattern("d MMM yyyy", Locale.ENGLISH).withZone(ZoneOffset.UTC);
+            DateTimeFormatter.ofPattern("d MMM yyyy", Locale.ENGLISH);
     private static final DateTimeFormatter MOMENT =
-            DateTimeFormatter.ofPattern("d MMM yyyy HH:mm 'UTC'", Locale.ENGLISH)
-                    .withZone(ZoneOffset.UTC);
+            DateTimeFormatter.ofPattern("d MMM yyyy HH:mm z", Locale.ENGLISH);
 
     /** One line of the measurements; its sources are footnotes, 1 first. */
     public record Measured(
@@ -95,11 +98,11 @@ public record Report(
     }
 
     public String day(Instant instant) {
-        return DAY.format(instant);
+        return DAY.format(instant.atZone(zone));
     }
 
     public String moment(Instant instant) {
-        return MOMENT.format(instant);
+        return MOMENT.format(instant.atZone(zone));
     }
 
     public String fixed(double value, int decimals) {

@@ -9,6 +9,8 @@ import app.yunque.server.job.JobService;
 import app.yunque.server.job.Seal;
 import app.yunque.server.paper.Paper;
 import app.yunque.server.photo.PhotoService;
+import app.yunque.server.shop.ShopService;
+import app.yunque.server.shop.ShopSettings;
 import java.util.Locale;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -22,12 +24,19 @@ class ReportService implements SignedReports {
     private final JobService jobs;
     private final PhotoService photos;
     private final ITemplateEngine templates;
+    private final ShopService shop;
 
-    ReportService(JobViews views, JobService jobs, PhotoService photos, ITemplateEngine templates) {
+    ReportService(
+            JobViews views,
+            JobService jobs,
+            PhotoService photos,
+            ITemplateEngine templates,
+            ShopService shop) {
         this.views = views;
         this.jobs = jobs;
         this.photos = photos;
         this.templates = templates;
+        this.shop = shop;
     }
 
     /** The page as it was signed, or as the job stands now while it is open. */
@@ -52,7 +61,12 @@ class ReportService implements SignedReports {
     private String page(JobView job) {
         var context = new Context(Locale.ENGLISH);
         context.setVariable(
-                "r", ReportWriter.write(job, id -> photos.thumbnail(job.job().id(), id)));
+                "r",
+                ReportWriter.write(
+                        job,
+                        id -> photos.thumbnail(job.job().id(), id),
+                        shop.settings().map(ShopSettings::name).orElse(""),
+                        shop.zone()));
         return templates.process("report", context);
     }
 }

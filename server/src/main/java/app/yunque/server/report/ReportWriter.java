@@ -17,6 +17,7 @@ import app.yunque.server.place.FillKind;
 import app.yunque.server.place.FillView;
 import app.yunque.server.quantity.EnteredNumber;
 import app.yunque.server.teardown.StepView;
+import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.Base64;
 import java.util.Comparator;
@@ -42,7 +43,7 @@ final class ReportWriter {
     /**
      * @param pictures a small copy of a picture, by its identity
      */
-    static Report write(JobView job, Function<UUID, byte[]> pictures) {
+    static Report write(JobView job, Function<UUID, byte[]> pictures, String shop, ZoneId zone) {
         var receive = job.receive();
         var notes = new Footnotes();
         var measured =
@@ -66,7 +67,9 @@ final class ReportWriter {
                 job.route().againstSigning().stream().map(SigningPoint::says).toList(),
                 ledger(job),
                 oil(job),
-                proof(job));
+                proof(job),
+                shop,
+                zone);
     }
 
     private static String permission(ReceiveView.@Nullable PermissionView p) {

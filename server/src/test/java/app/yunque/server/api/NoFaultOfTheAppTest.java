@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.assertj.core.api.SoftAssertions;
+import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.JsonNode;
@@ -28,6 +29,13 @@ class NoFaultOfTheAppTest {
 
     private final AtBench bench = AtBench.mechanic();
     private final JsonNode description = bench.get("/api/openapi").body();
+
+    /** Nonsense for one's own PIN is a wrong PIN, and would turn the other tests of that person away. */
+    @AfterEach
+    void nobodyStaysLocked() {
+        var lead = AtBench.lead();
+        lead.post("/api/people/" + lead.idOf("Tomás Vega") + "/unlock", Map.of());
+    }
 
     @Test
     void everyWriteBearsNonsense() {
@@ -122,7 +130,10 @@ class NoFaultOfTheAppTest {
         for (var path : description.path("paths").propertyNames()) {
             for (var method : List.of("put", "post", "delete")) {
                 var operation = description.path("paths").path(path).path(method);
-                if (operation.isMissingNode() || path.matches(WORKS_OUT)) {
+                // A visitor has a PIN too; and what has begun is not begun again by anybody.
+                boolean isOpen =
+                        path.equals("/api/people/me/pin") || path.startsWith("/api/begin/");
+                if (operation.isMissingNode() || path.matches(WORKS_OUT) || isOpen) {
                     continue;
                 }
                 var address =

@@ -192,7 +192,7 @@ public final class Requests {
     }
 
     /** A lead's signature although something stands against it. */
-    static Map<String, Object> allTheSame(String risk) {
+    public static Map<String, Object> allTheSame(String risk) {
         return Map.of(
                 "despite",
                 Map.of(

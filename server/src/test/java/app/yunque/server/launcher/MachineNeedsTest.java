@@ -172,4 +172,28 @@ class MachineNeedsTest {
         assertThat(launcher.yunque("strat").said()).startsWith("usage: ./yunque start");
         assertThat(launcher.yunque("start", "--now").said()).contains("does not know ‘--now’");
     }
+
+    /** Where nobody can be asked and nothing was said, the demo loads; what was said once is not asked again. */
+    @Test
+    void newRecordsBecomeWhatWasSaid() {
+        var asked =
+                "records_are() { printf nothing; }; mkdir -p \"$state\"; rm -f \"$state/begin\"; ";
+        assertThat(
+                        launcher.script(asked + "choose_beginning; echo \"${YUNQUE_DEMO:-demo}\"")
+                                .said())
+                .isEqualTo("demo\n");
+        assertThat(launcher.script(asked + "choose_beginning shop; echo \"$YUNQUE_DEMO\"").said())
+                .isEqualTo("false\n");
+        assertThat(launcher.script("choose_beginning; echo \"$YUNQUE_DEMO\"").said())
+                .as("at the next start")
+                .isEqualTo("false\n");
+        assertThat(launcher.script("choose_beginning demo; echo \"${YUNQUE_DEMO:-demo}\"").said())
+                .isEqualTo("demo\n");
+        assertThat(
+                        launcher.script(
+                                        "export YUNQUE_DEMO=true; choose_beginning shop; echo $YUNQUE_DEMO")
+                                .said())
+                .as("what is set stays")
+                .isEqualTo("true\n");
+    }
 }

@@ -316,6 +316,29 @@ class RestoreNeverDestroysTest {
         assertThat(launcher.yunque("reset-demo", "--all").status()).isZero();
     }
 
+    /** From the demo to a shop of one's own is one step, and back is another. */
+    @Test
+    void anOwnShopTakesThePlaceOfTheDemoWhichIsKept() {
+        assertThat(launcher.yunque("own-shop").said())
+                .contains("Your own shop begins in the browser at the next start")
+                .contains("kept beside");
+        assertThat(did("run_private_cluster; tables_in yunque")).isEqualTo("0\n");
+        assertThat(did("run_private_cluster; choose_beginning; printf %s \"$YUNQUE_DEMO\""))
+                .as("and no demo is loaded into it")
+                .isEqualTo("false");
+        assertThat(launcher.yunque("restore", "--back").status()).isZero();
+        assertThat(tags()).isEqualTo("BRP-03 CAP-1\n");
+    }
+
+    @Test
+    void anOwnShopIsNotBegunTwice() {
+        did("run_private_cluster; sql -d yunque -c \"update origin set kind = 'SHOP'\"");
+        var before = digest();
+        assertThat(launcher.yunque("own-shop", "--all").said())
+                .contains("a shop's own and not the demo's");
+        assertThat(digest()).isEqualTo(before);
+    }
+
     @Test
     void aBackupLeavesTheOldFileWhereItCannotBeWritten() {
         assertThat(launcher.yunque("backup", "/nowhere/at/all/x").said())

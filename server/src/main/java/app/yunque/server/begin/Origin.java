@@ -1,12 +1,13 @@
-package app.yunque.server.demo;
+package app.yunque.server.begin;
 
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 
 /** Whose records these are: nobody's yet, the demo's, or a shop's own. */
 @Component
-class Origin {
-    enum Kind {
+public class Origin {
+    /** Whose. */
+    public enum Kind {
         NEW,
         DEMO,
         SHOP
@@ -18,8 +19,13 @@ class Origin {
         this.jdbc = jdbc;
     }
 
-    Kind kind() {
+    public Kind kind() {
         return jdbc.sql("select kind from origin").query(Kind.class).single();
+    }
+
+    /** Held until the transaction ends, so that two who begin at once do not both. */
+    Kind lockedKind() {
+        return jdbc.sql("select kind from origin for update").query(Kind.class).single();
     }
 
     void becomes(Kind kind) {

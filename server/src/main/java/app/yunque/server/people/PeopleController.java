@@ -1,0 +1,88 @@
+package app.yunque.server.people;
+
+import app.yunque.server.history.WriteOnce;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.ProblemDetail;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The people of the shop, for a lead; and everybody's own PIN. */
+@RestController
+@RequestMapping("/api/people")
+class PeopleController {
+    private final PeopleService people;
+    private final SignInService signIn;
+    private final WriteOnce writes;
+
+    PeopleController(PeopleService people, SignInService signIn, WriteOnce writes) {
+        this.people = people;
+        this.signIn = signIn;
+        this.writes = writes;
+    }
+
+    /**
+     * @param current the PIN up to now
+     * @param pin     the new one, 4 characters or more
+     */
+    record PinRequest(String current, String pin) {}
+
+    @GetMapping
+    List<PersonView> people() {
+        return people.all();
+    }
+
+    @PutMapping("/{id}")
+    List<PersonView> keepPerson(
+            @PathVariable UUID id,
+            @RequestHeader("Write-Id") UUID writeId,
+            @RequestBody PersonRequest request) {
+        writes.run(writeId, () -> people.keep(id, request));
+        return people.all();
+    }
+
+    /** Lets a person go; what the person signed and wrote stays. */
+    @PostMapping("/{id}/leave")
+    List<PersonView> leave(
+            @PathVariable UUID id,
+            @RequestHeader("Write-Id") UUID writeId,
+            @RequestParam long version) {
+        writes.run(writeId, () -> people.leave(id, version));
+        return people.all();
+    }
+
+    @PostMapping("/{id}/come-back")
+    List<PersonView> comeBack(
+            @PathVariable UUID id,
+            @RequestHeader("Write-Id") UUID writeId,
+            @RequestParam long version) {
+        writes.run(writeId, () -> people.comeBack(id, version));
+        return people.all();
+    }
+
+    @PostMapping("/{id}/unlock")
+    List<PersonView> unlock(@PathVariable UUID id, @RequestHeader("Write-Id") UUID writeId) {
+        writes.run(writeId, () -> people.unlock(id));
+        return people.all();
+    }
+
+    @PutMapping("/me/pin")
+    ResponseEntity<Object> changeOwnPin(@RequestBody PinRequest request) {
+        var attempt = people.changeOwnPin(signIn, request.current(), request.pin());
+        return attempt.person() == null
+                ? ResponseEntity.status(HttpStatus.UNPROCESSABLE_ENTITY)
+                        .body(
+                                ProblemDetail.forStatusAndDetail(
+                                        HttpStatus.UNPROCESSABLE_ENTITY, attempt.sentence()))
+                : ResponseEntity.noContent().build();
+    }
+}

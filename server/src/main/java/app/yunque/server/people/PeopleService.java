@@ -1,0 +1,181 @@
+package app.yunque.server.people;
+
+import app.yunque.measure.Refused;
+import app.yunque.server.problem.NotThere;
+import java.time.Clock;
+import java.util.List;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Who works here. A lead adds, changes and lets go; whoever leaves stays in the records that bear the name. */
+@Service
+public class PeopleService {
+    private static final int LONGEST_NAME = 60;
+    private static final String LEADS_ONLY = "Only a lead looks after the people.";
+
+    private final PersonRepository people;
+    private final PasswordEncoder encoder;
+    private final OpenSessions sessions;
+    private final AtTheBench bench;
+    private final Clock clock;
+
+    PeopleService(
+            PersonRepository people,
+            PasswordEncoder encoder,
+            OpenSessions sessions,
+            AtTheBench bench,
+            Clock clock) {
+        this.people = people;
+        this.encoder = encoder;
+        this.sessions = sessions;
+        this.bench = bench;
+        this.clock = clock;
+    }
+
+    @Transactional(readOnly = true)
+    List<PersonView> all() {
+        bench.refuseUnlessLead(LEADS_ONLY);
+        return people.findAllByOrderByName().stream().map(this::view).toList();
+    }
+
+    /** Adds a person, or changes name, role or PIN of one. */
+    @Transactional
+    void keep(UUID id, PersonRequest request) {
+        bench.refuseUnlessLead(LEADS_ONLY);
+        var found = people.findWithLockById(id);
+        found.ifPresent(p -> p.refuseStale(request.version(), () -> view(p)));
+        var person = found.orElseGet(PersonEntity::new);
+        if (found.isPresent() && request.role() != Role.LEAD) {
+            refuseWithoutLead(person);
+        }
+        var pin = request.pin();
+        if (found.isEmpty() && pin == null) {
+            throw Refused.because("pin", "A new person needs a PIN.");
+        }
+        var before = person.name;
+        fill(person, id, request.name(), request.role(), pin);
+        person.keep(bench.name(), clock.instant());
+        people.saveAndFlush(person);
+        sessions.endOf(before);
+    }
+
+    /** The first lead of a shop, who keeps the own record. */
+    @Transactional
+    public void first(String name, String pin) {
+        var person = new PersonEntity();
+        fill(person, UUID.randomUUID(), name, Role.LEAD, pin);
+        person.keep(person.name, clock.instant());
+        people.saveAndFlush(person);
+    }
+
+    private void fill(PersonEntity person, UUID id, String name, Role role, @Nullable String pin) {
+        var stripped = name.strip();
+        if (stripped.isEmpty() || stripped.length() > LONGEST_NAME) {
+            throw Refused.because("name", "A name has 1 to %d characters.".formatted(LONGEST_NAME));
+        }
+        people.findByNameIgnoreCase(stripped)
+                .filter(other -> !other.id.equals(id))
+                .ifPresent(
+                        other -> {
+                            throw Refused.because(
+                                    "name",
+                                    "%s is on record already%s. Records carry the name, so each needs one of its own."
+                                            .formatted(
+                                                    other.name,
+                                                    other.leftAt == null
+                                                            ? ""
+                                                            : ", and has left; take the person back instead"));
+                        });
+        if (pin != null) {
+            person.pinHash = String.valueOf(encoder.encode(Secret.checked("pin", pin)));
+            person.clearWrongPins();
+        }
+        person.id = id;
+        person.name = stripped;
+        person.role = role;
+    }
+
+    @Transactional
+    void leave(UUID id, long version) {
+        var person = toChange(id, version);
+        refuseWithoutLead(person);
+        person.leftAt = clock.instant();
+        person.keep(bench.name(), clock.instant());
+        sessions.endOf(person.name);
+    }
+
+    @Transactional
+    void comeBack(UUID id, long version) {
+        var person = toChange(id, version);
+        person.leftAt = null;
+        person.clearWrongPins();
+        person.keep(bench.name(), clock.instant());
+    }
+
+    /** Wrong PINs are forgotten before their time. */
+    @Transactional
+    void unlock(UUID id) {
+        bench.refuseUnlessLead(LEADS_ONLY);
+        found(id).clearWrongPins();
+    }
+
+    /** Everybody's own, with the present one. */
+    @Transactional
+    SignInService.Attempt changeOwnPin(SignInService signIn, String current, String pin) {
+        var me = bench.person();
+        var attempt = signIn.attempt(me.id(), current);
+        if (attempt.person() != null) {
+            var person = found(me.id());
+            person.pinHash = String.valueOf(encoder.encode(Secret.checked("pin", pin)));
+            person.keep(me.name(), clock.instant());
+        }
+        return attempt;
+    }
+
+    private PersonEntity toChange(UUID id, long version) {
+        bench.refuseUnlessLead(LEADS_ONLY);
+        var person = found(id);
+        person.refuseStale(version, () -> view(person));
+        return person;
+    }
+
+    private PersonEntity found(UUID id) {
+        return people.findWithLockById(id)
+                .orElseThrow(
+                        () -> new NotThere("There is no such person. Look at the list again."));
+    }
+
+    /** A shop without a lead could never get one again. */
+    private void refuseWithoutLead(PersonEntity person) {
+        boolean isOther =
+                people.findAllByOrderByName().stream()
+                        .anyMatch(
+                                p ->
+                                        p.role == Role.LEAD
+                                                && p.leftAt == null
+                                                && !p.id.equals(person.id));
+        if (person.role == Role.LEAD && person.leftAt == null && !isOther) {
+            throw Refused.because(
+                    "role",
+                    "%s is the only lead here, and only a lead looks after the people. Make somebody else a lead first."
+                            .formatted(person.name));
+        }
+    }
+
+    private PersonView view(PersonEntity p) {
+        var now = clock.instant();
+        return new PersonView(
+                p.id,
+                p.name,
+                p.role,
+                p.leftAt,
+                p.isLocked(now) ? p.lockedUntil : null,
+                p.wrongPins,
+                p.changedBy(),
+                p.changedAt(),
+                p.version());
+    }
+}
