@@ -29,6 +29,16 @@ final class Mechanic implements AutoCloseable {
         page.navigate(address);
     }
 
+    private Mechanic(BrowserContext context) {
+        this.context = context;
+        page = context.newPage();
+    }
+
+    /** The same person on the same device, in another tab. */
+    Mechanic anotherTab() {
+        return new Mechanic(context);
+    }
+
     static Mechanic signedIn(String name, String pin) {
         var mechanic = new Mechanic(1280, 800);
         mechanic.signIn(name, pin);

@@ -4,6 +4,8 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import java.util.List;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -98,6 +100,77 @@ class NothingIsLostTest {
             m.press("Undo: added dowel pin");
             assertThat(m.step("dowel pin")).hasCount(0);
         }
+    }
+
+    /** Two tabs of one device, both without a line, both closed before it is back. */
+    @Test
+    void losesNothingThatTwoTabsTypedWithoutAConnection() {
+        try (var first = Mechanic.signedIn("Tomás Vega", "1470")) {
+            openStrip(first);
+            var second = first.anotherTab();
+            openStrip(second);
+            first.context.setOffline(true);
+            type(first, "grease shield");
+            type(second, "thrust collar");
+            type(first, "wave washer");
+            assertThat(first.text("3 waiting on this device")).isVisible();
+            second.page.close();
+            first.page.close();
+
+            first.context.setOffline(false);
+            var later = first.anotherTab();
+            openStrip(later);
+            for (var part : List.of("grease shield", "thrust collar", "wave washer")) {
+                assertThat(later.step(part)).isVisible();
+            }
+            assertThat(later.text("waiting on this device")).not().isVisible();
+            for (int i = 0; i < 3; i++) {
+                later.page
+                        .getByRole(
+                                AriaRole.BUTTON,
+                                new Page.GetByRoleOptions()
+                                        .setName(Pattern.compile("^Undo: added")))
+                        .click();
+            }
+            assertThat(later.step("grease shield")).hasCount(0);
+        }
+    }
+
+    private static void type(Mechanic m, String part) {
+        m.field("What came off").fill(part);
+        m.page.keyboard().press("Enter");
+        assertThat(m.field("What came off")).hasValue("");
+    }
+
+    /** What one typed is not kept under the name of the next who signs in. */
+    @Test
+    void keepsAnEntryForTheOneWhoMadeIt() {
+        try (var m = Mechanic.signedIn("Tomás Vega", "1470")) {
+            openStrip(m);
+            m.context.clearCookies(
+                    new com.microsoft.playwright.BrowserContext.ClearCookiesOptions()
+                            .setName("YUNQUE"));
+            m.field("What came off").fill("split cone");
+            m.page.keyboard().press("Enter");
+            assertThat(m.heading("Who is at the bench?")).isVisible();
+            signInAgain(m, "Aitana Luna", "3690");
+            assertThat(m.text("1 of Tomás Vega waits here for a sign-in")).isVisible();
+            assertThat(m.step("split cone")).hasCount(0);
+
+            m.button("Aitana Luna").click();
+            m.page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("Sign out"))
+                    .click();
+            signInAgain(m, "Tomás Vega", "1470");
+            assertThat(m.step("split cone")).isVisible();
+            m.press("Undo: added split cone");
+            assertThat(m.step("split cone")).hasCount(0);
+        }
+    }
+
+    private static void signInAgain(Mechanic m, String name, String pin) {
+        m.page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName(name)).check();
+        m.field("PIN").fill(pin);
+        m.press("Sign in");
     }
 
     @Test
