@@ -72,6 +72,12 @@ announce() {
         DEMO) say "Demo sign-ins: Inés Roldán (lead) 2580 · Tomás Vega (mechanic) 1470 · Aitana Luna (mechanic) 3690 · Visitor (viewer) 1234" ;;
         NEW) say "Open it to begin your own shop, or to look around with the demo." ;;
     esac
+    if [ -f "$state/lan" ]; then
+        say "On the shop's network at  https://$(cat "$state/lan")"
+        if [ -z "${YUNQUE_TLS_KEYSTORE:-}" ]; then
+            say "A tablet takes the certificate first, once, at  http://$(cat "$state/lan.certificate")/certificate"
+        fi
+    fi
     say "Stop it with Ctrl-C here or ./yunque stop"
 }
 
@@ -103,6 +109,7 @@ launch_server() {
         run=$quick/yunque-app.jar
         [ ! -f "$quick/classes.jsa" ] || options+=(-XX:SharedArchiveFile="$quick/classes.jsa" -Xlog:cds=off -Xlog:cds+dynamic=off)
     fi
+    serve_lan
     YUNQUE_PORT=$port nohup "$JAVA_HOME/bin/java" "${options[@]}" -jar "$root/$run" >"$state/server.log" 2>&1 9>&- &
     local waited=0 process=$!
     printf '%s' "$process" >"$state/server.pid"
@@ -122,12 +129,15 @@ launch_server() {
 
 start() {
     local said wanted="" detach=no
+    lan_wanted=no
     for said in "$@"; do
         case "$said" in
+            --lan) lan_wanted=$(own_number) ;;
+            --lan=?*) lan_wanted=${said#--lan=} ;;
             --detach) detach=yes ;;
             --demo) wanted=demo ;;
             --own-shop) wanted=shop ;;
-            *) fail "does not know ‘$said’. It is: ./yunque start [--detach], and for new records [--demo | --own-shop]" ;;
+            *) fail "does not know ‘$said’. It is: ./yunque start [--detach] [--lan | --lan=NAME-OR-NUMBER], and for new records [--demo | --own-shop]" ;;
         esac
     done
     mkdir -p "$state" || fail "cannot write its folder $state. Choose another with YUNQUE_HOME=/another/folder ./yunque start"

@@ -1221,6 +1221,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/lan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["lan"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/kinds": {
         parameters: {
             query?: never;
@@ -2527,6 +2543,13 @@ export interface components {
             words: string;
             singleUse: boolean;
             hint: string;
+        };
+        LanView: {
+            address?: string;
+            code?: string;
+            certificate?: string;
+            certificateCode?: string;
+            fingerprint?: string;
         };
         LayoutRequest: {
             /** Format: int64 */
@@ -6132,6 +6155,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["LubricantView"][];
+                };
+            };
+        };
+    };
+    lan: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LanView"];
                 };
             };
         };

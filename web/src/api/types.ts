@@ -13,6 +13,7 @@ export type PersonView = Schemas["PersonView"];
 export type PersonRequest = Schemas["PersonRequest"];
 export type BeginView = Schemas["BeginView"];
 export type ShopSettings = Schemas["ShopSettings"];
+export type LanView = Schemas["LanView"];
 export type EnteredNumber = Schemas["EnteredNumber"];
 export type StepRequest = Schemas["StepRequest"];
 export type DetailRequest = Schemas["DetailRequest"];

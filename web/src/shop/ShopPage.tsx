@@ -9,6 +9,7 @@ import { Lubricants } from "./Lubricants";
 import { OwnPin } from "./OwnPin";
 import { People } from "./People";
 import classes from "./Shop.module.css";
+import { Tablets } from "./Tablets";
 import { TheShop } from "./TheShop";
 
 /** People, instruments and lubricants of the shop, and how this device shows things. */
@@ -73,6 +74,7 @@ export function ShopPage() {
           </Panel>
         )}
         <OwnPin />
+        <Tablets />
       </div>
       <Instruments />
       <Lubricants />

@@ -1,7 +1,11 @@
 package app.yunque.server.begin;
 
+import app.yunque.server.problem.Forbidden;
 import app.yunque.server.shop.ShopService;
 import app.yunque.server.shop.ShopSettings;
+import jakarta.servlet.http.HttpServletRequest;
+import java.net.InetAddress;
+import java.net.UnknownHostException;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -42,14 +46,33 @@ class BeginController {
     }
 
     @PostMapping("/demo")
-    BeginView demo() {
+    BeginView demo(HttpServletRequest http) {
+        refuseFromElsewhere(http);
         begin.withTheDemo();
         return begun();
     }
 
     @PostMapping("/shop")
-    BeginView ownShop(@RequestBody OwnShopRequest request) {
+    BeginView ownShop(@RequestBody OwnShopRequest request, HttpServletRequest http) {
+        refuseFromElsewhere(http);
         begin.withOwnShop(request.shop, request.lead, request.pin);
         return begun();
+    }
+
+    /** Nobody is known yet, so whoever sits at the machine itself is its owner, and nobody else in the network is. */
+    private static void refuseFromElsewhere(HttpServletRequest http) {
+        if (!isLoopback(http.getRemoteAddr())) {
+            throw new Forbidden(
+                    "A shop is begun at the machine on which Yunque runs. Open it there first.");
+        }
+    }
+
+    private static boolean isLoopback(String number) {
+        try {
+            // A number, so nothing is looked up.
+            return InetAddress.getByName(number).isLoopbackAddress();
+        } catch (UnknownHostException none) {
+            return false;
+        }
     }
 }

@@ -2,7 +2,9 @@ package app.yunque.server.label;
 
 import app.yunque.measure.Refused;
 import app.yunque.server.job.JobService;
+import app.yunque.server.lan.PublicAddress;
 import app.yunque.server.paper.Paper;
+import app.yunque.server.paper.QrCode;
 import app.yunque.server.teardown.StepService;
 import app.yunque.server.unit.UnitService;
 import app.yunque.teardown.RebuildOrder;
@@ -22,7 +24,6 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
-import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
 import org.thymeleaf.ITemplateEngine;
 import org.thymeleaf.context.Context;
 
@@ -36,13 +37,19 @@ class LabelController {
     private final StepService steps;
     private final UnitService units;
     private final ITemplateEngine templates;
+    private final PublicAddress address;
 
     LabelController(
-            JobService jobs, StepService steps, UnitService units, ITemplateEngine templates) {
+            JobService jobs,
+            StepService steps,
+            UnitService units,
+            ITemplateEngine templates,
+            PublicAddress address) {
         this.jobs = jobs;
         this.steps = steps;
         this.units = units;
         this.templates = templates;
+        this.address = address;
     }
 
     /** What a sheet has a label for. */
@@ -62,7 +69,7 @@ class LabelController {
             throw Refused.because(
                     "labels", "Nothing has come off yet, so there is nothing to label.");
         }
-        var base = ServletUriComponentsBuilder.fromCurrentContextPath().build().toUriString();
+        var base = address.base();
         var at = base + "/jobs/" + number + "/strip";
         var labels =
                 each == Each.TRAY

@@ -2,7 +2,9 @@ package app.yunque.server.label;
 
 import app.yunque.measure.PlainDigits;
 import app.yunque.server.drawer.DrawerAnswer;
+import app.yunque.server.lan.PublicAddress;
 import app.yunque.server.paper.Paper;
+import app.yunque.server.paper.QrCode;
 import app.yunque.server.place.FillKind;
 import app.yunque.server.place.FillView;
 import app.yunque.server.place.PlaceCard;
@@ -21,7 +23,6 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RestController;
-import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
 import org.thymeleaf.ITemplateEngine;
 import org.thymeleaf.context.Context;
 
@@ -45,9 +46,11 @@ class PlaceCardController {
     private static final int COLUMNS = 3;
 
     private final PlaceService places;
+    private final PublicAddress address;
     private final ITemplateEngine templates;
 
-    PlaceCardController(PlaceService places, ITemplateEngine templates) {
+    PlaceCardController(PlaceService places, ITemplateEngine templates, PublicAddress address) {
+        this.address = address;
         this.places = places;
         this.templates = templates;
     }
@@ -59,7 +62,7 @@ class PlaceCardController {
     @GetMapping(path = "/api/places/{id}/card.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> card(@PathVariable UUID id) {
         var card = places.card(id);
-        var base = ServletUriComponentsBuilder.fromCurrentContextPath().build().toUriString();
+        var base = address.base();
         var context = new Context(Locale.ENGLISH);
         context.setVariable("tag", card.tag());
         context.setVariable("unit", card.unit());

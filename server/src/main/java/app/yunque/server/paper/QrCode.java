@@ -1,4 +1,4 @@
-package app.yunque.server.label;
+package app.yunque.server.paper;
 
 import com.google.zxing.BarcodeFormat;
 import com.google.zxing.EncodeHintType;
@@ -13,13 +13,13 @@ import java.util.Map;
 import javax.imageio.ImageIO;
 
 /** An address as a QR code. */
-final class QrCode {
+public final class QrCode {
     private static final int PIXELS_A_SIDE = 240;
 
     private QrCode() {}
 
     /** The code as a picture that a page can hold: a data address of a PNG. */
-    static String asPicture(String address) {
+    public static String asPicture(String address) {
         try {
             var matrix =
                     new QRCodeWriter()
