@@ -2,6 +2,9 @@ import { type FieldProblem, type Problem, ProblemError, Unreachable } from "./pr
 
 export type Method = "GET" | "POST" | "PUT" | "DELETE";
 
+/** The longest answer of the server takes a few seconds. */
+const PATIENCE_MS = 30_000;
+
 function csrfToken(): string {
   const found = document.cookie.split("; ").find((c) => c.startsWith("XSRF-TOKEN="));
   return found ? decodeURIComponent(found.slice("XSRF-TOKEN=".length)) : "";
@@ -34,6 +37,8 @@ export async function request<T>(
       headers: typed,
       credentials: "same-origin",
       body: body === undefined ? undefined : JSON.stringify(body),
+      // Whatever hangs longer is tried again; an identity makes a second arrival harmless.
+      signal: AbortSignal.timeout(PATIENCE_MS),
     });
   } catch {
     throw new Unreachable();

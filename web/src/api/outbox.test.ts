@@ -264,4 +264,29 @@ describe("Outbox", () => {
     expect(ids).toEqual(["one", "two"]);
     expect(store.getItem("yunque.outbox")).toBeNull();
   });
+
+  it("says that the server lets an entry wait, until it answers", async () => {
+    vi.useFakeTimers();
+    try {
+      let answer: (value: unknown) => void = () => undefined;
+      const outbox = new Outbox(
+        memory(),
+        (() =>
+          new Promise((resolve) => {
+            answer = resolve;
+          })) as never,
+      );
+      const kept = outbox.put(write);
+      await vi.advanceTimersByTimeAsync(1000);
+      expect(outbox.snapshot().slow).toBe(false);
+      await vi.advanceTimersByTimeAsync(1000);
+      expect(outbox.snapshot()).toMatchObject({ slow: true, offline: false, waiting: [{ label: "fill" }] });
+      answer({ ok: true });
+      expect(await kept).toEqual({ ok: true });
+      await vi.advanceTimersByTimeAsync(0);
+      expect(outbox.snapshot()).toMatchObject({ slow: false, waiting: [] });
+    } finally {
+      vi.useRealTimers();
+    }
+  });
 });

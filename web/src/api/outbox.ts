@@ -40,6 +40,8 @@ export interface OutboxState {
   offline: boolean;
   /** True while the server wants a sign-in before it takes anything. */
   signedOut: boolean;
+  /** True while an entry is under way and the server lets it wait. */
+  slow: boolean;
   keptAt: number | undefined;
 }
 
@@ -52,6 +54,8 @@ const REFUSED = "yunque.outbox.refused.";
 /** Where entries stood in one list, up to now. */
 const BEFORE = "yunque.outbox";
 const RETRY_MS = 2000;
+/** From when on somebody at the bench wonders. */
+const SLOW_MS = 1500;
 
 type Settle = { resolve: (answer: unknown) => void; reject: (fault: unknown) => void };
 type Store = Pick<Storage, "getItem" | "setItem" | "removeItem" | "key" | "length">;
@@ -103,7 +107,7 @@ export class Outbox {
   ) {
     this.tabs.open(this.tab);
     this.carryOver();
-    this.state = { ...this.read(), offline: false, signedOut: false, keptAt: undefined };
+    this.state = { ...this.read(), offline: false, signedOut: false, slow: false, keptAt: undefined };
     // Another tab has written something down, or got rid of it.
     globalThis.addEventListener?.("storage", () => this.change({}));
   }
@@ -173,6 +177,7 @@ export class Outbox {
   }
 
   private async sendOne(write: Write): Promise<boolean> {
+    const wondering = setTimeout(() => this.change({ slow: true }), SLOW_MS);
     try {
       const answer = await this.send(write.method, write.path, write.body, write.id, write.by?.id);
       this.done(write, { offline: false, signedOut: false, keptAt: Date.now() });
@@ -183,6 +188,11 @@ export class Outbox {
       return true;
     } catch (fault) {
       return this.failed(write, fault);
+    } finally {
+      clearTimeout(wondering);
+      if (this.state.slow) {
+        this.change({ slow: false });
+      }
     }
   }
 

@@ -7,19 +7,21 @@ import classes from "./Shell.module.css";
 
 /** Whether everything is kept; always in sight. */
 export function SaveState() {
-  const { waiting, ofOthers, offline, signedOut, keptAt } = useOutbox();
+  const { waiting, ofOthers, offline, signedOut, slow, keptAt } = useOutbox();
   const now = useNow();
-  const bad = offline || signedOut;
+  const bad = offline || signedOut || slow;
   const Sign = bad ? IconCloudOff : waiting.length > 0 ? IconCloudUp : IconCloudCheck;
   const words = signedOut
     ? t.saving.signedOut(waiting.length)
     : offline
       ? t.saving.offline(waiting.length)
-      : waiting.length > 0
-        ? t.saving.sending
-        : keptAt === undefined
-          ? t.saving.ready
-          : t.saving.kept(ago(keptAt, now));
+      : slow
+        ? t.saving.slow
+        : waiting.length > 0
+          ? t.saving.sending
+          : keptAt === undefined
+            ? t.saving.ready
+            : t.saving.kept(ago(keptAt, now));
   return (
     <span className={classes.save} data-bad={bad} role="status">
       <Sign size={20} aria-hidden />
