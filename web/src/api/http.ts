@@ -2,8 +2,8 @@ import { type FieldProblem, type Problem, ProblemError, Unreachable } from "./pr
 
 export type Method = "GET" | "POST" | "PUT" | "DELETE";
 
-/** The longest answer of the server takes a few seconds. */
-const PATIENCE_MS = 30_000;
+/** How long a write under an identity hangs before it is tried again, which that identity makes harmless. */
+const PATIENCE_MS = 60_000;
 
 function csrfToken(): string {
   const found = document.cookie.split("; ").find((c) => c.startsWith("XSRF-TOKEN="));
@@ -37,8 +37,7 @@ export async function request<T>(
       headers: typed,
       credentials: "same-origin",
       body: body === undefined ? undefined : JSON.stringify(body),
-      // Whatever hangs longer is tried again; an identity makes a second arrival harmless.
-      signal: AbortSignal.timeout(PATIENCE_MS),
+      ...(writeId !== undefined && { signal: AbortSignal.timeout(PATIENCE_MS) }),
     });
   } catch {
     throw new Unreachable();

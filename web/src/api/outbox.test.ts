@@ -228,11 +228,16 @@ describe("Outbox", () => {
     expect(second.snapshot().ofOthers).toEqual([]);
   });
 
-  it.each([500, 503])("takes a server in trouble (%i) for no refusal", async (status) => {
+  it.each([
+    new ProblemError({ status: 500, detail: "Trouble.", fields: [] }),
+    new ProblemError({ status: 503, detail: "Trouble.", fields: [] }),
+    new DOMException("The answer broke off.", "TimeoutError"),
+    new SyntaxError("Half an answer"),
+  ])("takes a server in trouble for no refusal: %s", async (trouble) => {
     let well = false;
     const outbox = new Outbox(memory(), (async () => {
       if (!well) {
-        throw new ProblemError({ status, detail: "Trouble.", fields: [] });
+        throw trouble;
       }
       return { ok: true };
     }) as never);

@@ -1,5 +1,5 @@
 import { type Method, request } from "./http";
-import { type Problem, ProblemError, Unreachable } from "./problem";
+import { type Problem, ProblemError } from "./problem";
 
 /** Who writes. */
 export interface Author {
@@ -197,9 +197,9 @@ export class Outbox {
   }
 
   private failed(write: Write, fault: unknown): boolean {
-    const status = fault instanceof ProblemError ? fault.problem.status : 0;
-    // A server in trouble has not refused anything.
-    if (fault instanceof Unreachable || status >= 500) {
+    const status = fault instanceof ProblemError ? fault.problem.status : undefined;
+    // Nobody but the server refuses: a line that broke in the middle of an answer, or a server in trouble, has not.
+    if (status === undefined || status >= 500) {
       this.change({ offline: true });
       for (const { write: waiting } of this.entries()) {
         this.settle(waiting, (s) => s.resolve(WAITING));
