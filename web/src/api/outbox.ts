@@ -51,6 +51,7 @@ export const WAITING = Symbol("waiting");
 /** Each entry has a key of its own, so that no tab can overwrite what another one wrote down. */
 const ENTRY = "yunque.outbox.write.";
 const REFUSED = "yunque.outbox.refused.";
+const MOMENT_DIGITS = 15;
 /** Where entries stood in one list, up to now. */
 const BEFORE = "yunque.outbox";
 const RETRY_MS = 2000;
@@ -244,10 +245,13 @@ export class Outbox {
     }
   }
 
-  /** Entries are sorted by when they were written down; two of one moment by which came first in this tab. */
+  /** Entries are sorted by when they were written down, of whatever tab; two of one moment by which came first. */
   private nextKey(entry: Write): string {
-    this.last = Math.max(Date.now(), this.last + 1);
-    return `${ENTRY}${String(this.last).padStart(15, "0")}.${entry.id}`;
+    const latest = this.keys(ENTRY)
+      .at(-1)
+      ?.slice(ENTRY.length, ENTRY.length + MOMENT_DIGITS);
+    this.last = Math.max(Date.now(), this.last + 1, Number(latest ?? 0) + 1);
+    return `${ENTRY}${String(this.last).padStart(MOMENT_DIGITS, "0")}.${entry.id}`;
   }
 
   private keys(prefix: string): string[] {
