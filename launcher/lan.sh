@@ -50,8 +50,12 @@ have_certificate() {
 # What the app is told of the network, where it is wanted; nothing otherwise.
 serve_lan() {
     rm -f "$state/lan" "$state/lan.certificate"
-    if [ "$lan_wanted" = no ]; then return; fi
     local port
+    if [ "$lan_wanted" = no ]; then
+        # The port alone is a wish for later; the app would take it for a network to serve.
+        unset YUNQUE_LAN_PORT
+        return
+    fi
     port=$(free_port "${YUNQUE_LAN_PORT:-8743}")
     if [ -n "${YUNQUE_TLS_KEYSTORE:-}" ]; then
         [ -r "$YUNQUE_TLS_KEYSTORE" ] || fail "cannot read the certificate $YUNQUE_TLS_KEYSTORE. It is a PKCS #12 file with its key, its password in YUNQUE_TLS_PASSWORD."

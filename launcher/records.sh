@@ -290,7 +290,11 @@ fresh_records() {
         [ "$own" = 0 ] || fail "$own of the units in these records did not come with the demo; $2 leaves them alone. To put new records in the place of all of them: ./yunque $2 --all"
     fi
     local was_running=no
-    if server_pid >/dev/null; then was_running=yes; fi
+    if server_pid >/dev/null; then
+        was_running=yes
+        # The network that was served is served again.
+        if [ -f "$state/lan" ]; then lan_wanted=$(sed 's/:[0-9]*$//' "$state/lan"); fi
+    fi
     stop >/dev/null
     alone
     run_private_cluster

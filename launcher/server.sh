@@ -88,7 +88,7 @@ choose_beginning() {
     if [ -z "$wanted" ] && [ "$(records_are)" = nothing ] && [ -t 0 ] && [ -t 1 ]; then
         say "There are no records here yet. 1 looks around with the demo, 2 begins your own shop, empty."
         printf '1 or 2? '
-        read -r answer
+        read -r answer || answer=1
         if [ "$answer" = 2 ]; then wanted=shop; else wanted=demo; fi
     fi
     [ -z "$wanted" ] || printf '%s' "$wanted" >"$state/begin"

@@ -196,4 +196,21 @@ class MachineNeedsTest {
                 .as("what is set stays")
                 .isEqualTo("true\n");
     }
+
+    /** A port that is set for the network serves none by itself. */
+    @Test
+    void theNetworkIsServedOnlyWhenItIsWanted() {
+        assertThat(
+                        launcher.script(
+                                        "export YUNQUE_LAN_PORT=9000; serve_lan; echo \"${YUNQUE_LAN_PORT:-none}\"")
+                                .said())
+                .isEqualTo("none\n");
+        assertThat(
+                        launcher.script(
+                                        "lan_wanted=gears; YUNQUE_TLS_KEYSTORE=/nowhere/at/all.p12; serve_lan")
+                                .said())
+                .contains("cannot read the certificate /nowhere/at/all.p12");
+        assertThat(launcher.script("hostname() { printf ''; }; own_number").said())
+                .contains("this machine has no number in a network", "--lan=192.168.1.20");
+    }
 }
