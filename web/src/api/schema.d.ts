@@ -1029,6 +1029,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calc/drive/line": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["line"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/begin/shop": {
         parameters: {
             query?: never;
@@ -1980,6 +1996,35 @@ export interface components {
             fields: components["schemas"]["Field"][];
             folded: string[];
             examples: components["schemas"]["Example"][];
+        };
+        DriveAnswer: {
+            /** Format: int32 */
+            shafts: number;
+            positions: components["schemas"]["PositionAnswer"][];
+        };
+        DriveInput: {
+            stages: components["schemas"]["StageInput"][];
+            positions?: components["schemas"]["PositionInput"][];
+            /** Format: double */
+            inputSpeedRpm?: number;
+            /** Format: double */
+            inputTorqueNm?: number;
+        };
+        DriveLine: {
+            /** Format: double */
+            ratio: number;
+            /** Format: double */
+            outputSpeedRpm: number;
+            /** Format: double */
+            efficiency: number;
+            /** Format: double */
+            outputTorqueNm: number;
+            /** Format: double */
+            travelMmPerInputTurn: number;
+            /** Format: double */
+            outputForceN: number;
+            stages: components["schemas"]["At"][];
+            working: components["schemas"]["Working"];
         };
         DueLine: {
             /** Format: uuid */
@@ -3119,6 +3164,14 @@ export interface components {
             /** Format: double */
             y: number;
         };
+        PositionAnswer: {
+            name: string;
+            line: components["schemas"]["DriveLine"];
+        };
+        PositionInput: {
+            name: string;
+            stages: number[];
+        };
         PositionRequest: {
             name: string;
             stages: number[];
@@ -3489,6 +3542,12 @@ export interface components {
             count: number;
             /** Format: int32 */
             keepCount: number;
+        };
+        StageInput: {
+            kind: string;
+            values: {
+                [key: string]: components["schemas"]["EnteredNumber"];
+            };
         };
         StageRequest: {
             kind: string;
@@ -5901,6 +5960,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["TurnCountCheck"];
+                };
+            };
+        };
+    };
+    line: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DriveInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DriveAnswer"];
                 };
             };
         };

@@ -332,4 +332,49 @@ class CalcTest {
                                 .status())
                 .isEqualTo(422);
     }
+
+    private static Map<String, Object> counted(int driver, int driven) {
+        return Map.of(
+                "kind",
+                "COUNTED",
+                "values",
+                Map.of(
+                        "driverTeeth", Map.of("text", String.valueOf(driver), "unit", ""),
+                        "drivenTeeth", Map.of("text", String.valueOf(driven), "unit", ""),
+                        "internal", Map.of("text", "NO", "unit", "")));
+    }
+
+    // 60/30 × 80/20 = 8 and 50/40 × 80/20 = 5; 900/5 = 180 min⁻¹, by hand.
+    @Test
+    void aDriveOfAnyStagesInEachOfItsPositions() {
+        var stages = List.of(counted(30, 60), counted(40, 50), counted(20, 80));
+        var answer =
+                bench.post(
+                        "/api/calc/drive/line",
+                        Map.of(
+                                "stages",
+                                stages,
+                                "positions",
+                                List.of(
+                                        Map.of("name", "slow", "stages", List.of(1, 3)),
+                                        Map.of("name", "fast", "stages", List.of(2, 3))),
+                                "inputSpeedRpm",
+                                900));
+        assertThat(answer.status()).as(answer.detail()).isEqualTo(200);
+        assertThat(answer.body().path("shafts").asInt()).isEqualTo(3);
+        var positions = answer.body().path("positions");
+        assertThat(positions.get(0).path("line").path("ratio").asDouble()).isEqualTo(8);
+        assertThat(positions.get(1).path("name").asString()).isEqualTo("fast");
+        assertThat(positions.get(1).path("line").path("outputSpeedRpm").asDouble()).isEqualTo(180);
+        var row = bench.post("/api/calc/drive/line", Map.of("stages", stages));
+        assertThat(row.body().path("positions").get(0).path("line").path("ratio").asDouble())
+                .as("all in a row: 2 × 1.25 × 4, three times the other way")
+                .isEqualTo(-10);
+        assertThat(
+                        bench.post(
+                                        "/api/calc/drive/line",
+                                        Map.of("stages", List.of(counted(3, 50))))
+                                .at("stages[0].driverTeeth"))
+                .contains("is outside 4 to 2000");
+    }
 }
