@@ -26,7 +26,7 @@ class RestoreNeverDestroysTest {
             done
             sql -d yunque -c "create table flyway_schema_history (version text primary key, success boolean)" \\
                 -c "insert into flyway_schema_history select v, true from generate_series(1, $(known_version)) v" \\
-                -c "insert into person values ('00000000-0000-0000-0000-000000000001', null, 'Inés', 'x', 'LEAD', 0)" \\
+                -c "insert into person (id, name, pin_hash, role, wrong_pins, version, changed_by, changed_at) values ('00000000-0000-0000-0000-000000000001', 'Inés', 'x', 'LEAD', 0, 0, 'Inés', now())" \\
                 -c "insert into revision (at, author) values (1, 'Inés'), (2, 'Inés')" \\
                 -c "update origin set kind = 'DEMO'"
             touch "$state/records"
