@@ -56,7 +56,11 @@ serve_lan() {
         unset YUNQUE_LAN_PORT
         return
     fi
+    [[ "$lan_wanted" =~ ^[A-Za-z0-9]([A-Za-z0-9.-]*[A-Za-z0-9])?$ ]] ||
+        fail "‘$lan_wanted’ is no name or number of a machine. Say it alone, as in ./yunque start --lan=192.168.1.20"
     port=$(free_port "${YUNQUE_LAN_PORT:-8743}")
+    # The certificate is handed out at the port after it.
+    until port_is_free $((port + 1)); do port=$(free_port $((port + 2))); done
     if [ -n "${YUNQUE_TLS_KEYSTORE:-}" ]; then
         [ -r "$YUNQUE_TLS_KEYSTORE" ] || fail "cannot read the certificate $YUNQUE_TLS_KEYSTORE. It is a PKCS #12 file with its key, its password in YUNQUE_TLS_PASSWORD."
         export YUNQUE_LAN_KEYSTORE=$YUNQUE_TLS_KEYSTORE YUNQUE_LAN_PASSWORD=${YUNQUE_TLS_PASSWORD:-}

@@ -110,7 +110,11 @@ export class Outbox {
     this.carryOver();
     this.state = { ...this.read(), offline: false, signedOut: false, slow: false, keptAt: undefined };
     // Another tab has written something down, or got rid of it.
-    globalThis.addEventListener?.("storage", () => this.change({}));
+    globalThis.addEventListener?.("storage", (event: StorageEvent) => {
+      if (event.key === null || event.key.startsWith(BEFORE)) {
+        this.change({});
+      }
+    });
   }
 
   /** Resolves with the server's answer, or with WAITING when the line is dead; rejects when it is refused. */

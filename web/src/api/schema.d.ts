@@ -2003,8 +2003,8 @@ export interface components {
             positions: components["schemas"]["PositionAnswer"][];
         };
         DriveInput: {
-            stages: components["schemas"]["StageInput"][];
-            positions?: components["schemas"]["PositionInput"][];
+            stages: components["schemas"]["StageRequest"][];
+            positions?: components["schemas"]["PositionRequest"][];
             /** Format: double */
             inputSpeedRpm?: number;
             /** Format: double */
@@ -3168,10 +3168,6 @@ export interface components {
             name: string;
             line: components["schemas"]["DriveLine"];
         };
-        PositionInput: {
-            name: string;
-            stages: number[];
-        };
         PositionRequest: {
             name: string;
             stages: number[];
@@ -3542,12 +3538,6 @@ export interface components {
             count: number;
             /** Format: int32 */
             keepCount: number;
-        };
-        StageInput: {
-            kind: string;
-            values: {
-                [key: string]: components["schemas"]["EnteredNumber"];
-            };
         };
         StageRequest: {
             kind: string;

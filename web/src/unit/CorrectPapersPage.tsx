@@ -29,7 +29,7 @@ function Correction({ unit }: { unit: UnitView }) {
   const start = (of: UnitView) => fromRequest(papersOf(of), lengthUnit);
   // What was typed is kept with the version it was typed against.
   const [seen] = useState(unit.version);
-  const draft = useDraft<UnitFields>(`papers.${unit.id}.${seen}`, start(unit));
+  const draft = useDraft<UnitFields>(`papers.row.${unit.id}.${seen}`, start(unit));
   const [problem, setProblem] = useState<Problem>();
   const [faults, setFaults] = useState<Record<string, string>>({});
   const navigate = useNavigate();

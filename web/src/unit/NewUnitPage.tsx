@@ -14,7 +14,7 @@ import { emptyUnit, toRequest, type UnitFields } from "./UnitForm.model";
 export default function NewUnitPage() {
   const { preferences } = usePreferences();
   const lengthUnit = preferences.system === "metric" ? "mm" : "in";
-  const draft = useDraft<UnitFields>("new-unit", emptyUnit(lengthUnit));
+  const draft = useDraft<UnitFields>("new-unit.row", emptyUnit(lengthUnit));
   const [problem, setProblem] = useState<Problem>();
   const [faults, setFaults] = useState<Record<string, string>>({});
   const navigate = useNavigate();

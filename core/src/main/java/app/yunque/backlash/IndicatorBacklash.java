@@ -137,7 +137,8 @@ public record IndicatorBacklash(
         var gear = pair.gear(setup.touched());
         double atRadius = Math.acos(Math.min(1, gear.baseDiameterMm() / 2 / setup.radiusMm()));
         double tilt = Math.toRadians(setup.tiltDeg());
-        double lean = Math.toRadians(setup.leanDeg());
+        // The flank of a ring looks inward where that of an outside tooth looks outward.
+        double lean = Math.toRadians(gear.internal() ? -setup.leanDeg() : setup.leanDeg());
         double correction =
                 setup.captive()
                         ? 1 / (Math.cos(tilt) * Math.cos(lean))
@@ -158,15 +159,20 @@ public record IndicatorBacklash(
     public static void refuseOffFlank(GearPair pair, Setup setup) {
         var gear = pair.gear(setup.touched());
         double base = gear.baseDiameterMm() / 2;
-        double tip = gear.tipDiameterMm() / 2 + PROUD_MM;
-        if (!(setup.radiusMm() > base && setup.radiusMm() <= tip)) {
+        // A tooth of a ring reaches from its tip outward to its root.
+        double inner = gear.internal() ? Math.max(base, gear.tipDiameterMm() / 2) : base;
+        double outer = (gear.internal() ? gear.rootDiameterMm() : gear.tipDiameterMm()) / 2;
+        double radius = setup.radiusMm();
+        boolean isOnRing = radius >= inner - PROUD_MM && radius > base && radius <= outer;
+        boolean isOnTooth = radius > base && radius <= outer + PROUD_MM;
+        if (!(gear.internal() ? isOnRing : isOnTooth)) {
             throw Refused.because(
                     "radiusMm",
                     "Stylus radius %s mm is not on the flank of this gear: it reaches from %s to %s mm. Measure from"
                                     .formatted(
                                             PlainDigits.exact(setup.radiusMm()),
-                                            PlainDigits.rounded(base, 2),
-                                            PlainDigits.rounded(tip - PROUD_MM, 2))
+                                            PlainDigits.rounded(inner, 2),
+                                            PlainDigits.rounded(outer, 2))
                             + " the shaft's centre, or choose the other gear.");
         }
     }

@@ -181,6 +181,13 @@ public record Drive(
                                                                                         .toList())))));
     }
 
+    /** Each position, or one way without a name where there are none. */
+    public List<Optional<Position>> ways() {
+        return positions.isEmpty()
+                ? List.of(Optional.empty())
+                : positions.stream().map(Optional::of).toList();
+    }
+
     /** Numbers of the stages that carry the load in a position, from the input on; all of them without one. */
     public List<Integer> numbers(Optional<Position> position) {
         return position.map(Position::stages)

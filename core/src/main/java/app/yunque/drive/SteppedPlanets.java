@@ -77,7 +77,8 @@ public record SteppedPlanets(
     @Override
     public List<Stage> withOneToothOff() {
         var changed = new ArrayList<Supplier<Stage>>();
-        for (int off : new int[] {-1, 1}) {
+        // By as many teeth as there are planets a sun or a ring can always change.
+        for (int off : new int[] {-planets, -1, 1, planets}) {
             changed.add(() -> with(sunTeeth + off, planetAtSun, planetAtRing, ringTeeth));
             changed.add(() -> with(sunTeeth, planetAtSun + off, planetAtRing, ringTeeth));
             changed.add(() -> with(sunTeeth, planetAtSun, planetAtRing + off, ringTeeth));

@@ -110,6 +110,43 @@ class BacklashTest {
         assertThat(worn.judged().sentence()).contains("Rule out bearing play");
     }
 
+    // A ring of 60 teeth, module 3: tips at 180 − 6 = 174, roots at 180 + 7.5 = 187.5 mm across
+    // (ISO
+    // 53 proportions, from memory), so the flank reaches from 87 to 93.75 mm.
+    @Test
+    void aRingIsTouchedBetweenItsTipsAndItsRoots() {
+        var ring =
+                new GearPair(
+                        Gears.spur().teeth(20).moduleMm(3).build(),
+                        Gears.ring().teeth(60).moduleMm(3).build(),
+                        60.2);
+        assertThat(measure(ring, 90, 0.2, 0.2, 0.2, 0.2).mean().circumferentialMm())
+                .as("0.2 × r_w/R, r_w = 60.2 × 60/40 = 90.3, along the tangent")
+                .isCloseTo(0.2 * 90.3 / 90, within(1e-9));
+        for (double off : new double[] {86.4, 93.8, 84}) {
+            assertThatThrownBy(() -> measure(ring, off, 0.2, 0.2, 0.2, 0.2))
+                    .hasMessageContaining("it reaches from 87.00 to 93.75 mm");
+        }
+        assertThat(measure(ring, 86.6, 0.2, 0.2, 0.2, 0.2).mean().circumferentialMm()).isPositive();
+        assertThat(measure(ring, 93.75, 0.2, 0.2, 0.2, 0.2).mean().circumferentialMm())
+                .isPositive();
+    }
+
+    /** The flank of a ring looks the other way, so a lean outward counts there as a lean inward does outside. */
+    @Test
+    void aLeanOfTheStylusCountsTheOtherWayInARing() {
+        var ring =
+                new GearPair(
+                        Gears.spur().teeth(20).moduleMm(3).build(),
+                        Gears.ring().teeth(60).moduleMm(3).build(),
+                        60);
+        var lean = new IndicatorBacklash.Setup(Member.WHEEL, 90, 0, 10, false);
+        // α at the reference circle is 20°: cos (20° + 10°)/cos 20°.
+        assertThat(IndicatorBacklash.circumferentialPerReading(ring, lean))
+                .isCloseTo(
+                        Math.cos(Math.toRadians(30)) / Math.cos(Math.toRadians(20)), within(1e-9));
+    }
+
     @Test
     void refusesTooFewReadingsAndAStylusOffTheFlank() {
         var pair = Gears.spurPair(20, 40, 3);

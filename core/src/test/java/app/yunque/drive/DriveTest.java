@@ -340,6 +340,8 @@ class DriveTest {
         for (Stage stage :
                 List.<Stage>of(
                         new SteppedPlanets(18, 24, 16, 58, 1, PlanetarySet.Path.SUN_TO_CARRIER),
+                        new SteppedPlanets(18, 24, 16, 58, 2, PlanetarySet.Path.SUN_TO_CARRIER),
+                        new SteppedPlanets(21, 20, 20, 66, 3, PlanetarySet.Path.SUN_TO_CARRIER),
                         new TwoRings(12, 24, 60, 24, 63, 3),
                         new Stage.Cycloidal(29, 30, false),
                         new Stage.Planetary(

@@ -6,8 +6,6 @@ import app.yunque.server.finding.FindingBook;
 import app.yunque.server.history.WriteOnce;
 import app.yunque.server.job.JobRef;
 import app.yunque.server.job.JobService;
-import app.yunque.server.measuring.MeasurementService;
-import app.yunque.server.measuring.MeasurementView;
 import app.yunque.server.teardown.StepService;
 import app.yunque.server.unit.UnitPapers;
 import app.yunque.server.unit.UnitRequest;
@@ -17,7 +15,7 @@ import app.yunque.teardown.GearPlace;
 import app.yunque.teardown.TeardownStep;
 import java.util.Objects;
 import java.util.UUID;
-import java.util.stream.Stream;
+import java.util.stream.IntStream;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -32,7 +30,6 @@ class UnitPapersController {
     private final UnitService units;
     private final JobService jobs;
     private final StepService steps;
-    private final MeasurementService measurements;
     private final FindingBook findings;
     private final JobViews views;
 
@@ -41,14 +38,12 @@ class UnitPapersController {
             UnitService units,
             JobService jobs,
             StepService steps,
-            MeasurementService measurements,
             FindingBook findings,
             JobViews views) {
         this.writes = writes;
         this.units = units;
         this.jobs = jobs;
         this.steps = steps;
-        this.measurements = measurements;
         this.findings = findings;
         this.views = views;
     }
@@ -115,12 +110,8 @@ class UnitPapersController {
                         .map(TeardownStep::gear)
                         .filter(Objects::nonNull)
                         .mapToInt(GearPlace::stage);
-        var measured =
-                measurements.views(job.id(), before).stream()
-                        .map(MeasurementView::given)
-                        .mapToInt(m -> m.stage());
-        Stream.of(parts, measured)
-                .flatMapToInt(s -> s)
+        var found = findings.stages(job.id()).stream().mapToInt(s -> s).filter(s -> s > 0);
+        IntStream.concat(parts, found)
                 .filter(s -> !stay.contains(s))
                 .findFirst()
                 .ifPresent(

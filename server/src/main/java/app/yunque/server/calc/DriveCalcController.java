@@ -6,16 +6,15 @@ import app.yunque.drive.Stage;
 import app.yunque.drive.TurnCountCheck;
 import app.yunque.gear.GearPair;
 import app.yunque.server.api.RangesOf;
-import app.yunque.server.drawer.StageSheets;
 import app.yunque.server.problem.AtField;
-import app.yunque.server.problem.Faults;
-import app.yunque.server.quantity.EnteredNumber;
+import app.yunque.server.unit.DrivePapers;
+import app.yunque.server.unit.PositionRequest;
+import app.yunque.server.unit.StageRequest;
 import app.yunque.upkeep.RunTemperature;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -58,28 +57,14 @@ class DriveCalcController {
     }
 
     /**
-     * A stage as papers describe it.
-     *
-     * @param kind   one of the kinds that {@code GET /api/units/stage-kinds} offers
-     * @param values by the names of its fields, with their units
-     */
-    record StageInput(String kind, Map<String, EnteredNumber> values) {}
-
-    /**
-     * @param name   name of the position
-     * @param stages numbers of the stages that carry the load in it, from the input on, 1 first
-     */
-    record PositionInput(String name, List<Integer> stages) {}
-
-    /**
      * @param stages        from the input on
      * @param positions     positions of the levers; missing where every stage always carries the load
      * @param inputSpeedRpm speed of the input (min⁻¹); missing while nobody knows it
      * @param inputTorqueNm torque of the input (N·m); missing when unknown
      */
     record DriveInput(
-            List<StageInput> stages,
-            @Nullable List<PositionInput> positions,
+            List<StageRequest> stages,
+            @Nullable List<PositionRequest> positions,
             @Nullable Double inputSpeedRpm,
             @Nullable Double inputTorqueNm) {}
 
@@ -98,39 +83,24 @@ class DriveCalcController {
     /** A drive of any stages in each position of its levers. Source: definition of the ratio, Willis equation. */
     @PostMapping("/drive/line")
     DriveAnswer line(@RequestBody DriveInput input) {
-        var faults = new Faults();
-        var stages = new ArrayList<Stage>();
-        for (int i = 0; i < input.stages.size(); i++) {
-            var one = input.stages.get(i);
-            var stage =
-                    faults.gather(
-                            () -> StageSheets.read(one.kind, one.values), "stages[" + i + "].");
-            if (stage != null) {
-                stages.add(stage);
-            }
-        }
-        faults.throwIfAny();
-        var named =
-                input.positions == null
-                        ? List.<Drive.Position>of()
-                        : input.positions.stream()
-                                .map(p -> new Drive.Position(p.name, p.stages))
-                                .toList();
-        double speed = input.inputSpeedRpm == null ? 0 : input.inputSpeedRpm;
         double torque = input.inputTorqueNm == null ? 0 : input.inputTorqueNm;
-        var drive = new Drive(stages, named, speed, 0);
-        var positions =
-                named.isEmpty()
-                        ? Stream.of(Optional.<Drive.Position>empty())
-                        : named.stream().map(Optional::of);
+        var drive =
+                DrivePapers.read(
+                        input.stages,
+                        input.positions == null ? List.of() : input.positions,
+                        input.inputSpeedRpm,
+                        0);
         return new DriveAnswer(
                 drive.shafts().count(),
-                positions
+                drive.ways().stream()
                         .map(
-                                p ->
+                                way ->
                                         new PositionAnswer(
-                                                p.map(Drive.Position::name).orElse(""),
-                                                DriveLine.of(drive.path(p), speed, torque)))
+                                                way.map(Drive.Position::name).orElse(""),
+                                                DriveLine.of(
+                                                        drive.path(way),
+                                                        drive.inputSpeedRpm(),
+                                                        torque)))
                         .toList());
     }
 

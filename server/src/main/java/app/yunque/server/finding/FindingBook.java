@@ -9,8 +9,11 @@ import java.time.Clock;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -18,6 +21,9 @@ import org.springframework.transaction.annotation.Transactional;
 /** Keeps findings of every sort; what they mean is worked out anew by the room of their question whenever they are shown. */
 @Service
 public class FindingBook {
+    /** The number of no stage. */
+    private static final int GONE = 0;
+
     private final FindingRepository findings;
     private final AtTheBench bench;
     private final Clock clock;
@@ -98,12 +104,23 @@ public class FindingBook {
         }
     }
 
-    /** The stages of the unit got other numbers; what was found on them goes along, and stays its author's. */
+    /** Stages of the unit on which something was found in a job, by measuring or with a drawer. */
+    @Transactional(readOnly = true)
+    public Set<Integer> stages(UUID jobId) {
+        return findings.findByJobIdAndRemovedFalse(jobId).stream()
+                .flatMap(f -> Stream.ofNullable(f.stage))
+                .collect(Collectors.toSet());
+    }
+
+    /**
+     * The stages of the unit got other numbers; what was found on them goes along, and stays its author's. What was found on a stage that
+     * is gone stays on record and belongs to none that is there, or it would be taken for a later stage's.
+     */
     @Transactional
     public void renumber(UUID jobId, Map<Integer, Integer> stages) {
         for (var f : findings.findByJobId(jobId)) {
-            if (f.stage != null && stages.containsKey(f.stage)) {
-                f.stage = stages.get(f.stage);
+            if (f.stage != null) {
+                f.stage = stages.getOrDefault(f.stage, GONE);
             }
         }
     }

@@ -23,7 +23,7 @@ import org.springframework.web.filter.OncePerRequestFilter;
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE)
 class KnownHosts extends OncePerRequestFilter {
-    private static final Set<String> LOOPBACK = Set.of("localhost", "127.0.0.1", "[::1]");
+    private static final Set<String> LOOPBACK = Set.of("localhost", "127.0.0.1", "[::1]", "::1");
 
     private final LanSettings lan;
     private final Set<String> known = new HashSet<>(LOOPBACK);

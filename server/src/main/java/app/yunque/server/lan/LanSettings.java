@@ -25,6 +25,16 @@ record LanSettings(
         @DefaultValue("") String authority,
         @DefaultValue("") String publicAddress,
         @DefaultValue List<String> hosts) {
+    /** @throws IllegalArgumentException with what to set, where the start must end */
+    LanSettings {
+        if (!publicAddress.isEmpty()
+                && !publicAddress.matches("https?://[A-Za-z0-9.-]+(:\\d+)?/*")) {
+            throw new IllegalArgumentException(
+                    "YUNQUE_LAN_PUBLIC_ADDRESS is “%s”. It is an address like https://gears.example, with nothing behind the name."
+                            .formatted(publicAddress));
+        }
+    }
+
     boolean isServed() {
         return port > 0;
     }

@@ -1,6 +1,7 @@
 package app.yunque.server.people;
 
 import app.yunque.server.history.WriteOnce;
+import jakarta.servlet.http.HttpSession;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
@@ -76,8 +77,9 @@ class PeopleController {
     }
 
     @PutMapping("/me/pin")
-    ResponseEntity<Object> changeOwnPin(@RequestBody PinRequest request) {
-        var attempt = people.changeOwnPin(signIn, request.current(), request.pin());
+    ResponseEntity<Object> changeOwnPin(@RequestBody PinRequest request, HttpSession session) {
+        var attempt =
+                people.changeOwnPin(signIn, request.current(), request.pin(), session.getId());
         return attempt.person() == null
                 ? ResponseEntity.status(HttpStatus.UNPROCESSABLE_ENTITY)
                         .body(

@@ -18,6 +18,7 @@ public class PeopleService {
 
     private final PersonRepository people;
     private final PasswordEncoder encoder;
+    private final NamesForEver names;
     private final OpenSessions sessions;
     private final AtTheBench bench;
     private final Clock clock;
@@ -25,11 +26,13 @@ public class PeopleService {
     PeopleService(
             PersonRepository people,
             PasswordEncoder encoder,
+            NamesForEver names,
             OpenSessions sessions,
             AtTheBench bench,
             Clock clock) {
         this.people = people;
         this.encoder = encoder;
+        this.names = names;
         this.sessions = sessions;
         this.bench = bench;
         this.clock = clock;
@@ -45,6 +48,7 @@ public class PeopleService {
     @Transactional
     void keep(UUID id, PersonRequest request) {
         bench.refuseUnlessLead(LEADS_ONLY);
+        people.holdLeads();
         var found = people.findWithLockById(id);
         found.ifPresent(p -> p.refuseStale(request.version(), () -> view(p)));
         var person = found.orElseGet(PersonEntity::new);
@@ -59,7 +63,7 @@ public class PeopleService {
         fill(person, id, request.name(), request.role(), pin);
         person.keep(bench.name(), clock.instant());
         people.saveAndFlush(person);
-        sessions.endOf(before);
+        sessions.endOf(before, "");
     }
 
     /** The first lead of a shop, who keeps the own record. */
@@ -76,19 +80,12 @@ public class PeopleService {
         if (stripped.isEmpty() || stripped.length() > LONGEST_NAME) {
             throw Refused.because("name", "A name has 1 to %d characters.".formatted(LONGEST_NAME));
         }
-        people.findByNameIgnoreCase(stripped)
-                .filter(other -> !other.id.equals(id))
-                .ifPresent(
-                        other -> {
-                            throw Refused.because(
-                                    "name",
-                                    "%s is on record already%s. Records carry the name, so each needs one of its own."
-                                            .formatted(
-                                                    other.name,
-                                                    other.leftAt == null
-                                                            ? ""
-                                                            : ", and has left; take the person back instead"));
-                        });
+        if (!names.take(stripped, id)) {
+            throw Refused.because(
+                    "name",
+                    "%s is, or was, the name of somebody else here. Records carry the name, so each needs one of its own; who has left can be taken back."
+                            .formatted(stripped));
+        }
         if (pin != null) {
             person.pinHash = String.valueOf(encoder.encode(Secret.checked("pin", pin)));
             person.clearWrongPins();
@@ -100,11 +97,12 @@ public class PeopleService {
 
     @Transactional
     void leave(UUID id, long version) {
+        people.holdLeads();
         var person = toChange(id, version);
         refuseWithoutLead(person);
         person.leftAt = clock.instant();
         person.keep(bench.name(), clock.instant());
-        sessions.endOf(person.name);
+        sessions.endOf(person.name, "");
     }
 
     @Transactional
@@ -122,15 +120,21 @@ public class PeopleService {
         found(id).clearWrongPins();
     }
 
-    /** Everybody's own, with the present one. */
+    /**
+     * Everybody's own, with the present one.
+     *
+     * @param here the session in which it is changed, which goes on
+     */
     @Transactional
-    SignInService.Attempt changeOwnPin(SignInService signIn, String current, String pin) {
+    SignInService.Attempt changeOwnPin(
+            SignInService signIn, String current, String pin, String here) {
         var me = bench.person();
         var attempt = signIn.attempt(me.id(), current);
         if (attempt.person() != null) {
             var person = found(me.id());
             person.pinHash = String.valueOf(encoder.encode(Secret.checked("pin", pin)));
             person.keep(me.name(), clock.instant());
+            sessions.endOf(me.name(), here);
         }
         return attempt;
     }

@@ -16,11 +16,14 @@ import org.springframework.transaction.annotation.Transactional;
 public class SignInService {
     private final PersonRepository people;
     private final PasswordEncoder encoder;
+    private final NamesForEver names;
     private final Clock clock;
 
-    SignInService(PersonRepository people, PasswordEncoder encoder, Clock clock) {
+    SignInService(
+            PersonRepository people, PasswordEncoder encoder, NamesForEver names, Clock clock) {
         this.people = people;
         this.encoder = encoder;
+        this.names = names;
         this.clock = clock;
     }
 
@@ -79,6 +82,7 @@ public class SignInService {
         person.pinHash = String.valueOf(encoder.encode(pin));
         person.keep(name, clock.instant());
         people.save(person);
+        names.take(name, id);
     }
 
     private static String wrongPin(PersonEntity person, boolean locked) {

@@ -87,7 +87,14 @@ public record Report(
         if (unit.drive().isEmpty()) {
             return "The papers do not describe what is inside.";
         }
-        var ratio = "Overall ratio " + fixed(unit.ratio(), 3);
+        double travel = unit.drive().get(0).travelMmPerInputTurn();
+        var ratio =
+                "Overall ratio "
+                        + fixed(unit.ratio(), 3)
+                        + (travel > 0
+                                ? ", output moves %s mm for one turn of the input"
+                                        .formatted(fixed(travel, 3))
+                                : "");
         return unit.inputSpeedRpm() == null || unit.outputSpeedRpm() == null
                 ? ratio + "; speed not known."
                 : "%s; %s to %s r/min."

@@ -76,8 +76,10 @@ public class StepService {
     @Transactional
     public void renumber(UUID jobId, Map<Integer, Integer> stages, Map<Integer, Integer> shafts) {
         for (var step : steps.findByJobIdOrderByPlace(jobId)) {
-            if (step.gearStage != null && stages.containsKey(step.gearStage)) {
+            if (step.gearStage != null) {
                 step.gearStage = stages.get(step.gearStage);
+                // A gear of a stage that is gone is a gear like any other.
+                step.gearMember = step.gearStage == null ? null : step.gearMember;
             }
             step.shaft = shafts.getOrDefault(step.shaft, step.shaft);
         }

@@ -12,8 +12,10 @@ import java.util.Objects;
  *
  * @param stages new number of each stage that stayed, by its old one
  * @param shafts new number of each shaft, by its old one
+ * @param hasLost true when a stage is gone
  */
-public record PapersMoves(Map<Integer, Integer> stages, Map<Integer, Integer> shafts) {
+public record PapersMoves(
+        Map<Integer, Integer> stages, Map<Integer, Integer> shafts, boolean hasLost) {
 
     /** Without a word of where they came from the stages stand as they stood. */
     static Map<Integer, Integer> stages(int before, List<StageRequest> after) {
@@ -36,12 +38,16 @@ public record PapersMoves(Map<Integer, Integer> stages, Map<Integer, Integer> sh
     }
 
     static PapersMoves of(Drive before, Drive after, Map<Integer, Integer> stages) {
-        return new PapersMoves(stages, before.shafts().movedTo(after.shafts(), stages));
+        return new PapersMoves(
+                stages,
+                before.shafts().movedTo(after.shafts(), stages),
+                stages.size() < before.stages().size());
     }
 
     /** True when everything stands where it stood. */
     public boolean isNothing() {
-        return stages.entrySet().stream().allMatch(e -> e.getKey().equals(e.getValue()))
+        return !hasLost
+                && stages.entrySet().stream().allMatch(e -> e.getKey().equals(e.getValue()))
                 && shafts.entrySet().stream().allMatch(e -> e.getKey().equals(e.getValue()));
     }
 }

@@ -2,71 +2,21 @@ package app.yunque.server.unit;
 
 import app.yunque.drive.Drive;
 import app.yunque.drive.DriveLine;
-import app.yunque.drive.Stage;
 import app.yunque.gear.CylindricalGear;
 import app.yunque.gear.GearPair;
 import app.yunque.measure.NotApplicable;
-import app.yunque.measure.Refused;
-import app.yunque.server.drawer.StageSheets;
-import app.yunque.server.problem.AtField;
-import app.yunque.server.problem.Faults;
 import app.yunque.server.quantity.EnteredNumber;
 import app.yunque.tooth.SpanMeasurement;
-import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.stream.IntStream;
-import java.util.stream.Stream;
-import org.jspecify.annotations.Nullable;
 
 /** Between the papers as entered, the columns and the core. */
 final class UnitMapping {
     private UnitMapping() {}
 
-    /** @throws Refused naming every field of every stage and position that is not what it should be */
-    static Drive drive(
-            List<StageRequest> stages,
-            List<PositionRequest> positions,
-            @Nullable Double inputSpeedRpm,
-            double inputPowerKw) {
-        Refused.ifAny(Drive.STAGES.judge(stages.size()), Drive.POSITIONS.judge(positions.size()));
-        var faults = new Faults();
-        var read = new ArrayList<Stage>();
-        for (int i = 0; i < stages.size(); i++) {
-            var one = stages.get(i);
-            var stage =
-                    faults.gather(
-                            () -> StageSheets.read(one.kind(), one.values()), "stages[" + i + "].");
-            if (stage != null) {
-                read.add(stage);
-            }
-        }
-        var named = new ArrayList<Drive.Position>();
-        for (int i = 0; i < positions.size(); i++) {
-            var one = positions.get(i);
-            var position =
-                    faults.gather(
-                            () -> new Drive.Position(one.name(), one.stages()),
-                            "positions[" + i + "].");
-            if (position != null) {
-                named.add(position);
-            }
-        }
-        faults.throwIfAny();
-        return AtField.named(
-                Map.of("inputPowerKw", "inputPower"),
-                () ->
-                        new Drive(
-                                read,
-                                named,
-                                // 0 while nobody knows it, as the core counts it.
-                                inputSpeedRpm == null ? 0 : inputSpeedRpm,
-                                inputPowerKw));
-    }
-
     static Drive drive(UnitEntity unit) {
-        return drive(
+        return DrivePapers.read(
                 unit.stages,
                 positions(unit),
                 unit.inputSpeedRpm,
@@ -106,7 +56,9 @@ final class UnitMapping {
                         .mapToObj(n -> stage(n, unit.stages.get(n - 1), drive))
                         .toList(),
                 positions(unit),
-                drive.isUnknown() ? List.of() : atWork(drive),
+                drive.isUnknown()
+                        ? List.of()
+                        : drive.ways().stream().map(p -> atWork(drive, p)).toList(),
                 LayoutMapping.shafts(unit.layout, drive),
                 drive.ratio(),
                 unit.inputSpeedRpm,
@@ -115,15 +67,6 @@ final class UnitMapping {
                 EnteredNumber.of(unit.inputPower),
                 unit.layout == null ? UnitLayout.NONE : unit.layout,
                 unit.version());
-    }
-
-    /** Each position, or the only one. */
-    private static List<PositionView> atWork(Drive drive) {
-        var positions =
-                drive.positions().isEmpty()
-                        ? Stream.of(Optional.<Drive.Position>empty())
-                        : drive.positions().stream().map(Optional::of);
-        return positions.map(p -> atWork(drive, p)).toList();
     }
 
     private static PositionView atWork(Drive drive, Optional<Drive.Position> position) {

@@ -116,7 +116,7 @@ public class UnitService {
         faults.gather(() -> checkedSpeed(request.inputSpeedRpm()));
         var positions =
                 request.positions() == null ? List.<PositionRequest>of() : request.positions();
-        faults.gather(() -> UnitMapping.drive(request.stages(), positions, null, 0));
+        faults.gather(() -> DrivePapers.read(request.stages(), positions, null, 0));
         faults.throwIfAny();
         unit.tag = request.tag().strip();
         unit.name = request.name().strip();

@@ -20,7 +20,8 @@ class LockTest {
     private final PersonRepository people = mock(PersonRepository.class);
     private final PasswordEncoder encoder = mock(PasswordEncoder.class);
     private final Clock clock = mock(Clock.class);
-    private final SignInService signIn = new SignInService(people, encoder, clock);
+    private final SignInService signIn =
+            new SignInService(people, encoder, mock(NamesForEver.class), clock);
     private final PersonEntity person = new PersonEntity();
 
     @BeforeEach

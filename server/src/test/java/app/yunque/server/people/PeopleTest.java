@@ -7,6 +7,7 @@ import app.yunque.server.RunningApp;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.UUID;
+import java.util.concurrent.Executors;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -127,7 +128,8 @@ class PeopleTest {
                 lead.put(
                         "/api/people/" + UUID.randomUUID(),
                         Map.of("name", name.toUpperCase(), "role", "VIEWER", "pin", "8264"));
-        assertThat(again.at("name")).contains("has left; take the person back instead");
+        assertThat(again.at("name"))
+                .contains("was, the name of somebody else here", "can be taken back");
         lead.post("/api/people/" + id + "/come-back?version=" + version(), Map.of());
         assertThat(AtBench.stranger().signIn(name, "6172").status()).isEqualTo(200);
     }
@@ -211,6 +213,63 @@ class PeopleTest {
         assertThat(AtBench.stranger().signIn(name, "6172").status()).isEqualTo(401);
     }
 
+    /** Whoever found out the old PIN and is signed in elsewhere goes with it; here the work goes on. */
+    @Test
+    void aNewPinOfOnesOwnEndsWhatIsOpenElsewhere() {
+        var here = AtBench.as(name, "6172");
+        var elsewhere = AtBench.as(name, "6172");
+        here.put("/api/people/me/pin", Map.of("current", "6172", "pin", "8264"));
+        assertThat(me(elsewhere)).isEqualTo(401);
+        assertThat(me(here)).isEqualTo(200);
+    }
+
+    /** What was signed under a name is never somebody else's, even when its bearer is called otherwise now. */
+    @Test
+    void aNameThatSomebodyBoreIsNobodyElses() {
+        assertThat(keep(version(), name + " Sol", "MECHANIC", null).status()).isEqualTo(200);
+        var other =
+                lead.put(
+                        "/api/people/" + UUID.randomUUID(),
+                        Map.of("name", name, "role", "VIEWER", "pin", "8264"));
+        assertThat(other.at("name")).contains("was, the name of somebody else here");
+        assertThat(keep(version(), name, "MECHANIC", null).status())
+                .as("its own bearer may be called so again")
+                .isEqualTo(200);
+    }
+
+    /** Two leads who let each other go at the same moment: one of them stays. */
+    @Test
+    void twoLeadsDoNotLeaveTheShopWithoutOne() throws Exception {
+        var app = RunningApp.onNewRecords("--yunque.demo=false");
+        try {
+            var first = AtBench.strangerAt(RunningApp.portOf(app));
+            var shop = Map.of("name", "Bench", "system", "METRIC", "decimal", ".", "zone", "UTC");
+            first.post("/api/begin/shop", Map.of("shop", shop, "lead", "Ana Sol", "pin", "8264"));
+            first.signIn("Ana Sol", "8264");
+            var second = AtBench.strangerAt(RunningApp.portOf(app));
+            first.put(
+                    "/api/people/" + UUID.randomUUID(),
+                    Map.of("name", "Leo Mar", "role", "LEAD", "pin", "8265"));
+            second.signIn("Leo Mar", "8265");
+            var ana = first.idOf("Ana Sol");
+            var leo = first.idOf("Leo Mar");
+            var pool = Executors.newFixedThreadPool(2);
+            var one =
+                    pool.submit(
+                            () -> first.post("/api/people/" + leo + "/leave?version=0", Map.of()));
+            var two =
+                    pool.submit(
+                            () -> second.post("/api/people/" + ana + "/leave?version=0", Map.of()));
+            one.get();
+            two.get();
+            pool.shutdown();
+            assertThat(AtBench.strangerAt(RunningApp.portOf(app)).get("/api/sign-in/people").body())
+                    .hasSize(1);
+        } finally {
+            app.close();
+        }
+    }
+
     @Test
     void aLeadSeesALockAndLiftsIt() {
         var stranger = AtBench.stranger();
@@ -230,7 +289,7 @@ class PeopleTest {
         assertThat(keep(version(), "x".repeat(61), "MECHANIC", null).at("name"))
                 .contains("1 to 60");
         assertThat(keep(version(), "inés roldán", "MECHANIC", null).at("name"))
-                .contains("Inés Roldán is on record already. ");
+                .contains("inés roldán is, or was, the name of somebody else here");
         assertThat(
                         lead.put(
                                         "/api/people/" + UUID.randomUUID(),
