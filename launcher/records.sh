@@ -7,7 +7,7 @@ beside=yunque_beside
 
 # One command at a time on the records of this place.
 alone() {
-    mkdir -p "$state"
+    have_state
     exec 9>"$state/lock"
     flock -n 9 || fail "another ./yunque command is at work on these records. Wait until it has ended."
 }
@@ -121,7 +121,7 @@ backup() {
     [ -n "${1:-}" ] || fail "say where to: ./yunque backup FILE"
     [ ! -d "$1" ] || fail "$1 is a folder. Say a file: ./yunque backup $1/records.yunque"
     need_postgres always
-    mkdir -p "$state"
+    have_state
     start_database
     database_settings
     step "writing the backup" "Is there room on the disk? $1 was left as it was."
@@ -275,7 +275,7 @@ own_shop() { fresh_records shop own-shop "${1:-}"; }
 # the next start.
 fresh_records() {
     ! has_own_database || fail "$2 works on the private database only; unset YUNQUE_DB_URL."
-    mkdir -p "$state"
+    have_state
     need_java
     need_postgres
     run_private_cluster

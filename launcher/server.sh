@@ -13,7 +13,7 @@ build_if_needed() {
     need_node
     step "building"
     say "Building; the first time takes a few minutes"
-    mkdir -p "$state"
+    have_state
     mvn -B -q -ntp -DskipTests -Dspotless.check.skip=true -pl core,web,server -am package >"$state/build.log" 2>&1 || {
         tail -40 "$state/build.log" >&2
         fail "the build failed; the whole log is $state/build.log. Is the network there, and room on the disk? Start again to go on."
@@ -110,13 +110,16 @@ launch_server() {
         [ ! -f "$quick/classes.jsa" ] || options+=(-XX:SharedArchiveFile="$quick/classes.jsa" -Xlog:cds=off -Xlog:cds+dynamic=off)
     fi
     serve_lan
-    YUNQUE_PORT=$port nohup "$JAVA_HOME/bin/java" "${options[@]}" -jar "$root/$run" >"$state/server.log" 2>&1 9>&- &
+    # Its log is kept over starts and rolled by itself; what the machine says of Java stands in server.out.
+    (umask 077 && YUNQUE_PORT=$port YUNQUE_LOG=$state/server.log YUNQUE_LOG_CONSOLE=off YUNQUE_PLACE=$state exec nohup "$JAVA_HOME/bin/java" "${options[@]}" \
+        -jar "$root/$run" >"$state/server.out" 2>&1 9>&-) &
     local waited=0 process=$!
     printf '%s' "$process" >"$state/server.pid"
     until healthy "$port" 2>/dev/null; do
         # Not by its name: in its first moment the process still bears the launcher's.
         kill -0 "$process" 2>/dev/null || {
-            tail -20 "$state/server.log" >&2
+            tail -20 "$state/server.out" >&2
+            tail -20 "$state/server.log" >&2 2>/dev/null || true
             fail "the server did not start; its log is $state/server.log."
         }
         waited=$((waited + 1))
@@ -125,22 +128,31 @@ launch_server() {
     done
     records_have_served
     announce "$port"
+    start_keeping_backups
 }
 
 start() {
-    local said wanted="" detach=no
+    local wanted="" detach=no backups=""
     lan_wanted=no
-    for said in "$@"; do
-        case "$said" in
+    while [ $# -gt 0 ]; do
+        case "$1" in
             --lan) lan_wanted=$(own_number) ;;
-            --lan=?*) lan_wanted=${said#--lan=} ;;
+            --lan=?*) lan_wanted=${1#--lan=} ;;
+            --keep-backups=?*) backups=${1#--keep-backups=} ;;
+            --keep-backups)
+                [ -n "${2:-}" ] || fail "say which folder keeps the backups: ./yunque start --keep-backups FOLDER, or no to keep none"
+                backups=$2
+                shift
+                ;;
             --detach) detach=yes ;;
             --demo) wanted=demo ;;
             --own-shop) wanted=shop ;;
-            *) fail "does not know ‘$said’. It is: ./yunque start [--detach] [--lan | --lan=NAME-OR-NUMBER], and for new records [--demo | --own-shop]" ;;
+            *) fail "does not know ‘$1’. It is: ./yunque start [--detach] [--lan | --lan=NAME-OR-NUMBER] [--keep-backups FOLDER], and for new records [--demo | --own-shop]" ;;
         esac
+        shift
     done
-    mkdir -p "$state" || fail "cannot write its folder $state. Choose another with YUNQUE_HOME=/another/folder ./yunque start"
+    have_state
+    if [ -n "$backups" ]; then want_backups "$backups"; fi
     need_java
     need_postgres
     build_if_needed
@@ -149,10 +161,12 @@ start() {
         start_database
         say "Yunque is already running."
         announce "$(cat "$state/port")"
+        start_keeping_backups
         return
     fi
     alone
     start_database
+    backup_before_newer_version
     choose_beginning $wanted
     launch_server
     not_alone_any_more
@@ -170,6 +184,7 @@ start() {
 stop() {
     step "stopping"
     local pid
+    stop_keeping_backups
     if pid=$(server_pid); then
         rm -f "$state/server.pid"
         kill "$pid" 2>/dev/null || true
@@ -182,22 +197,4 @@ stop() {
     rm -f "$state/server.pid"
     stop_database
     say "Yunque is stopped."
-}
-
-doctor() {
-    step "looking round"
-    local name
-    for name in java javac mvn node npm chromium; do
-        printf '%-10s %s\n' "$name" "$(command -v $name || echo 'missing; start or test installs it')"
-    done
-    pg_bin=$(postgres_bin)
-    printf '%-10s %s\n' postgres "${pg_bin:-missing; start or test installs it}"
-    printf '%-10s %s\n' built "$([ -f "$jar" ] && echo yes || echo 'no; start builds it')"
-    local pid
-    if pid=$(server_pid); then
-        printf '%-10s %s\n' server "running, http://127.0.0.1:$(cat "$state/port"), $(awk '/VmRSS/{printf "%d MB", $2/1024}' "/proc/$pid/status")"
-        if healthy "$(cat "$state/port")" 2>/dev/null; then say "health     well"; else say "health     not well; look at $state/server.log"; fi
-    else
-        printf '%-10s %s\n' server "not running"
-    fi
 }

@@ -9,7 +9,7 @@ run_tests() {
     local place port
     step "making a PostgreSQL for the tests"
     if is_root; then place=$(runuser -u postgres -- mktemp -d); else place=$(mktemp -d); fi
-    mkdir -p "$state"
+    have_state
     rm -f "$state/test.password"
     new_password "$state/test.password"
     make_cluster "$place" "$state/test.password"

@@ -5,6 +5,7 @@ import { BrowserRouter, Link, Route, Routes } from "react-router";
 import { BeginPage } from "./begin/BeginPage";
 import { beginQuery } from "./begin/begin";
 import { outbox, useOutbox } from "./job/bench";
+import { PinAgain } from "./people/PinAgain";
 import { SignIn } from "./people/SignIn";
 import { meQuery } from "./people/session";
 import { photosOf } from "./photo";
@@ -93,6 +94,7 @@ export function App() {
           <Route path="jobs/:number/:station" element={<JobPage />} />
         </Routes>
       </Suspense>
+      <PinAgain name={me.data.name} />
       <Modal opened={signedOut} onClose={() => undefined} withCloseButton={false} fullScreen padding={0}>
         <SignIn waiting={waiting.length} />
       </Modal>

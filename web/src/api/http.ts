@@ -19,6 +19,22 @@ export const writeHeaders = (writeId?: string, by?: string): Record<string, stri
   ...(by !== undefined && { "Written-By": by }),
 });
 
+/** Asks the person at the bench for the PIN once more; false when it was not given. */
+type AskPin = (what: string) => Promise<boolean>;
+
+let askPin: AskPin = async () => false;
+
+/** Says how the PIN is asked for; the answer takes it back. */
+export function onPinWanted(ask: AskPin): () => void {
+  askPin = ask;
+  return () => {
+    askPin = async () => false;
+  };
+}
+
+/** The PIN is wanted before this is done: a signature, and what only a lead may. */
+const PIN_WANTED = 428;
+
 /** One request; faults come out as ProblemError, a dead line as Unreachable. */
 export async function request<T>(
   method: Method,
@@ -46,7 +62,11 @@ export async function request<T>(
     throw new Unreachable();
   }
   if (!response.ok) {
-    throw new ProblemError(await problemOf(response));
+    const problem = await problemOf(response);
+    if (problem.status === PIN_WANTED && (await askPin(problem.detail))) {
+      return request(method, path, body, writeId, by);
+    }
+    throw new ProblemError(problem);
   }
   return response.status === 204 ? (undefined as T) : ((await response.json()) as T);
 }

@@ -453,6 +453,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/sign-in/again": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["showPinAgain"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/people/{id}/unlock": {
         parameters: {
             query?: never;
@@ -1566,6 +1582,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["checks_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/care": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["care"];
         put?: never;
         post?: never;
         delete?: never;
@@ -3488,6 +3520,11 @@ export interface components {
             decimal: string;
             zone: string;
         };
+        Sign: {
+            what: string;
+            says: string;
+            amiss: boolean;
+        };
         SignInRequest: {
             /** Format: uuid */
             personId?: string;
@@ -5025,6 +5062,30 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["SignInRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": Record<string, never>;
+                };
+            };
+        };
+    };
+    showPinAgain: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PinRequest"];
             };
         };
         responses: {
@@ -6689,6 +6750,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Check"][];
+                };
+            };
+        };
+    };
+    care: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Sign"][];
                 };
             };
         };

@@ -14,6 +14,7 @@ export type PersonRequest = Schemas["PersonRequest"];
 export type BeginView = Schemas["BeginView"];
 export type ShopSettings = Schemas["ShopSettings"];
 export type LanView = Schemas["LanView"];
+export type Sign = Schemas["Sign"];
 export type EnteredNumber = Schemas["EnteredNumber"];
 export type StepRequest = Schemas["StepRequest"];
 export type DetailRequest = Schemas["DetailRequest"];

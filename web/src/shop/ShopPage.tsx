@@ -4,6 +4,7 @@ import { meQuery, peopleQuery } from "../people/session";
 import { Panel } from "../shared/Panel";
 import { type Preferences, usePreferences } from "../shared/preferences";
 import { t } from "../wording/en";
+import { Care } from "./Care";
 import { Instruments } from "./Instruments";
 import { Lubricants } from "./Lubricants";
 import { OwnPin } from "./OwnPin";
@@ -57,6 +58,7 @@ export function ShopPage() {
           <>
             <People />
             <TheShop />
+            <Care />
           </>
         ) : (
           <Panel title="People">

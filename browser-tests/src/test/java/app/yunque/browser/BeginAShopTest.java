@@ -29,6 +29,7 @@ class BeginAShopTest {
             lead.field("Name").fill("Leo Mar");
             lead.field("First PIN").fill("1234");
             lead.press("Keep");
+            lead.showPin("open at six");
             assertThat(lead.text("among the first that anybody tries")).isVisible();
             lead.field("First PIN").fill("8264");
             lead.press("Keep");
@@ -53,6 +54,7 @@ class BeginAShopTest {
             lead.page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Shop")).click();
             lead.button("Leo Mar mechanic").click();
             lead.press("Leo Mar leaves");
+            lead.showPin("open at six");
             assertThat(lead.button("Leo Mar mechanic left")).isVisible();
         }
         try (var gone = new Mechanic(1280, 800, address)) {

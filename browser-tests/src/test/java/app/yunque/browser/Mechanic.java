@@ -52,6 +52,13 @@ final class Mechanic implements AutoCloseable {
         assertThat(heading("Floor")).isVisible();
     }
 
+    /** What binds the shop asks for the PIN again. */
+    void showPin(String pin) {
+        field("PIN once more").fill(pin);
+        press("Go on");
+        assertThat(field("PIN once more")).hasCount(0);
+    }
+
     void press(String button) {
         button(button).click();
     }

@@ -248,6 +248,7 @@ class ReducerFromArrivalToReportTest {
         assertThat(m.text("a rise of 29.5 K")).isVisible();
         m.expectAccessible("Prove");
         m.press("Sign as Tomás Vega");
+        m.showPin("1470");
         assertThat(m.text("nothing is changed any more")).isVisible();
     }
 

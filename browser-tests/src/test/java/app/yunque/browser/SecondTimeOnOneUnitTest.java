@@ -118,6 +118,7 @@ class SecondTimeOnOneUnitTest {
         m.field("Looked at again").fill("in a month");
         m.field("Who told the customer").fill("Inés Roldán");
         m.press("Sign as Inés Roldán");
+        m.showPin("2580");
         assertThat(m.text("With something open: closed up unopened, runs well")).isVisible();
         m.goTo("Fill");
         assertThat(m.text("Nothing was kept for this place.")).isVisible();

@@ -233,6 +233,11 @@ class WhatMayBeSignedTest {
         assertThat(m.text("Who told the customer is missing").first()).isVisible();
         m.field("Who told the customer").fill("Inés Roldán");
         m.press("Sign as Inés Roldán");
+        m.field("PIN once more").fill("1111");
+        m.press("Go on");
+        assertThat(m.text("That PIN is not Inés Roldán’s.")).isVisible();
+        m.expectAccessible("the PIN once more");
+        m.showPin("2580");
         assertThat(m.text("nothing is changed any more")).isVisible();
     }
 

@@ -28,13 +28,20 @@ public final class DecisionGate {
                     "%s does not go back: %s Renew it, or correct what was found, where that was a mistake."
                             .formatted(part.step().part(), proposal.reason()));
         }
-        boolean milder =
-                proposal.disposition() == null || decided.compareTo(proposal.disposition()) < 0;
-        if (part.isStrict() && milder && !lead) {
+        if (isForALead(part, proposal, decided) && !lead) {
             throw Refused.because(
                     "disposition",
                     "%s holds, stops or carries the load, and a lead decides milder than this: %s"
                             .formatted(part.step().part(), proposal.reason()));
         }
+    }
+
+    /** Whether a decision is milder than what is proposed, on a part that holds, stops or carries the load. */
+    public static boolean isForALead(
+            PartRecord part, DispositionProposal proposal, Disposition decided) {
+        return part.isStrict()
+                && decided != Disposition.RENEW
+                && (proposal.disposition() == null
+                        || decided.compareTo(proposal.disposition()) < 0);
     }
 }

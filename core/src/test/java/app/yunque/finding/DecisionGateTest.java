@@ -1,6 +1,7 @@
 package app.yunque.finding;
 
 import static app.yunque.teardown.Steps.step;
+import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.yunque.gear.ServiceDuty;
@@ -54,6 +55,36 @@ class DecisionGateTest {
             boolean lead,
             @Nullable String refusal) {
         judge("pawl", PartKind.PAWL, Condition.SOUND, proposed, decided, lead, refusal);
+    }
+
+    /** Whether it is a lead's is the same question that refuses everybody else. */
+    @ParameterizedTest(name = "{0} proposed {1}, decided {2}: a lead’s {3}")
+    @CsvSource(
+            nullValues = "-",
+            value = {
+                "PAWL, RENEW, REUSE, true",
+                "PAWL, RENEW, DRESS, true",
+                "PAWL, DRESS, REUSE, true",
+                "PAWL, -, REUSE, true",
+                "PAWL, -, DRESS, true",
+                "PAWL, -, RENEW, false",
+                "PAWL, REUSE, REUSE, false",
+                "PAWL, REUSE, DRESS, false",
+                "PAWL, RENEW, RENEW, false",
+                "GEAR, RENEW, REUSE, false",
+                "GEAR, -, REUSE, false"
+            })
+    void isALeadsOrAnybodys(
+            PartKind kind, @Nullable Disposition proposed, Disposition decided, boolean leads) {
+        var part =
+                PartRecord.of(
+                        step(1, "part", kind).found(Condition.SOUND).build(), ServiceDuty.FEED);
+        assertThat(
+                        DecisionGate.isForALead(
+                                part,
+                                new DispositionProposal(proposed, "Because.", false),
+                                decided))
+                .isEqualTo(leads);
     }
 
     @Test

@@ -57,7 +57,7 @@ public class FittingService {
         fitting.done = request.done();
         var waiver = request.waiver() == null ? "" : request.waiver().strip();
         if (!waiver.equals(fitting.waiver) && !waiver.isEmpty()) {
-            bench.refuseUnlessLead("Only a lead can waive the check of a card.");
+            bench.actAsLead("Only a lead can waive the check of a card.");
         }
         fitting.waiver = waiver;
         core(fitting);

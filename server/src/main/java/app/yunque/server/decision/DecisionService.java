@@ -13,6 +13,7 @@ import app.yunque.server.job.JobRef;
 import app.yunque.server.job.JobText;
 import app.yunque.server.people.AtTheBench;
 import app.yunque.server.problem.NotThere;
+import app.yunque.server.problem.PinWanted;
 import java.time.Clock;
 import java.util.List;
 import java.util.Locale;
@@ -63,6 +64,7 @@ public class DecisionService {
      * @param parts what is on record about each part, in the order of the strip
      * @throws NotThere when the part is no longer there
      * @throws Refused when it is too mild for the part and for who decides
+     * @throws PinWanted when it is a lead’s, who has not shown the PIN
      */
     @Transactional
     public void decide(JobRef job, List<PartRecord> parts, UUID stepId, DecisionRequest request) {
@@ -78,6 +80,9 @@ public class DecisionService {
         var found = decisions.findById(stepId);
         found.ifPresent(d -> d.refuseStale(request.version(), () -> view(part, proposal, d)));
         DecisionGate.refuseTooMild(part, proposal, request.disposition(), bench.isLead());
+        if (DecisionGate.isForALead(part, proposal, request.disposition())) {
+            bench.actAsLead("Deciding milder than this about a part that holds is a lead’s.");
+        }
         var decision = found.orElseGet(DecisionEntity::new);
         decision.stepId = stepId;
         decision.jobId = job.id();

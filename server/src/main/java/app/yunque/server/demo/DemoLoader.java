@@ -28,6 +28,7 @@ import app.yunque.server.job.JobService;
 import app.yunque.server.job.PermissionRequest;
 import app.yunque.server.job.ReceiveService;
 import app.yunque.server.measuring.MeasurementService;
+import app.yunque.server.people.PinAgain;
 import app.yunque.server.people.Role;
 import app.yunque.server.people.SignInService;
 import app.yunque.server.people.SignedIn;
@@ -429,6 +430,7 @@ class DemoLoader implements ApplicationRunner, Demo {
                         UsernamePasswordAuthenticationToken.authenticated(
                                 person,
                                 null,
-                                AuthorityUtils.createAuthorityList("ROLE_" + person.role())));
+                                AuthorityUtils.createAuthorityList(
+                                        "ROLE_" + person.role(), PinAgain.NOT_NEEDED)));
     }
 }

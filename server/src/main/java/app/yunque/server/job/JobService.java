@@ -5,6 +5,7 @@ import app.yunque.route.LeadsReason;
 import app.yunque.route.SigningPoint;
 import app.yunque.server.people.AtTheBench;
 import app.yunque.server.problem.NotThere;
+import app.yunque.server.problem.PinWanted;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
@@ -175,6 +176,7 @@ public class JobService {
      * @param against what still stands against signing
      * @param despite a lead's reason to sign all the same
      * @throws Refused when something stands against it that nobody may sign, or no reason is given for what a lead may
+     * @throws PinWanted when the person has not shown the PIN for this signature
      */
     @Transactional
     public void sign(JobRef ref, List<SigningPoint> against, @Nullable LeadsReason despite) {
@@ -193,6 +195,7 @@ public class JobService {
         if (!against.isEmpty()) {
             bench.refuseUnlessLead("Only a lead can sign while something is open.");
         }
+        bench.putsNameTo("Signing closes job %d under your name.".formatted(ref.number()));
         var job = entity(ref.number());
         job.signedBy = bench.name();
         job.signedAt = clock.instant();

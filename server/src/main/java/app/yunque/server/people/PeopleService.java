@@ -47,7 +47,7 @@ public class PeopleService {
     /** Adds a person, or changes name, role or PIN of one. */
     @Transactional
     void keep(UUID id, PersonRequest request) {
-        bench.refuseUnlessLead(LEADS_ONLY);
+        bench.actAsLead(LEADS_ONLY);
         people.holdLeads();
         var found = people.findWithLockById(id);
         found.ifPresent(p -> p.refuseStale(request.version(), () -> view(p)));
@@ -116,7 +116,7 @@ public class PeopleService {
     /** Wrong PINs are forgotten before their time. */
     @Transactional
     void unlock(UUID id) {
-        bench.refuseUnlessLead(LEADS_ONLY);
+        bench.actAsLead(LEADS_ONLY);
         found(id).clearWrongPins();
     }
 
@@ -140,7 +140,7 @@ public class PeopleService {
     }
 
     private PersonEntity toChange(UUID id, long version) {
-        bench.refuseUnlessLead(LEADS_ONLY);
+        bench.actAsLead(LEADS_ONLY);
         var person = found(id);
         person.refuseStale(version, () -> view(person));
         return person;

@@ -24,9 +24,15 @@ import org.springframework.web.bind.annotation.RestController;
 class SignInController {
     private final SignInService signIn;
     private final SecurityContextRepository contexts;
+    private final PinAgain again;
     private final AtTheBench bench;
 
-    SignInController(SignInService signIn, SecurityContextRepository contexts, AtTheBench bench) {
+    SignInController(
+            SignInService signIn,
+            SecurityContextRepository contexts,
+            PinAgain again,
+            AtTheBench bench) {
+        this.again = again;
         this.signIn = signIn;
         this.contexts = contexts;
         this.bench = bench;
@@ -37,6 +43,9 @@ class SignInController {
      * @param pin      the PIN
      */
     record SignInRequest(@Nullable UUID personId, @Nullable String pin) {}
+
+    /** @param pin of the person at the bench */
+    record PinRequest(String pin) {}
 
     @GetMapping("/people")
     List<PersonName> people() {
@@ -75,5 +84,16 @@ class SignInController {
         SecurityContextHolder.setContext(context);
         contexts.saveContext(context, http, response);
         return ResponseEntity.ok(person);
+    }
+
+    /** The PIN once more, for a signature and for what only a lead may. */
+    @PostMapping("/again")
+    ResponseEntity<Object> showPinAgain(@RequestBody PinRequest request) {
+        var attempt = signIn.attempt(bench.person().id(), request.pin());
+        if (attempt.person() == null) {
+            throw Refused.because("pin", attempt.sentence());
+        }
+        again.shown();
+        return ResponseEntity.noContent().build();
     }
 }

@@ -96,6 +96,13 @@ class ProblemAdvice {
         return ProblemDetail.forStatusAndDetail(HttpStatus.FORBIDDEN, fault.getMessage());
     }
 
+    /** The screen asks for the PIN and sends the same once more. */
+    @ExceptionHandler
+    ProblemDetail pinWanted(PinWanted fault) {
+        return ProblemDetail.forStatusAndDetail(
+                HttpStatus.PRECONDITION_REQUIRED, fault.getMessage());
+    }
+
     @ExceptionHandler
     ProblemDetail unreadable(HttpMessageNotReadableException fault) {
         for (Throwable cause = fault; cause != null; cause = cause.getCause()) {

@@ -45,7 +45,7 @@ public class ShopService {
 
     @Transactional
     void change(ShopSettings settings) {
-        bench.refuseUnlessLead("Only a lead changes what stands on every paper.");
+        bench.actAsLead("Only a lead changes what stands on every paper.");
         var shop =
                 shops.findById(ShopEntity.ONLY)
                         .orElseThrow(() -> Refused.because("name", "This shop has not begun yet."));

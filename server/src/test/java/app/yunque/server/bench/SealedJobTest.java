@@ -135,6 +135,37 @@ class SealedJobTest {
         }
     }
 
+    /** A tablet that lies open is nobody's signature. */
+    @Test
+    void theSignatureWantsThePinOnceMoreEachTime() {
+        var open = AtBench.lead().withoutPin();
+        var wanted = open.post(job + "/sign", DESPITE);
+        assertThat(wanted.status()).isEqualTo(428);
+        assertThat(wanted.detail())
+                .isEqualTo(
+                        "Signing closes job %d under your name. Type your PIN for it."
+                                .formatted(number()));
+        assertThat(AtBench.lead().post("/api/sign-in/again", Map.of("pin", "2580")).status())
+                .as("at another device")
+                .isEqualTo(204);
+        var wrong = open.post("/api/sign-in/again", Map.of("pin", "1470"));
+        assertThat(wrong.status()).isEqualTo(422);
+        assertThat(wrong.at("pin")).startsWith("That PIN is not Inés Roldán’s.");
+        assertThat(open.post(job + "/sign", DESPITE).status()).isEqualTo(428);
+        assertThat(lead.get(job).body().path("job").has("signedBy")).isFalse();
+
+        assertThat(open.post("/api/sign-in/again", Map.of("pin", "2580")).status()).isEqualTo(204);
+        did(open.post(job + "/sign", DESPITE));
+        var next = "/api/jobs/" + Requests.openedForStrip(mechanic);
+        did(mechanic.put(next + "/steps/" + UUID.randomUUID(), Requests.step("cover", "COVER", 1)));
+        assertThat(open.post(next + "/sign", DESPITE).status())
+                .as("one PIN, one signature")
+                .isEqualTo(428);
+        assertThat(open.post(next + "/sign", Map.of()).status())
+                .as("what stands against it is said first")
+                .isEqualTo(422);
+    }
+
     @Test
     void isNotChangedByWhatIsChangedLaterAroundIt() {
         var place = lead.get(job).body().path("places").path(0).path("id").asString();

@@ -154,6 +154,28 @@ class SilenceTest {
         assertThat(part(cover).path("decided").asString()).isEqualTo("DRESS");
     }
 
+    /** On a part that holds a lead may decide milder than what is proposed, and types the PIN for it. */
+    @Test
+    void milderOnAPartThatHoldsIsALeadsWithThePin() {
+        keep(pawl, "pawl", "PAWL", "SOUND", 0);
+        var milder = Map.of("disposition", "REUSE", "reason", "looked at it under the lamp");
+        assertThat(mechanic.put(job + "/decisions/" + pawl, milder).status()).isEqualTo(422);
+        var open = AtBench.lead().withoutPin();
+        var wanted = open.put(job + "/decisions/" + pawl, milder);
+        assertThat(wanted.status()).isEqualTo(428);
+        assertThat(wanted.detail())
+                .isEqualTo(
+                        "Deciding milder than this about a part that holds is a lead’s. Type your PIN for it.");
+        var renewed =
+                open.put(
+                        job + "/decisions/" + cover,
+                        Map.of("disposition", "RENEW", "reason", "a new one lies here"));
+        assertThat(renewed.status()).as("what anybody may").isEqualTo(200);
+        open.post("/api/sign-in/again", Map.of("pin", "2580"));
+        assertThat(open.put(job + "/decisions/" + pawl, milder).status()).isEqualTo(200);
+        assertThat(part(pawl).path("decided").asString()).isEqualTo("REUSE");
+    }
+
     /** The pawl of a winch that nobody looked at is not signed by anybody; the cover a lead may answer for. */
     @Test
     void nobodySignsForAPawlThatNobodyLookedAt() {

@@ -536,7 +536,8 @@ class UnitPapersTest {
         span.put("teethSpanned", 4);
         assertThat(mechanic.put(job + "/measurements/" + UUID.randomUUID(), span).status())
                 .isEqualTo(422);
-        for (var also : List.of("", "/report", "/report.pdf", "/papers-entries?stage=1&member=WHEEL")) {
+        for (var also :
+                List.of("", "/report", "/report.pdf", "/papers-entries?stage=1&member=WHEEL")) {
             assertThat(mechanic.get(job + also).status()).as(also).isEqualTo(200);
         }
         assertThat(mechanic.get("/api/units/" + unit.get("id") + "/places").status())

@@ -17,7 +17,7 @@ final class Launcher {
             set -Eeuo pipefail
             root='%s'
             cd "$root"
-            for part in words machine postgres records lan server tests; do . "launcher/$part.sh"; done
+            for part in words machine postgres records care lan server tests; do . "launcher/$part.sh"; done
             trap 'unforeseen $? "$BASH_COMMAND"' ERR
             pg_bin=$(postgres_bin)
             """

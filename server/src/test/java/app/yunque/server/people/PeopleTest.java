@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.yunque.server.AtBench;
 import app.yunque.server.RunningApp;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.concurrent.Executors;
@@ -70,6 +71,26 @@ class PeopleTest {
                 .isEqualTo("MECHANIC");
         assertThat(seen().path("changedBy").asString()).isEqualTo("Inés Roldán");
         assertThat(seen().has("pinHash")).isFalse();
+    }
+
+    @Test
+    void theLeadShowsThePinForEachChangeInThem() {
+        var open = AtBench.lead().withoutPin();
+        assertThat(open.get("/api/people").status()).as("only looking").isEqualTo(200);
+        var path = "/api/people/" + id;
+        for (var act : List.of("/leave?version=0", "/come-back?version=0", "/unlock")) {
+            assertThat(open.post(path + act, null).status()).as(act).isEqualTo(428);
+        }
+        var role = Map.of("name", name, "role", "LEAD", "version", version());
+        assertThat(open.put(path, role).status()).isEqualTo(428);
+        var shop = open.get("/api/begin").body().path("shop");
+        assertThat(open.put("/api/shop", shop).status()).isEqualTo(428);
+        assertThat(seen().path("role").asString()).isEqualTo("MECHANIC");
+        open.post("/api/sign-in/again", Map.of("pin", "2580"));
+        assertThat(open.put(path, role).status()).isEqualTo(200);
+        assertThat(open.post(path + "/unlock", null).status())
+                .as("for some minutes, not for one act")
+                .isEqualTo(200);
     }
 
     @ParameterizedTest

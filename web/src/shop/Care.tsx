@@ -1,0 +1,29 @@
+import { useQuery } from "@tanstack/react-query";
+import { request } from "../api/http";
+import type { Sign } from "../api/types";
+import { Panel } from "../shared/Panel";
+import classes from "./Shop.module.css";
+
+/** How the records are, for a lead who does not sit at the machine. */
+export function Care() {
+  const care = useQuery({ queryKey: ["care"], queryFn: () => request<Sign[]>("GET", "/api/care") });
+  if (!care.data) {
+    return null;
+  }
+  const amiss = care.data.filter((s) => s.amiss).length;
+  return (
+    <Panel title="The records" aside={amiss === 0 ? "all is well" : `${amiss} to look at`}>
+      <dl className={classes.signs}>
+        {care.data.map((sign) => (
+          <div key={sign.what} data-amiss={sign.amiss}>
+            <dt>{sign.what}</dt>
+            <dd>
+              {sign.amiss && <b>Look at this: </b>}
+              {sign.says}
+            </dd>
+          </div>
+        ))}
+      </dl>
+    </Panel>
+  );
+}
