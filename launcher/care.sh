@@ -106,8 +106,9 @@ keep_backups() {
 start_keeping_backups() {
     stop_keeping_backups
     if [ -z "$(backups_place)" ]; then return; fi
-    (umask 077 && nohup bash "$root/launcher/nightly.sh" "$root" >>"$state/backups.log" 2>&1 9>&- &
-        printf '%s' $! >"$state/backups.pid")
+    # In place of its shell, so that nothing of this terminal stays open behind it.
+    (umask 077 && exec nohup bash "$root/launcher/nightly.sh" "$root" >>"$state/backups.log" 2>&1 9>&-) &
+    printf '%s' $! >"$state/backups.pid"
     say "Every night the records are backed up to  $(backups_place)"
 }
 

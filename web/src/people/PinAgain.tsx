@@ -1,7 +1,8 @@
-import { Button, Group, Modal, PasswordInput } from "@mantine/core";
+import { Button, Modal, PasswordInput } from "@mantine/core";
 import { type FormEvent, useEffect, useState } from "react";
 import { onPinWanted, request } from "../api/http";
 import { ProblemError } from "../api/problem";
+import classes from "./PinAgain.module.css";
 
 interface Asked {
   what: string;
@@ -55,14 +56,14 @@ export function PinAgain({ name }: { name: string }) {
           visibilityToggleButtonProps={{ "aria-label": "Show the PIN" }}
           onChange={(e) => setPin(e.currentTarget.value)}
         />
-        <Group justify="flex-end" mt="md">
+        <div className={classes.buttons}>
           <Button variant="default" onClick={() => close(false)}>
             Not now
           </Button>
           <Button type="submit" loading={busy}>
             Go on
           </Button>
-        </Group>
+        </div>
       </form>
     </Modal>
   );

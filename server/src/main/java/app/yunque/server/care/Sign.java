@@ -59,16 +59,18 @@ record Sign(String what, String says, boolean amiss) {
             return new Sign("Backups", "There is none in %s yet.".formatted(folder), true);
         }
         var age = Duration.between(newest, now);
-        var hours = Math.max(0, age.toHours());
         return age.compareTo(OLDEST_BACKUP) > 0
                 ? new Sign(
                         "Backups",
                         "The newest is %d hours old, in %s. See backups.log on this machine."
-                                .formatted(hours, folder),
+                                .formatted(age.toHours(), folder),
                         true)
                 : new Sign(
                         "Backups",
-                        "The newest is %d hours old, in %s".formatted(hours, folder),
+                        age.toHours() < 1
+                                ? "The newest is of this hour, in %s".formatted(folder)
+                                : "The newest is %d hours old, in %s"
+                                        .formatted(age.toHours(), folder),
                         false);
     }
 }

@@ -36,11 +36,13 @@ class SignTest {
             nullValues = "none",
             value = {
                 "none, true, There is none in /b yet.",
-                "PT0S, false, 'The newest is 0 hours old, in /b'",
+                "PT0S, false, 'The newest is of this hour, in /b'",
+                "PT59M, false, 'The newest is of this hour, in /b'",
+                "PT1H, false, 'The newest is 1 hours old, in /b'",
                 "PT47H59M, false, 'The newest is 47 hours old, in /b'",
                 "PT48H, false, 'The newest is 48 hours old, in /b'",
                 "PT48H1S, true, 'The newest is 48 hours old, in /b. See backups.log on this machine.'",
-                "-PT3H, false, 'The newest is 0 hours old, in /b'"
+                "-PT3H, false, 'The newest is of this hour, in /b'"
             })
     void aBackupOfTheLastTwoNightsIsThere(@Nullable Duration age, boolean amiss, String says) {
         assertThat(Sign.backups("/b", NOW, age == null ? null : NOW.minus(age)))

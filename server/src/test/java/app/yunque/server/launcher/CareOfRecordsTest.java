@@ -184,6 +184,32 @@ class CareOfRecordsTest {
         assertThat(did("see_backups")).contains("none by itself; ./yunque start --keep-backups");
     }
 
+    /** It ends with the app, and by name: nothing else of that number is ended. */
+    @Test
+    void keepsThemWhileTheAppRunsAndNoLonger() {
+        var said =
+                did(
+                        """
+                        bash -c 'exec -a yunque-app.jar sleep 60' & app=$!
+                        printf '%%s' $app >"$state/server.pid"
+                        mkdir -p '%1$s'; touch '%1$s/yunque-2020-01-01.yunque' '%1$s/yunque-'$(date +%%F).yunque
+                        want_backups '%1$s'; start_keeping_backups; sleep 1
+                        kept=$(cat "$state/backups.pid")
+                        tr '\\0' ' ' </proc/$kept/cmdline; echo
+                        stop_keeping_backups; wait $kept || true
+                        kill -0 $kept 2>/dev/null || echo ended
+                        printf '%%s' $app >"$state/backups.pid"
+                        stop_keeping_backups; kill -0 $app && echo 'the other goes on'
+                        kill $app; rm "$state/server.pid"; want_backups no; start_keeping_backups
+                        """
+                                .formatted(place.resolve("while")));
+        assertThat(said)
+                .contains("Every night the records are backed up to", "launcher/nightly.sh")
+                .contains("ended", "the other goes on");
+        assertThat(place.resolve("home/backups.pid")).doesNotExist();
+        assertThat(place.resolve("while/yunque-2020-01-01.yunque")).as("nothing was due").exists();
+    }
+
     /** What is superseded goes only when the new one is there. */
     @Test
     void aNightThatFailsTakesNothingAway() throws Exception {
