@@ -129,6 +129,7 @@ const STATED = [
   "MeasurementRequest",
   "PhotoRequest",
   "PinRequest",
+  "PutAwayRequest",
   "QuickLineRequest",
   "StatementRequest",
 ];

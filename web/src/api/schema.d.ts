@@ -20,6 +20,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/units/{id}/put-away": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["putUnitAway"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/units/{id}/papers": {
         parameters: {
             query?: never;
@@ -191,6 +207,22 @@ export interface paths {
         put: operations["say"];
         post?: never;
         delete: operations["unsay"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{number}/put-away": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["putJobAway"];
+        post?: never;
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -437,6 +469,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/units/{id}/take-back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["takeUnitBack"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/sign-in": {
         parameters: {
             query?: never;
@@ -543,6 +591,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["read"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{number}/take-back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["takeJobBack"];
         delete?: never;
         options?: never;
         head?: never;
@@ -735,6 +799,38 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["ask"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/care/purge/units/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["purgeUnit"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/care/purge/jobs/{number}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["purgeJob"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1598,6 +1694,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["care"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/care/purged": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["purged"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2524,6 +2636,7 @@ export interface components {
             signedBy?: string;
             /** Format: date-time */
             signedAt?: string;
+            putAway?: components["schemas"]["PutAway"];
             /** Format: date */
             nextService?: string;
             backlashMm: number[];
@@ -2543,6 +2656,7 @@ export interface components {
             /** Format: date-time */
             signedAt?: string;
             signedDespite: string;
+            putAway?: components["schemas"]["PutAway"];
             /** Format: int64 */
             version: number;
         };
@@ -3243,6 +3357,32 @@ export interface components {
             /** Format: int64 */
             touched: number;
         };
+        PurgeRequest: {
+            tag: string;
+            why: string;
+        };
+        Purged: {
+            what: string;
+            why: string;
+            /** Format: int32 */
+            jobs: number;
+            /** Format: int32 */
+            signedJobs: number;
+            by: string;
+            /** Format: date-time */
+            at: string;
+        };
+        PutAway: {
+            by: string;
+            /** Format: date-time */
+            at: string;
+            why: string;
+        };
+        PutAwayRequest: {
+            /** Format: int64 */
+            version: number;
+            why: string;
+        };
         QuickLine: {
             part: string;
             /** @enum {string} */
@@ -3860,6 +4000,7 @@ export interface components {
             turnsTheSameWay: boolean;
             inputPower?: components["schemas"]["EnteredNumber"];
             layout: components["schemas"]["UnitLayout"];
+            putAway?: components["schemas"]["PutAway"];
             /** Format: int64 */
             version: number;
         };
@@ -3996,6 +4137,34 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PlacesOfUnit"];
+                };
+            };
+        };
+    };
+    putUnitAway: {
+        parameters: {
+            query?: never;
+            header: {
+                "Write-Id": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PutAwayRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["UnitView"];
                 };
             };
         };
@@ -4433,6 +4602,34 @@ export interface operations {
             cookie?: never;
         };
         requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
+    putJobAway: {
+        parameters: {
+            query?: never;
+            header: {
+                "Write-Id": string;
+            };
+            path: {
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PutAwayRequest"];
+            };
+        };
         responses: {
             /** @description OK */
             200: {
@@ -5052,6 +5249,32 @@ export interface operations {
             };
         };
     };
+    takeUnitBack: {
+        parameters: {
+            query: {
+                version: number;
+            };
+            header: {
+                "Write-Id": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["UnitView"];
+                };
+            };
+        };
+    };
     signIn: {
         parameters: {
             query?: never;
@@ -5219,6 +5442,32 @@ export interface operations {
                 "*/*"?: never;
             };
         };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
+    takeJobBack: {
+        parameters: {
+            query: {
+                version: number;
+            };
+            header: {
+                "Write-Id": string;
+            };
+            path: {
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
         responses: {
             /** @description OK */
             200: {
@@ -5555,6 +5804,62 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["DrawerAnswer"];
+                };
+            };
+        };
+    };
+    purgeUnit: {
+        parameters: {
+            query?: never;
+            header: {
+                "Write-Id": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PurgeRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Purged"][];
+                };
+            };
+        };
+    };
+    purgeJob: {
+        parameters: {
+            query?: never;
+            header: {
+                "Write-Id": string;
+            };
+            path: {
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PurgeRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Purged"][];
                 };
             };
         };
@@ -6770,6 +7075,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Sign"][];
+                };
+            };
+        };
+    };
+    purged: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Purged"][];
                 };
             };
         };

@@ -15,6 +15,7 @@ export type BeginView = Schemas["BeginView"];
 export type ShopSettings = Schemas["ShopSettings"];
 export type LanView = Schemas["LanView"];
 export type Sign = Schemas["Sign"];
+export type Purged = Schemas["Purged"];
 export type EnteredNumber = Schemas["EnteredNumber"];
 export type StepRequest = Schemas["StepRequest"];
 export type DetailRequest = Schemas["DetailRequest"];

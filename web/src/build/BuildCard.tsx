@@ -3,6 +3,7 @@ import { useEffect, useState } from "react";
 import { fieldErrors } from "../api/problem";
 import type { Card, FittingView, JobView } from "../api/types";
 import { useKeep } from "../job/bench";
+import { isClosed } from "../job/closed";
 import { PhotoStrip } from "../photo";
 import { Caution, Fault } from "../shared/Caution";
 import { Conflict } from "../shared/Conflict";
@@ -26,7 +27,7 @@ export function BuildCard({ view, card, fitting, onNext, onBack }: Props) {
   const step = view.steps.find((s) => s.id === card.stepId);
   const pieces = step?.given.count ?? 1;
   const done = fitting?.given.done ?? false;
-  const signed = view.job.signedAt !== undefined;
+  const signed = isClosed(view);
   const { keep, problem, clearProblem, busy } = useKeep(view.job.number);
   const [differs, setDiffers] = useState(false);
   const [typed, setTyped] = useState<Partial<FittingFields>>({});

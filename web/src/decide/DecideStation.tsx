@@ -3,6 +3,7 @@ import { useState } from "react";
 import { Link } from "react-router";
 import type { DecisionView, Disposition, StepView } from "../api/types";
 import { useKeep } from "../job/bench";
+import { isClosed } from "../job/closed";
 import type { StationProps } from "../job/JobPage";
 import { Fault } from "../shared/Caution";
 import { Conflict } from "../shared/Conflict";
@@ -22,7 +23,7 @@ export function DecideStation({ view, chosen, onChoose }: StationProps) {
   const offered = view.decisions.filter((d) => !d.decided && d.proposed && !writing.includes(d.stepId));
   const open = offered.length;
   const toMeasure = view.decisions.filter((d) => !d.decided && !d.proposed).length;
-  const signed = view.job.signedAt !== undefined;
+  const signed = isClosed(view);
   const toBuy = view.decisions.filter((d) => d.decided === "RENEW");
   if (view.decisions.length === 0) {
     return <p>Nothing has come off yet. What you take off at Strip is decided here.</p>;

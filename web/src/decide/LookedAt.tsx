@@ -4,6 +4,7 @@ import { useState } from "react";
 import { Link } from "react-router";
 import type { JobView } from "../api/types";
 import { useKeep } from "../job/bench";
+import { isClosed } from "../job/closed";
 import { meQuery } from "../people/session";
 import { Fault } from "../shared/Caution";
 import { Panel } from "../shared/Panel";
@@ -20,7 +21,7 @@ export function LookedAt({ view }: { view: JobView }) {
   );
   const together = unseen.filter((d) => !d.strict);
   const alone = unseen.filter((d) => d.strict);
-  if (unseen.length === 0 || view.job.signedAt) {
+  if (unseen.length === 0 || isClosed(view)) {
     return null;
   }
   const chosen = together.filter((d) => ticked.includes(d.stepId));

@@ -1,6 +1,7 @@
 import { Button } from "@mantine/core";
 import type { JobView, KeptAnswerView } from "../api/types";
 import { useKeep } from "../job/bench";
+import { isClosed } from "../job/closed";
 import measuring from "../measuring/Measuring.module.css";
 import { Fault } from "../shared/Caution";
 import { moment } from "../shared/format";
@@ -42,7 +43,7 @@ export function KeptAnswers({ view, station }: { view: JobView; station: Room })
           </summary>
           <Before view={view} kept={kept} />
           <Answer answer={kept.answer} entries={kept.given.entries} />
-          {!view.job.signedAt && (
+          {!isClosed(view) && (
             <Button
               variant="default"
               onClick={() =>

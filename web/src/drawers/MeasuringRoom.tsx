@@ -4,6 +4,7 @@ import { useEffect, useRef, useState } from "react";
 import { request } from "../api/http";
 import type { DrawerAnswer, DrawerEntries, EnteredNumber, JobView } from "../api/types";
 import { useKeep } from "../job/bench";
+import { isClosed } from "../job/closed";
 import { Fault } from "../shared/Caution";
 import { Panel } from "../shared/Panel";
 import classes from "./Drawers.module.css";
@@ -102,7 +103,7 @@ export function MeasuringRoom({ view, station, wanted, onWanted, opened }: Props
             : "every other way to measure and work out, kept to this job"
         }
       >
-        {!view.job.signedAt && (
+        {!isClosed(view) && (
           <div className={classes.choose}>
             <NativeSelect
               label={filling ? "Work out" : "Measure or work out"}
@@ -160,7 +161,7 @@ export function MeasuringRoom({ view, station, wanted, onWanted, opened }: Props
             )}
           </div>
         )}
-        {drawer && papers.data && !view.job.signedAt && (
+        {drawer && papers.data && !isClosed(view) && (
           <>
             <p className={classes.soft}>{drawer.purpose}</p>
             {problem && <Fault>{problem.detail}</Fault>}

@@ -4,6 +4,7 @@ import type { FillRequest, FillView, PlaceAtJob, PlaceRequest } from "../api/typ
 import { MeasuringRoom } from "../drawers/MeasuringRoom";
 import { lubricantsQuery } from "../drawers/queries";
 import { useKeep } from "../job/bench";
+import { isClosed } from "../job/closed";
 import type { StationProps } from "../job/JobPage";
 import { FILL_LABELS, FillForm } from "../place/FillForm";
 import classes from "../place/Place.module.css";
@@ -23,7 +24,7 @@ export function FillStation({ view }: StationProps) {
   const [chosen, setChosen] = useState<string>();
   const [start, setStart] = useState<PlaceRequest>();
   const [describing, setDescribing] = useState(false);
-  const signed = view.job.signedAt !== undefined;
+  const signed = isClosed(view);
   // Somebody else may have described a place, filled one or drawn from a can: what stands beside the job follows it.
   const client = useQueryClient();
   const { touched } = view;
@@ -132,7 +133,7 @@ function AtThisJob({ view, atJob }: { view: StationProps["view"]; atJob: PlaceAt
             : "nothing goes there"
       }
     >
-      {view.job.signedAt ? (
+      {isClosed(view) ? (
         <Done fill={atJob.fill} />
       ) : (
         <FillForm

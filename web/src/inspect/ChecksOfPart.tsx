@@ -2,6 +2,7 @@ import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import type { Check, DecisionView, JobView, Look } from "../api/types";
 import { useKeep } from "../job/bench";
+import { isClosed } from "../job/closed";
 import { meQuery } from "../people/session";
 import { Fault } from "../shared/Caution";
 import classes from "./Inspect.module.css";
@@ -22,7 +23,7 @@ export function ChecksOfPart({ view, part, checks, look, onMeasure }: Props) {
   const [more, setMore] = useState(false);
   const { own, common } = asked(part, checks);
   const by = me.data?.name ?? "";
-  const signed = view.job.signedAt !== undefined;
+  const signed = isClosed(view);
 
   /** One's own word at the same look is corrected in its place; somebody else's stands beside it. */
   const say = (check: Check, word: string) => {

@@ -3,6 +3,7 @@ import { type FormEvent, useState } from "react";
 import { fieldErrors } from "../api/problem";
 import type { DecisionView, JobView, SeenView } from "../api/types";
 import { type Keeping, useKeep } from "../job/bench";
+import { isClosed } from "../job/closed";
 import { PhotoStrip } from "../photo";
 import { Fault } from "../shared/Caution";
 import { moment } from "../shared/format";
@@ -33,7 +34,7 @@ function One(p: { view: JobView; part: DecisionView; found: SeenView; pieces: nu
   const { view, found, pieces, keeping } = p;
   const { given } = found;
   const [writing, setWriting] = useState(false);
-  const signed = view.job.signedAt !== undefined;
+  const signed = isClosed(view);
   return (
     <article>
       <p>

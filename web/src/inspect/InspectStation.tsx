@@ -1,6 +1,7 @@
 import { useState } from "react";
 import { MeasuringRoom } from "../drawers/MeasuringRoom";
 import type { Wanted } from "../drawers/wanted.model";
+import { isClosed } from "../job/closed";
 import type { StationProps } from "../job/JobPage";
 import { Kept } from "../measuring/Kept";
 import { MeasurePad } from "../measuring/MeasurePad";
@@ -24,7 +25,7 @@ export function InspectStation({ view, chosen, onChoose }: StationProps) {
     <>
       <PartByPart view={view} chosen={chosen} onChoose={onChoose} onMeasure={setWanted} />
       <Subjects view={view} station="INSPECT" chosen={subject} onChoose={setSubject} onDrawer={openDrawer} />
-      {mesh && !view.job.signedAt && (
+      {mesh && !isClosed(view) && (
         <MeasurePad
           key={`${subject.kind}${subject.stage}${subject.member}`}
           view={view}

@@ -3,6 +3,7 @@ import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import type { JobView, Look } from "../api/types";
 import type { Wanted } from "../drawers/wanted.model";
+import { isClosed } from "../job/closed";
 import { Panel } from "../shared/Panel";
 import { t } from "../wording/en";
 import { ChecksOfPart } from "./ChecksOfPart";
@@ -80,7 +81,7 @@ export function PartByPart({ view, chosen, onChoose, onMeasure }: Props) {
               {part.proposedReason}
             </p>
           </header>
-          {!view.job.signedAt && (
+          {!isClosed(view) && (
             <div className={classes.looks} role="group" aria-label="When it is looked at">
               {LOOKS.map((l) => (
                 <button key={l} type="button" aria-pressed={l === look} onClick={() => setLook(l)}>

@@ -11,6 +11,7 @@ import shell from "../shell/Shell.module.css";
 import { t } from "../wording/en";
 import { useJob } from "./bench";
 import classes from "./Job.module.css";
+import { PutAwayNote } from "./PutAwayNote";
 import { RouteRail } from "./RouteRail";
 import { Side } from "./Side";
 import { Waiting } from "./Waiting";
@@ -111,6 +112,7 @@ export function JobPage() {
             <Link to={`/jobs/${number}/report`}>Read the report</Link>
           </p>
         )}
+        {view.job.putAway && <PutAwayNote view={view} />}
         <Waiting job={view.job.number} />
         <h2 className="visually-hidden">{t.stations[here]}</h2>
         <Suspense fallback={<p>Opening…</p>}>

@@ -1,6 +1,7 @@
 import { Button } from "@mantine/core";
 import type { JobView, MeasurementView } from "../api/types";
 import { useKeep } from "../job/bench";
+import { isClosed } from "../job/closed";
 import { Fault } from "../shared/Caution";
 import { moment } from "../shared/format";
 import { Verdict } from "../shared/Verdict";
@@ -35,7 +36,7 @@ export function Kept({ view, station }: { view: JobView; station: "INSPECT" | "S
             {m.given.remark && `. ${m.given.remark}`}
           </p>
           <Result result={m.result} />
-          {!view.job.signedAt && (
+          {!isClosed(view) && (
             <Button
               variant="default"
               onClick={() =>

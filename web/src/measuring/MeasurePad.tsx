@@ -5,6 +5,7 @@ import { elsewhere, fieldErrors } from "../api/problem";
 import type { JobView, MeasurementResult, Mesh } from "../api/types";
 import { instrumentsQuery } from "../drawers/queries";
 import { useKeep, usePreview } from "../job/bench";
+import { isClosed } from "../job/closed";
 import { Fault } from "../shared/Caution";
 import { Conflict } from "../shared/Conflict";
 import { day } from "../shared/format";
@@ -167,7 +168,7 @@ export function MeasurePad({ view, station, subject, mesh }: Props) {
             size="lg"
             onClick={() => save()}
             loading={busy}
-            disabled={f.readings.length === 0 || view.job.signedAt !== undefined}
+            disabled={f.readings.length === 0 || isClosed(view)}
           >
             {t.actions.keep} the measurement
           </Button>

@@ -1,6 +1,7 @@
 import { IconCamera } from "@tabler/icons-react";
 import { useRef, useState } from "react";
 import type { JobView, PhotoView } from "../api/types";
+import { isClosed } from "../job/closed";
 import { Fault } from "../shared/Caution";
 import { MarkedPicture } from "./MarkedPicture";
 import classes from "./Photo.module.css";
@@ -93,7 +94,7 @@ export function PhotoStrip({ view, stepId, stepName, findingId, canAdd, large }:
           view={view}
           photo={opened}
           stepName={stepName}
-          canDraw={view.job.signedAt === undefined}
+          canDraw={!isClosed(view)}
           onClose={() => setOpen(undefined)}
         />
       )}

@@ -3,6 +3,7 @@ import { type FormEvent, useState } from "react";
 import { elsewhere, fieldErrors } from "../api/problem";
 import type { JobView, StatementRequest } from "../api/types";
 import { useKeep } from "../job/bench";
+import { isClosed } from "../job/closed";
 import { Fault } from "../shared/Caution";
 import { Panel } from "../shared/Panel";
 import { LayoutForm } from "./LayoutForm";
@@ -18,7 +19,7 @@ const KINDS: [Kind, string][] = [
 
 /** What the bench says about the order, the openings of the housing, and why there is no order when there is none. */
 export function OrderPanel({ view }: { view: JobView }) {
-  const signed = view.job.signedAt !== undefined;
+  const signed = isClosed(view);
   return (
     <>
       <Panel title="What blocks what" aside={`${view.statements.length} said at the bench`}>

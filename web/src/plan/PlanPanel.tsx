@@ -4,6 +4,7 @@ import { useState } from "react";
 import { ProblemError } from "../api/problem";
 import type { JobView, RebuildPlan, RebuildSequence } from "../api/types";
 import { useKeep } from "../job/bench";
+import { isClosed } from "../job/closed";
 import { Fault, Remark } from "../shared/Caution";
 import { Panel } from "../shared/Panel";
 import { Lanes } from "./Lanes";
@@ -32,7 +33,7 @@ export function PlanPanel({ view }: { view: JobView }) {
   const choose = (steps: string[]) =>
     keep("PUT", "/plan/order", { version: view.order?.version, steps }, "order of the rebuild");
   const chosen = (view.order?.steps.length ?? 0) > 0;
-  const signed = view.job.signedAt !== undefined;
+  const signed = isClosed(view);
 
   return (
     <Panel

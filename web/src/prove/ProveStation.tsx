@@ -1,6 +1,7 @@
 import { Button, Checkbox, Textarea, TextInput } from "@mantine/core";
 import { elsewhere, fieldErrors } from "../api/problem";
 import { useKeep } from "../job/bench";
+import { isClosed } from "../job/closed";
 import type { StationProps } from "../job/JobPage";
 import { Caution, Fault } from "../shared/Caution";
 import { Conflict } from "../shared/Conflict";
@@ -38,7 +39,7 @@ export function ProveStation({ view }: StationProps) {
     ...fieldErrors(problem),
     ...("faults" in read ? read.faults : {}),
   };
-  const signed = view.job.signedAt !== undefined;
+  const signed = isClosed(view);
 
   const save = async (seen?: number) => {
     if (!("request" in read)) {

@@ -51,6 +51,13 @@ export function SignOff({ view }: { view: JobView }) {
       </Panel>
     );
   }
+  if (view.job.putAway) {
+    return (
+      <Panel title="Sign off">
+        <p>This job was put away and is signed by nobody.</p>
+      </Panel>
+    );
+  }
   const lead = me.data?.role === "LEAD";
   const never = against.filter((point) => point.weight === "NEVER");
   return (

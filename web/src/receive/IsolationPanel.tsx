@@ -3,6 +3,7 @@ import { useQuery } from "@tanstack/react-query";
 import { elsewhere, fieldErrors } from "../api/problem";
 import type { JobView } from "../api/types";
 import { useKeep } from "../job/bench";
+import { isClosed } from "../job/closed";
 import { meQuery } from "../people/session";
 import { Caution, Fault } from "../shared/Caution";
 import { moment } from "../shared/format";
@@ -51,7 +52,7 @@ export function IsolationPanel({ view }: { view: JobView }) {
         <Caution>
           Only the person who locked it takes the lock off. With the energy back on, Strip is shut again.
         </Caution>
-        <Button variant="default" onClick={lift} loading={busy} disabled={view.job.signedAt !== undefined}>
+        <Button variant="default" onClick={lift} loading={busy} disabled={isClosed(view)}>
           The energy is back on
         </Button>
       </Panel>
@@ -95,7 +96,7 @@ export function IsolationPanel({ view }: { view: JobView }) {
           error={errors.triedToStart}
           onChange={(e) => draft.change({ triedToStart: e.currentTarget.checked })}
         />
-        <Button onClick={confirm} loading={busy} disabled={view.job.signedAt !== undefined}>
+        <Button onClick={confirm} loading={busy} disabled={isClosed(view)}>
           I have isolated it{me.data ? ` (${me.data.name})` : ""}
         </Button>
       </div>

@@ -2,6 +2,7 @@ import { Button, NativeSelect } from "@mantine/core";
 import { elsewhere, fieldErrors } from "../api/problem";
 import type { JobView, TurnCountCheck } from "../api/types";
 import { useKeep, usePreview } from "../job/bench";
+import { isClosed } from "../job/closed";
 import { Caution, Fault } from "../shared/Caution";
 import { Conflict } from "../shared/Conflict";
 import { fixed } from "../shared/format";
@@ -81,11 +82,7 @@ export function TurnCount({ view }: { view: JobView }) {
           onChange={(v) => draft.change({ readingError: v })}
           hint="at the start and at the end"
         />
-        <Button
-          onClick={() => save()}
-          loading={busy}
-          disabled={!draft.touched || view.job.signedAt !== undefined}
-        >
+        <Button onClick={() => save()} loading={busy} disabled={!draft.touched || isClosed(view)}>
           {kept && !draft.touched ? "Kept" : "Keep the turn count"}
         </Button>
       </div>

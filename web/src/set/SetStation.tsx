@@ -1,6 +1,7 @@
 import { useState } from "react";
 import type { Mesh } from "../api/types";
 import { MeasuringRoom } from "../drawers/MeasuringRoom";
+import { isClosed } from "../job/closed";
 import type { StationProps } from "../job/JobPage";
 import { Kept } from "../measuring/Kept";
 import { MeasurePad } from "../measuring/MeasurePad";
@@ -50,7 +51,7 @@ export function SetStation({ view }: StationProps) {
         onChoose={setSubject}
         onDrawer={(drawer, stage) => setOpened({ drawer, stage })}
       />
-      {mesh && !view.job.signedAt && (
+      {mesh && !isClosed(view) && (
         <MeasurePad key={subject.stage} view={view} station="SET" subject={subject} mesh={mesh} />
       )}
       <Kept view={view} station="SET" />

@@ -1,12 +1,17 @@
 import { useQuery } from "@tanstack/react-query";
 import { request } from "../api/http";
-import type { Sign } from "../api/types";
+import type { Purged, Sign } from "../api/types";
+import { day } from "../shared/format";
 import { Panel } from "../shared/Panel";
 import classes from "./Shop.module.css";
 
 /** How the records are, for a lead who does not sit at the machine. */
 export function Care() {
   const care = useQuery({ queryKey: ["care"], queryFn: () => request<Sign[]>("GET", "/api/care") });
+  const purged = useQuery({
+    queryKey: ["care", "purged"],
+    queryFn: () => request<Purged[]>("GET", "/api/care/purged"),
+  });
   if (!care.data) {
     return null;
   }
@@ -24,6 +29,19 @@ export function Care() {
           </div>
         ))}
       </dl>
+      {purged.data !== undefined && purged.data.length > 0 && (
+        <>
+          <h3>Taken away for good</h3>
+          <ul className={classes.purged}>
+            {purged.data.map((p) => (
+              <li key={p.at + p.what}>
+                {day(p.at)}, {p.by}: <b>{p.what}</b>
+                {p.signedJobs > 0 && ` with ${p.signedJobs} signed`}. {p.why}
+              </li>
+            ))}
+          </ul>
+        </>
+      )}
     </Panel>
   );
 }

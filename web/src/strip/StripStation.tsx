@@ -6,6 +6,7 @@ import { Link, useSearchParams } from "react-router";
 import { problemOf, writeHeaders } from "../api/http";
 import type { JobView, StepRequest, StepView } from "../api/types";
 import { jobKeys, type Keeping, useKeep } from "../job/bench";
+import { isClosed } from "../job/closed";
 import type { StationProps } from "../job/JobPage";
 import { PhotoStrip } from "../photo";
 import { OrderPanel, ReachPanel } from "../plan";
@@ -30,7 +31,7 @@ export function StripStation({ view, chosen, onChoose }: StationProps) {
   const { keep, problem, busy } = keeping;
   const kinds = useQuery(kindsQuery).data ?? [];
   const shut = view.route.stops.find((s) => s.station === "STRIP")?.state === "SHUT";
-  const signed = view.job.signedAt !== undefined;
+  const signed = isClosed(view);
   const tray = params.get("tray") ?? undefined;
 
   const undo = () => keep("POST", "/steps/undo", undefined, "undo");

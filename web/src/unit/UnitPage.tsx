@@ -12,6 +12,7 @@ import { Panel } from "../shared/Panel";
 import { usePreferences } from "../shared/preferences";
 import { t } from "../wording/en";
 import { LashHistory } from "./LashHistory";
+import { OutOfTheWay } from "./OutOfTheWay";
 import { unitQuery } from "./queries";
 import classes from "./Unit.module.css";
 import { UnitPapers } from "./UnitPapers";
@@ -36,7 +37,7 @@ export default function UnitPage() {
     return <p>Opening…</p>;
   }
   const u = unit.data;
-  const open = jobs.data?.find((j) => !j.signedAt);
+  const open = jobs.data?.find((j) => !j.signedAt && !j.putAway);
   return (
     <>
       <header className={classes.head}>
@@ -48,7 +49,7 @@ export default function UnitPage() {
             Go on with job {open.number}
           </Button>
         ) : (
-          <Button onClick={() => setOpening(true)}>Open a job</Button>
+          !u.putAway && <Button onClick={() => setOpening(true)}>Open a job</Button>
         )}
       </header>
       <div className={classes.grid}>
@@ -69,7 +70,11 @@ export default function UnitPage() {
                   <span>{day(job.openedAt)}</span>
                   <span>{job.complaint}</span>
                   <span className={classes.soft}>
-                    {job.signedAt ? `signed, ${job.signedBy}` : job.next && t.stations[job.next]}
+                    {job.signedAt
+                      ? `signed, ${job.signedBy}`
+                      : job.putAway
+                        ? `put away, ${job.putAway.by}`
+                        : job.next && t.stations[job.next]}
                   </span>
                 </Link>
               </li>
@@ -80,6 +85,7 @@ export default function UnitPage() {
           <LashHistory jobs={jobs.data ?? []} format={(mm) => length(mm, preferences)} />
         </Panel>
       </div>
+      <OutOfTheWay unit={u} jobs={jobs.data ?? []} />
       <OpenJob opened={opening} onClose={() => setOpening(false)} unitId={u.id} />
     </>
   );

@@ -2,6 +2,7 @@ package app.yunque.server.bench;
 
 import app.yunque.route.Route;
 import app.yunque.route.Station;
+import app.yunque.server.history.PutAway;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
@@ -23,6 +24,7 @@ import org.jspecify.annotations.Nullable;
  * @param stops       state of each station; empty when signed
  * @param signedBy    who signed it; missing while open
  * @param signedAt    when; missing while open
+ * @param putAway     who put it away unsigned, and why; missing otherwise
  * @param nextService when the unit is due again; may be missing
  * @param backlashMm  mean backlash after the rebuild, mesh by mesh (mm); empty while open
  */
@@ -39,5 +41,6 @@ public record JobCard(
         List<Route.Stop> stops,
         @Nullable String signedBy,
         @Nullable Instant signedAt,
+        @Nullable PutAway putAway,
         @Nullable LocalDate nextService,
         List<Double> backlashMm) {}

@@ -37,7 +37,7 @@ class JobCards {
 
     private JobCard card(JobRef job) {
         var view = views.of(job);
-        boolean open = !job.isSigned();
+        boolean open = job.isOpen();
         var stop =
                 view.route().stops().stream().filter(s -> s.station() == view.next()).findFirst();
         return new JobCard(
@@ -53,6 +53,7 @@ class JobCards {
                 open ? view.route().stops() : List.of(),
                 job.signedBy(),
                 job.signedAt(),
+                job.putAway(),
                 view.proof() == null ? null : view.proof().given().nextService(),
                 view.meshes().stream()
                         .map(m -> m.after() == null ? null : m.after().result().backlash())

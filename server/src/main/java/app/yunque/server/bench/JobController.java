@@ -76,7 +76,7 @@ class JobController {
 
     @PostMapping
     JobView open(@RequestHeader("Write-Id") UUID writeId, @RequestBody JobRequest request) {
-        units.papers(request.unitId());
+        units.refusePutAway(request.unitId());
         writes.run(writeId, () -> jobs.open(request, clock.instant()));
         return views.of(jobs.byId(request.id()));
     }

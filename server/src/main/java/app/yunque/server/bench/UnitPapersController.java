@@ -60,7 +60,7 @@ class UnitPapersController {
                     jobs.holdOpenOfUnit(id);
                     var before = units.papers(id);
                     jobs.ofUnit(id).stream()
-                            .filter(j -> !j.isSigned())
+                            .filter(JobRef::isOpen)
                             .forEach(j -> refuseStageInUse(j, before, request));
                     var moves = units.correct(id, version, request);
                     if (!moves.isNothing()) {
@@ -72,7 +72,7 @@ class UnitPapersController {
                                         });
                     }
                     jobs.ofUnit(id).stream()
-                            .filter(j -> !j.isSigned())
+                            .filter(JobRef::isOpen)
                             .forEach(j -> refuseUnreadable(j, units.papers(id)));
                     jobs.touchOpenOfUnit(id);
                 });

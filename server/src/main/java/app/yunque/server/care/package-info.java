@@ -1,4 +1,4 @@
-/** How the records are: their version, the room for them, the clock, and how old the newest backup is. */
+/** How the records are (version, room, clock, age of the newest backup), and what is taken out of them for good. */
 @NullMarked
 package app.yunque.server.care;
 

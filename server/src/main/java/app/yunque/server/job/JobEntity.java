@@ -1,7 +1,9 @@
 package app.yunque.server.job;
 
 import app.yunque.server.history.Kept;
+import app.yunque.server.history.PutAway;
 import jakarta.persistence.Column;
+import jakarta.persistence.Embedded;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
@@ -43,6 +45,8 @@ class JobEntity extends Kept {
 
     @Column(name = "signed_at")
     @Nullable Instant signedAt;
+
+    @Embedded @Nullable PutAway putAway;
 
     @Column(name = "signed_despite", nullable = false)
     String signedDespite = "";

@@ -1,5 +1,6 @@
 package app.yunque.server.job;
 
+import app.yunque.server.history.PutAway;
 import java.time.Instant;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -17,6 +18,7 @@ import org.jspecify.annotations.Nullable;
  * @param signedBy      who signed it; missing while it is open
  * @param signedAt      when; missing while it is open
  * @param signedDespite a lead's reason for signing with something open; empty otherwise
+ * @param putAway       who put it away unsigned, and why; missing otherwise
  * @param version       version of the record
  */
 public record JobHead(
@@ -30,4 +32,5 @@ public record JobHead(
         @Nullable String signedBy,
         @Nullable Instant signedAt,
         String signedDespite,
+        @Nullable PutAway putAway,
         long version) {}

@@ -1,5 +1,6 @@
 package app.yunque.server.job;
 
+import app.yunque.server.history.PutAway;
 import java.time.Instant;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -13,6 +14,7 @@ import org.jspecify.annotations.Nullable;
  * @param openedAt when it was opened
  * @param signedBy who signed it; null while it is open
  * @param signedAt when it was signed; null while it is open
+ * @param putAway  who put it away unsigned; null while it is worked on
  */
 public record JobRef(
         UUID id,
@@ -20,7 +22,13 @@ public record JobRef(
         UUID unitId,
         Instant openedAt,
         @Nullable String signedBy,
-        @Nullable Instant signedAt) {
+        @Nullable Instant signedAt,
+        @Nullable PutAway putAway) {
+    /** Whether anything may still be written to it. */
+    public boolean isOpen() {
+        return signedAt == null && putAway == null;
+    }
+
     public boolean isSigned() {
         return signedAt != null;
     }

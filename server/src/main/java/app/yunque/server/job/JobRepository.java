@@ -12,14 +12,18 @@ import org.springframework.data.jpa.repository.Query;
 interface JobRepository extends JpaRepository<JobEntity, UUID> {
     Optional<JobEntity> findByNumber(long number);
 
-    List<JobEntity> findBySignedAtIsNullOrderByNumberDesc();
+    @Query(
+            "select j from JobEntity j where j.signedAt is null and j.putAway.at is null order by j.number desc")
+    List<JobEntity> open();
 
     List<JobEntity> findBySignedAtIsNotNullAndNumberLessThanOrderByNumberDesc(
             long before, Limit limit);
 
     List<JobEntity> findByUnitIdOrderByNumberDesc(UUID unitId);
 
-    Optional<JobEntity> findFirstByUnitIdAndSignedAtIsNull(UUID unitId);
+    @Query(
+            "select j from JobEntity j where j.unitId = :unitId and j.signedAt is null and j.putAway.at is null")
+    Optional<JobEntity> openOf(UUID unitId);
 
     /** Nobody else writes to the job, and nobody signs it, until this transaction ends. */
     @Query(value = "select number from job where number = :number for update", nativeQuery = true)
@@ -27,7 +31,7 @@ interface JobRepository extends JpaRepository<JobEntity, UUID> {
 
     @Query(
             value =
-                    "select number from job where unit_id = :unitId and signed_at is null for update",
+                    "select number from job where unit_id = :unitId and signed_at is null and put_away_at is null for update",
             nativeQuery = true)
     List<Long> lockOpenOfUnit(UUID unitId);
 
@@ -38,7 +42,7 @@ interface JobRepository extends JpaRepository<JobEntity, UUID> {
     @Modifying(flushAutomatically = true)
     @Query(
             value =
-                    "update job set touched = touched + 1 where unit_id = :unitId and signed_at is null",
+                    "update job set touched = touched + 1 where unit_id = :unitId and signed_at is null and put_away_at is null",
             nativeQuery = true)
     void touchOpenOfUnit(UUID unitId);
 

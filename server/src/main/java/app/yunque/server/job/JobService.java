@@ -3,6 +3,8 @@ package app.yunque.server.job;
 import app.yunque.measure.Refused;
 import app.yunque.route.LeadsReason;
 import app.yunque.route.SigningPoint;
+import app.yunque.server.history.PutAway;
+import app.yunque.server.history.PutAwayRequest;
 import app.yunque.server.people.AtTheBench;
 import app.yunque.server.problem.NotThere;
 import app.yunque.server.problem.PinWanted;
@@ -38,15 +40,7 @@ public class JobService {
     @Transactional
     public void open(JobRequest request, Instant openedAt) {
         var complaint = JobText.required("complaint", "Complaint", request.complaint(), 500);
-        jobs.findFirstByUnitIdAndSignedAtIsNull(request.unitId())
-                .ifPresent(
-                        open -> {
-                            throw Refused.because(
-                                    "unitId",
-                                    "Job "
-                                            + open.number
-                                            + " on this unit is still open. Go on with it, or sign it first.");
-                        });
+        refuseSecondOpen(request.unitId());
         var job = new JobEntity();
         job.id = request.id();
         job.number = nextNumber();
@@ -56,6 +50,18 @@ public class JobService {
         job.openedAt = openedAt;
         job.keep(bench.name(), clock.instant());
         jobs.saveAndFlush(job);
+    }
+
+    private void refuseSecondOpen(UUID unitId) {
+        jobs.openOf(unitId)
+                .ifPresent(
+                        open -> {
+                            throw Refused.because(
+                                    "unitId",
+                                    "Job "
+                                            + open.number
+                                            + " on this unit is still open. Go on with it, sign it or put it away first.");
+                        });
     }
 
     private long nextNumber() {
@@ -93,13 +99,20 @@ public class JobService {
                             + job.signedBy
                             + " and is closed. Open a new job on the unit.");
         }
+        var away = job.putAway;
+        if (away != null) {
+            throw Refused.because(
+                    "job",
+                    "Job %d was put away by %s: %s Take it back first, or open a new job on the unit."
+                            .formatted(number, away.by(), ended(away.why())));
+        }
         return ref(job);
     }
 
     /** Open jobs, the newest first. */
     @Transactional(readOnly = true)
     public List<JobRef> open() {
-        return jobs.findBySignedAtIsNullOrderByNumberDesc().stream().map(JobService::ref).toList();
+        return jobs.open().stream().map(JobService::ref).toList();
     }
 
     /** A page of signed jobs by falling number. */
@@ -210,6 +223,43 @@ public class JobService {
                 .collect(Collectors.joining(" "));
     }
 
+    /**
+     * Puts a job away that was opened by mistake or ends without a signature.
+     *
+     * @throws Refused when it is signed or put away already, or no reason is given
+     */
+    @Transactional
+    public void putAway(JobRef ref, PutAwayRequest request, Object current) {
+        var job = entity(ref.number());
+        job.refuseStale(request.version(), () -> current);
+        var why = JobText.required("why", "The reason", request.why(), PutAwayRequest.LONGEST_WHY);
+        job.putAway = new PutAway(bench.name(), clock.instant(), why);
+        job.keep(bench.name(), clock.instant());
+    }
+
+    /** @throws Refused when another job is open on its unit by now */
+    @Transactional
+    public void takeBack(long number, long version, Object current) {
+        jobs.lock(number);
+        var job = entity(number);
+        job.refuseStale(version, () -> current);
+        if (job.putAway != null) {
+            refuseSecondOpen(job.unitId);
+            job.putAway = null;
+            job.keep(bench.name(), clock.instant());
+        }
+    }
+
+    /** Number of the job that is open on a unit; empty while none is. */
+    @Transactional(readOnly = true)
+    public Optional<Long> openOf(UUID unitId) {
+        return jobs.openOf(unitId).map(j -> j.number);
+    }
+
+    private static String ended(String sentence) {
+        return sentence.endsWith(".") ? sentence : sentence + ".";
+    }
+
     @Transactional
     public void seal(JobRef ref, Seal seal) {
         seals.keep(ref.id(), seal);
@@ -248,6 +298,7 @@ public class JobService {
                 job.signedBy,
                 job.signedAt,
                 job.signedDespite,
+                job.putAway,
                 job.version());
     }
 
@@ -258,6 +309,13 @@ public class JobService {
     }
 
     private static JobRef ref(JobEntity job) {
-        return new JobRef(job.id, job.number, job.unitId, job.openedAt, job.signedBy, job.signedAt);
+        return new JobRef(
+                job.id,
+                job.number,
+                job.unitId,
+                job.openedAt,
+                job.signedBy,
+                job.signedAt,
+                job.putAway);
     }
 }

@@ -230,7 +230,11 @@ public class PlaceService {
         var history = history(all);
         var lines = new ArrayList<DueLine>();
         var papers = new HashMap<UUID, UnitPapers>();
+        var putAway = units.putAway();
         for (var place : all) {
+            if (putAway.contains(place.unitId)) {
+                continue;
+            }
             var latestFirst = history.getOrDefault(place.id, List.of());
             PlaceUpkeep.next(place, latestFirst)
                     .ifPresent(

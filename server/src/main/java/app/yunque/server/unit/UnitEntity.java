@@ -2,10 +2,12 @@ package app.yunque.server.unit;
 
 import app.yunque.gear.ServiceDuty;
 import app.yunque.server.history.Kept;
+import app.yunque.server.history.PutAway;
 import app.yunque.server.quantity.Entered;
 import jakarta.persistence.AttributeOverride;
 import jakarta.persistence.Column;
 import jakarta.persistence.Convert;
+import jakarta.persistence.Embedded;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
@@ -55,4 +57,6 @@ class UnitEntity extends Kept {
 
     @Convert(converter = LayoutColumn.class)
     @Nullable UnitLayout layout;
+
+    @Embedded @Nullable PutAway putAway;
 }

@@ -66,6 +66,7 @@ final class UnitMapping {
                 drive.turnsTheSameWay(),
                 EnteredNumber.of(unit.inputPower),
                 unit.layout == null ? UnitLayout.NONE : unit.layout,
+                unit.putAway,
                 unit.version());
     }
 

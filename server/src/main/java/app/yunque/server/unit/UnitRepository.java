@@ -11,6 +11,9 @@ interface UnitRepository extends JpaRepository<UnitEntity, UUID> {
 
     List<UnitEntity> findTop200ByTagGreaterThanOrderByTag(String afterTag);
 
+    @Query("select u.id from UnitEntity u where u.putAway.at is not null")
+    List<UUID> putAway();
+
     @Query(
             "select u.id from UnitEntity u where lower(u.kind) = lower(:kind) and u.id <> :id order by u.tag")
     List<UUID> ofSameKind(String kind, UUID id);

@@ -3,6 +3,8 @@ package app.yunque.server.unit;
 import app.yunque.drive.Drive;
 import app.yunque.measure.Problem;
 import app.yunque.measure.Refused;
+import app.yunque.server.history.PutAway;
+import app.yunque.server.history.PutAwayRequest;
 import app.yunque.server.history.WriteOnce;
 import app.yunque.server.people.AtTheBench;
 import app.yunque.server.problem.Faults;
@@ -12,6 +14,7 @@ import app.yunque.server.quantity.EntryUnit.EntryKind;
 import java.time.Clock;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -65,6 +68,12 @@ public class UnitService {
         units.flush();
     }
 
+    /** Units that are out of use. */
+    @Transactional(readOnly = true)
+    public Set<UUID> putAway() {
+        return Set.copyOf(units.putAway());
+    }
+
     /** Units whose kind is told in the same words, other than the one itself. */
     @Transactional(readOnly = true)
     public List<UUID> ofSameKind(UUID id) {
@@ -92,6 +101,38 @@ public class UnitService {
         }
         units.saveAndFlush(unit);
         return moves;
+    }
+
+    /** Puts a unit away that is gone; nothing falls due on it and no job is opened. */
+    @Transactional
+    public void putAway(UUID id, PutAwayRequest request) {
+        var unit = entity(id);
+        unit.refuseStale(request.version(), () -> UnitMapping.view(unit));
+        Refused.ifAny(text("why", "The reason", request.why(), PutAwayRequest.LONGEST_WHY));
+        unit.putAway = new PutAway(bench.name(), clock.instant(), request.why().strip());
+        unit.keep(bench.name(), clock.instant());
+        units.flush();
+    }
+
+    @Transactional
+    public void takeBack(UUID id, long version) {
+        var unit = entity(id);
+        unit.refuseStale(version, () -> UnitMapping.view(unit));
+        unit.putAway = null;
+        unit.keep(bench.name(), clock.instant());
+        units.flush();
+    }
+
+    /** @throws Refused when the unit is put away: it is taken back before a job is opened on it */
+    @Transactional(readOnly = true)
+    public void refusePutAway(UUID id) {
+        var unit = entity(id);
+        if (unit.putAway != null) {
+            throw Refused.because(
+                    "unitId",
+                    "%s was put away by %s (%s). Take it back on its own page first."
+                            .formatted(unit.tag, unit.putAway.by(), unit.putAway.why()));
+        }
     }
 
     private void save(UnitRequest request) {

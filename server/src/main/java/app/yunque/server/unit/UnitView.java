@@ -1,6 +1,7 @@
 package app.yunque.server.unit;
 
 import app.yunque.gear.ServiceDuty;
+import app.yunque.server.history.PutAway;
 import app.yunque.server.quantity.EnteredNumber;
 import java.util.List;
 import java.util.UUID;
@@ -26,6 +27,7 @@ import org.jspecify.annotations.Nullable;
  * @param turnsTheSameWay true when the output turns the same way as the input
  * @param inputPower     power as entered; may be missing
  * @param layout         shafts and openings as entered
+ * @param putAway        who put it away, and why; missing while it is in use
  * @param version        version of the record
  */
 public record UnitView(
@@ -46,4 +48,5 @@ public record UnitView(
         boolean turnsTheSameWay,
         @Nullable EnteredNumber inputPower,
         UnitLayout layout,
+        @Nullable PutAway putAway,
         long version) {}

@@ -16,7 +16,6 @@ import java.util.concurrent.atomic.AtomicBoolean;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.assertj.core.api.SoftAssertions;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.JsonNode;
@@ -31,52 +30,8 @@ class SealedJobTest {
 
     private final AtBench lead = AtBench.lead();
     private final AtBench mechanic = AtBench.mechanic();
-    private String job = "";
-    private final UUID step = UUID.randomUUID();
-    private final UUID measurement = UUID.randomUUID();
-    private final UUID answer = UUID.randomUUID();
-    private final UUID photo = UUID.randomUUID();
-    private final UUID statement = UUID.randomUUID();
-
-    @BeforeEach
-    void aJobWithEverything() {
-        job = "/api/jobs/" + Requests.openedForStrip(mechanic);
-        var second = UUID.randomUUID();
-        did(mechanic.put(job + "/steps/" + step, Requests.step("cover", "COVER", 1)));
-        did(mechanic.put(job + "/steps/" + second, Requests.step("oil seal", "SEAL", 2)));
-        did(
-                mechanic.put(
-                        job + "/measurements/" + measurement,
-                        Requests.backlash("INSPECT", "0.20", "0.21", "0.22", "0.21")));
-        did(mechanic.put(job + "/answers/" + answer, answered("as found")));
-        did(
-                mechanic.file(
-                        "PUT", job + "/photos/" + photo + "?step=" + step, Pictures.jpeg(60, 40)));
-        did(
-                mechanic.put(
-                        job + "/statements/" + statement,
-                        Map.of(
-                                "kind",
-                                "MUST",
-                                "first",
-                                step,
-                                "then",
-                                second,
-                                "reason",
-                                "it says so")));
-        did(
-                mechanic.put(
-                        job + "/decisions/" + step,
-                        Map.of("disposition", "RENEW", "reason", "cracked")));
-        did(
-                mechanic.put(
-                        job + "/decisions/" + second,
-                        Map.of("disposition", "RENEW", "reason", "single use")));
-        did(mechanic.put(job + "/fittings/" + step, Requests.fitting(0, 1, 1)));
-        did(mechanic.put(job + "/fittings/" + second, Requests.fitting(0, 2, 2)));
-        did(mechanic.put(Requests.sump(mechanic, number()), Requests.fill("9.0")));
-        did(mechanic.put(job + "/proof", Requests.proof()));
-    }
+    private final FullJob full = new FullJob(mechanic);
+    private final String job = full.path;
 
     private long number() {
         return Long.parseLong(job.replaceAll(".*/", ""));
@@ -85,22 +40,6 @@ class SealedJobTest {
     private static AtBench.Answer did(AtBench.Answer answer) {
         assertThat(answer.status()).as(answer.detail()).isEqualTo(200);
         return answer;
-    }
-
-    /** The example of a drawer, kept to the job. */
-    private Map<String, Object> answered(String remark) {
-        var drawer = mechanic.get("/api/drawers").body().path(0);
-        return Map.of(
-                "station",
-                "INSPECT",
-                "drawer",
-                drawer.path("name").asString(),
-                "subject",
-                "",
-                "remark",
-                remark,
-                "entries",
-                drawer.path("examples").path(0).path("entries"));
     }
 
     /** Everything that a signed job shows. */
@@ -296,13 +235,19 @@ class SealedJobTest {
                         || !path.getValue().has(method)) {
                     continue;
                 }
-                for (var record : List.of(step, measurement, answer, photo, statement)) {
+                for (var record :
+                        List.of(
+                                full.step,
+                                full.measurement,
+                                full.answer,
+                                full.photo,
+                                full.statement)) {
                     var address =
                             path.getKey()
                                             .replace("/api/jobs/{number}", job)
                                             .replaceAll("\\{[^}]+}", record.toString())
                                     + "?version=0&step="
-                                    + step;
+                                    + full.step;
                     for (var body : bodies()) {
                         var refused =
                                 lead.send(method.toUpperCase(), address, body, UUID.randomUUID());
@@ -346,7 +291,9 @@ class SealedJobTest {
                 new HashMap<>(Map.of("version", 0, "disposition", "REUSE", "reason", "changed")),
                 new HashMap<>(Map.of("version", 0, "caption", "changed", "marks", List.of())),
                 new HashMap<>(
-                        Map.of("kind", "MUST", "first", step, "then", step, "reason", "changed")),
-                answered("changed"));
+                        Map.of(
+                                "kind", "MUST", "first", full.step, "then", full.step, "reason",
+                                "changed")),
+                FullJob.answered(mechanic, "changed"));
     }
 }
