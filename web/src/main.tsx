@@ -27,6 +27,7 @@ import { QueryClientProvider } from "@tanstack/react-query";
 import { StrictMode } from "react";
 import { createRoot } from "react-dom/client";
 import { App } from "./App";
+import { keepTheApp } from "./api/kept";
 import { jobKeys, queryClient } from "./job/bench";
 import { onPhotoKept, wakePhotos } from "./photo";
 import { PreferencesProvider } from "./shared/preferences";
@@ -34,6 +35,9 @@ import { theme } from "./theme";
 
 onPhotoKept((photo, view) => queryClient.setQueryData(jobKeys.one(String(photo.job)), view));
 void wakePhotos();
+void keepTheApp(() => void queryClient.invalidateQueries());
+// A part of the page that a newer version took away: the newer page has its own.
+window.addEventListener("vite:preloadError", () => window.location.reload());
 
 const root = document.getElementById("root");
 if (root) {

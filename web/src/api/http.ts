@@ -1,3 +1,4 @@
+import { line } from "./kept";
 import { type FieldProblem, type Problem, ProblemError, Unreachable } from "./problem";
 
 export type Method = "GET" | "POST" | "PUT" | "DELETE";
@@ -47,6 +48,7 @@ export async function request<T>(
     method === "GET" ? { Accept: "application/json" } : writeHeaders(writeId, by);
   const typed = body === undefined ? headers : { ...headers, "Content-Type": "application/json" };
   let response: Response;
+  const answered = line.asked();
   try {
     response = await fetch(path, {
       method,
@@ -57,6 +59,11 @@ export async function request<T>(
     });
   } catch {
     throw new Unreachable();
+  } finally {
+    answered();
+  }
+  if (method === "GET") {
+    line.answered(response);
   }
   if (response.status === 502 || response.status === 503 || response.status === 504) {
     throw new Unreachable();

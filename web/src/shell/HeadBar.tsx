@@ -2,6 +2,7 @@ import { ActionIcon, Menu, useMantineColorScheme } from "@mantine/core";
 import { IconKeyboard, IconLogout, IconMoon, IconSun, IconUser } from "@tabler/icons-react";
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { type ReactNode, useEffect, useState } from "react";
+import { forgetAnswers } from "../api/kept";
 import { meQuery, sessionKeys, signOut } from "../people/session";
 import { usePreferences } from "../shared/preferences";
 import { t } from "../wording/en";
@@ -66,6 +67,7 @@ export function HeadBar({ children }: { children: ReactNode }) {
             leftSection={<IconLogout size={20} />}
             onClick={async () => {
               await signOut();
+              await forgetAnswers();
               client.setQueryData(sessionKeys.me, null);
             }}
           >

@@ -1,7 +1,9 @@
 import { IconCloudCheck, IconCloudOff, IconCloudUp } from "@tabler/icons-react";
+import { useSyncExternalStore } from "react";
+import { line } from "../api/kept";
 import { useOutbox } from "../job/bench";
 import { useNow } from "../shared/clock";
-import { ago } from "../shared/format";
+import { ago, moment } from "../shared/format";
 import { t } from "../wording/en";
 import classes from "./Shell.module.css";
 
@@ -9,19 +11,22 @@ import classes from "./Shell.module.css";
 export function SaveState() {
   const { waiting, ofOthers, offline, signedOut, slow, keptAt } = useOutbox();
   const now = useNow();
-  const bad = offline || signedOut || slow;
+  const { asOf, slow: lateAnswer } = useSyncExternalStore(line.subscribe, line.snapshot);
+  const bad = offline || signedOut || slow || lateAnswer || asOf !== undefined;
   const Sign = bad ? IconCloudOff : waiting.length > 0 ? IconCloudUp : IconCloudCheck;
   const words = signedOut
     ? t.saving.signedOut(waiting.length)
     : offline
       ? t.saving.offline(waiting.length)
-      : slow
+      : slow || lateAnswer
         ? t.saving.slow
-        : waiting.length > 0
-          ? t.saving.sending
-          : keptAt === undefined
-            ? t.saving.ready
-            : t.saving.kept(ago(keptAt, now));
+        : asOf !== undefined
+          ? t.saving.asOf(asOf === 0 ? "" : moment(new Date(asOf).toISOString()))
+          : waiting.length > 0
+            ? t.saving.sending
+            : keptAt === undefined
+              ? t.saving.ready
+              : t.saving.kept(ago(keptAt, now));
   return (
     <span className={classes.save} data-bad={bad} role="status">
       <Sign size={20} aria-hidden />

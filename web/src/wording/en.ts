@@ -123,6 +123,7 @@ export const en = {
   saving: {
     kept: (ago: string) => `kept ${ago}`,
     ready: "all kept",
+    asOf: (time: string) => (time ? `no connection: as of ${time}` : "no connection: as kept here"),
     slow: "the server lets it wait…",
     ofOthers: (names: string[]) =>
       `${names.length} of ${[...new Set(names)].join(", ")} ${names.length === 1 ? "waits" : "wait"} here for a sign-in`,

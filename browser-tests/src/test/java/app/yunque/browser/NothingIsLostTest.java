@@ -136,6 +136,37 @@ class NothingIsLostTest {
         }
     }
 
+    /** A shift under the floor: what was opened before opens again, and what is typed arrives once when the line is back. */
+    @Test
+    void worksOnWithoutALineEvenAfterAReload() {
+        try (var m = Mechanic.signedIn("Tomás Vega", "1470")) {
+            m.page.waitForFunction("navigator.serviceWorker.controller !== null");
+            openStrip(m);
+            m.goTo("Inspect");
+            m.goTo("Strip");
+            m.context.setOffline(true);
+            m.page.reload();
+            assertThat(m.heading("Strip")).isAttached();
+            assertThat(m.text("no connection: as of")).isVisible();
+            type(m, "felt ring");
+            assertThat(m.text("1 waiting on this device")).isVisible();
+            m.page.reload();
+            assertThat(m.text("1 waiting on this device")).isVisible();
+            m.goTo("Inspect");
+            assertThat(m.text("1 waiting on this device")).isVisible();
+            m.page.navigate(PackagedApp.address("/jobs/1/build"));
+            assertThat(m.text("The job cannot be fetched. Check the connection")).isVisible();
+
+            m.context.setOffline(false);
+            openStrip(m);
+            assertThat(m.step("felt ring")).isVisible();
+            assertThat(m.step("felt ring")).hasCount(1);
+            assertThat(m.page.getByText("waiting on this device")).hasCount(0);
+            m.press("Undo: added felt ring");
+            assertThat(m.step("felt ring")).hasCount(0);
+        }
+    }
+
     private static void type(Mechanic m, String part) {
         m.field("What came off").fill(part);
         m.page.keyboard().press("Enter");
