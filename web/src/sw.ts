@@ -15,8 +15,10 @@ declare const self: ServiceWorkerGlobalScope & { __WB_MANIFEST: PrecacheEntry[] 
 /** A shift, with the way home. */
 const KEPT_SECONDS = 14 * 3600;
 const MOST_KEPT = 800;
-/** From when on the last answer is better than none. */
+/** From when on the page of this device is better than none. */
 const PATIENCE_SECONDS = 5;
+/** A server that is only slow is waited for: what it was asked for is newer than what lies here. */
+const PATIENCE_WITH_ANSWERS_SECONDS = 20;
 
 precacheAndRoute(self.__WB_MANIFEST);
 cleanupOutdatedCaches();
@@ -44,7 +46,7 @@ registerRoute(
   ({ url, request, sameOrigin }) => sameOrigin && request.method === "GET" && isWorthKeeping(url.pathname),
   new NetworkFirst({
     cacheName: KEPT_CACHE,
-    networkTimeoutSeconds: PATIENCE_SECONDS,
+    networkTimeoutSeconds: PATIENCE_WITH_ANSWERS_SECONDS,
     // The browser's own copy would pass for an answer.
     fetchOptions: { cache: "no-cache" },
     plugins: [

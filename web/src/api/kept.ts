@@ -58,6 +58,17 @@ class LineState {
 
 export const line = new LineState();
 
+/** A write is answered with all that there is now: a reload without a line shows that, not what was there before. */
+export async function keepAnswer(path: string, answer: unknown): Promise<void> {
+  const kept = await globalThis.caches?.open(KEPT_CACHE);
+  await kept?.put(
+    path,
+    new Response(JSON.stringify(answer), {
+      headers: { "Content-Type": "application/json", Date: new Date().toUTCString() },
+    }),
+  );
+}
+
 /** What one person was answered is not the next one's. */
 export async function forgetAnswers(): Promise<void> {
   await globalThis.caches?.delete(KEPT_CACHE);

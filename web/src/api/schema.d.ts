@@ -3202,7 +3202,7 @@ export interface components {
             /** Format: date-time */
             lockedUntil?: string;
             /** Format: int32 */
-            wrongPins: number;
+            locks: number;
             changedBy: string;
             /** Format: date-time */
             changedAt: string;

@@ -1,6 +1,7 @@
 import { QueryClient, queryOptions, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useCallback, useEffect, useState, useSyncExternalStore } from "react";
 import { type Method, request } from "../api/http";
+import { keepAnswer } from "../api/kept";
 import { Outbox, WAITING } from "../api/outbox";
 import { type Problem, ProblemError } from "../api/problem";
 import type { JobCard, JobView, Pulse } from "../api/types";
@@ -28,7 +29,12 @@ export const jobKeys = {
 export const jobQuery = (number: string) =>
   queryOptions({
     queryKey: jobKeys.one(number),
-    queryFn: () => request<JobView>("GET", `/api/jobs/${encodeURIComponent(number)}`),
+    queryFn: async () => {
+      const answer = await request<JobView>("GET", `/api/jobs/${encodeURIComponent(number)}`);
+      const known = queryClient.getQueryData<JobView>(jobKeys.one(number));
+      // What this device kept, and an answer that was overtaken, is older than what is shown.
+      return known !== undefined && known.touched > answer.touched ? known : answer;
+    },
     structuralSharing: true,
   });
 
@@ -77,6 +83,7 @@ outbox.onAnswer((write, answer) => {
   if (write.job !== undefined) {
     queryClient.setQueryData(jobKeys.one(String(write.job)), answer);
     void queryClient.invalidateQueries({ queryKey: jobKeys.open });
+    void keepAnswer(`/api/jobs/${write.job}`, answer);
   }
 });
 

@@ -10,7 +10,7 @@ const person = (id: string, name: string, role: string, more = {}) => ({
   id,
   name,
   role,
-  wrongPins: 0,
+  locks: 0,
   changedBy: "Ana Sol",
   changedAt: "2026-11-20T08:00:00Z",
   version: 4,
@@ -19,7 +19,7 @@ const person = (id: string, name: string, role: string, more = {}) => ({
 
 const EVERYBODY = [
   person("a", "Ana Sol", "LEAD"),
-  person("b", "Leo Mar", "MECHANIC", { lockedUntil: "2026-11-20T08:01:00Z", wrongPins: 0 }),
+  person("b", "Leo Mar", "MECHANIC", { lockedUntil: "2026-11-20T08:01:00Z", locks: 3 }),
   person("c", "Rita Luz", "VIEWER", { leftAt: "2026-10-01T08:00:00Z" }),
 ];
 
@@ -33,7 +33,11 @@ describe("the people of a shop", () => {
       "POST anywhere": EVERYBODY,
     });
     show(<People />);
-    expect(await screen.findByRole("button", { name: /Leo Mar mechanic locked until/ })).toBeVisible();
+    expect(
+      await screen.findByRole("button", {
+        name: /Leo Mar mechanic locked until .*, 3 times in a row: is somebody guessing\?$/,
+      }),
+    ).toBeVisible();
     expect(screen.getByRole("button", { name: "Rita Luz viewer left 1 Oct 2026" })).toBeVisible();
   });
 

@@ -58,7 +58,11 @@ const state = (p: PersonView): string => {
   if (p.leftAt) {
     return `left ${day(p.leftAt)}`;
   }
-  return p.lockedUntil ? `locked until ${moment(p.lockedUntil)}` : "";
+  if (!p.lockedUntil) {
+    return "";
+  }
+  const again = p.locks > 1 ? `, ${p.locks} times in a row: is somebody guessing?` : "";
+  return `locked until ${moment(p.lockedUntil)}${again}`;
 };
 
 interface Props {

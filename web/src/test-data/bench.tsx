@@ -1,7 +1,7 @@
 import "@testing-library/jest-dom/vitest";
 import { MantineProvider } from "@mantine/core";
 import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
-import { cleanup, render } from "@testing-library/react";
+import { cleanup, configure, render } from "@testing-library/react";
 import type { ReactNode } from "react";
 import { MemoryRouter } from "react-router";
 import { afterEach, vi } from "vitest";
@@ -19,6 +19,9 @@ window.ResizeObserver ??= class {
 Element.prototype.scrollIntoView ??= () => {};
 
 afterEach(cleanup);
+
+// How soon is no matter for a test: a busy machine gets the time it needs.
+configure({ asyncUtilTimeout: 20_000 });
 
 export interface Sent {
   method: string;

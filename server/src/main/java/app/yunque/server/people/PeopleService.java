@@ -3,8 +3,11 @@ package app.yunque.server.people;
 import app.yunque.measure.Refused;
 import app.yunque.server.problem.NotThere;
 import java.time.Clock;
+import java.time.Instant;
 import java.util.List;
+import java.util.Objects;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
@@ -17,6 +20,7 @@ public class PeopleService {
     private static final String LEADS_ONLY = "Only a lead looks after the people.";
 
     private final PersonRepository people;
+    private final DeviceRepository devices;
     private final PasswordEncoder encoder;
     private final NamesForEver names;
     private final OpenSessions sessions;
@@ -25,12 +29,14 @@ public class PeopleService {
 
     PeopleService(
             PersonRepository people,
+            DeviceRepository devices,
             PasswordEncoder encoder,
             NamesForEver names,
             OpenSessions sessions,
             AtTheBench bench,
             Clock clock) {
         this.people = people;
+        this.devices = devices;
         this.encoder = encoder;
         this.names = names;
         this.sessions = sessions;
@@ -88,7 +94,8 @@ public class PeopleService {
         }
         if (pin != null) {
             person.pinHash = String.valueOf(encoder.encode(Secret.checked("pin", pin)));
-            person.clearWrongPins();
+            person.guesses.clear();
+            devices.deleteByPersonId(id);
         }
         person.id = id;
         person.name = stripped;
@@ -109,7 +116,7 @@ public class PeopleService {
     void comeBack(UUID id, long version) {
         var person = toChange(id, version);
         person.leftAt = null;
-        person.clearWrongPins();
+        person.guesses.clear();
         person.keep(bench.name(), clock.instant());
     }
 
@@ -117,7 +124,8 @@ public class PeopleService {
     @Transactional
     void unlock(UUID id) {
         bench.actAsLead(LEADS_ONLY);
-        found(id).clearWrongPins();
+        found(id).guesses.clear();
+        devices.findByPersonId(id).forEach(d -> d.guesses.clear());
     }
 
     /**
@@ -169,6 +177,17 @@ public class PeopleService {
         }
     }
 
+    /** The longest lock at any device. */
+    private @Nullable Instant lockedUntil(PersonEntity p, Instant now) {
+        return Stream.concat(
+                        Stream.of(p.guesses),
+                        devices.findByPersonId(p.id).stream().map(d -> d.guesses))
+                .map(g -> g.lock(now))
+                .filter(Objects::nonNull)
+                .max(Instant::compareTo)
+                .orElse(null);
+    }
+
     private PersonView view(PersonEntity p) {
         var now = clock.instant();
         return new PersonView(
@@ -176,8 +195,8 @@ public class PeopleService {
                 p.name,
                 p.role,
                 p.leftAt,
-                p.isLocked(now) ? p.lockedUntil : null,
-                p.wrongPins,
+                lockedUntil(p, now),
+                p.guesses.locks,
                 p.changedBy(),
                 p.changedAt(),
                 p.version());

@@ -2,12 +2,12 @@ package app.yunque.server.people;
 
 import app.yunque.server.history.Kept;
 import jakarta.persistence.Column;
+import jakarta.persistence.Embedded;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
-import java.time.Duration;
 import java.time.Instant;
 import java.util.UUID;
 import org.hibernate.annotations.OptimisticLock;
@@ -19,9 +19,6 @@ import org.jspecify.annotations.Nullable;
 @Table(name = "person")
 @Audited
 class PersonEntity extends Kept {
-    private static final int TRIES = 5;
-    private static final Duration LOCK = Duration.ofMinutes(1);
-
     @Id UUID id = new UUID(0, 0);
 
     @Column(nullable = false, unique = true)
@@ -39,35 +36,9 @@ class PersonEntity extends Kept {
     @Column(name = "pin_hash", nullable = false)
     String pinHash = "";
 
+    /** At devices on which the person has never signed in. */
     @NotAudited
     @OptimisticLock(excluded = true)
-    @Column(name = "wrong_pins", nullable = false)
-    int wrongPins;
-
-    @NotAudited
-    @OptimisticLock(excluded = true)
-    @Column(name = "locked_until")
-    @Nullable Instant lockedUntil;
-
-    boolean isLocked(Instant now) {
-        return lockedUntil != null && now.isBefore(lockedUntil);
-    }
-
-    /** Counts a wrong PIN; the fifth in a row locks the name for a minute. */
-    void countWrongPin(Instant now) {
-        wrongPins++;
-        if (wrongPins >= TRIES) {
-            lockedUntil = now.plus(LOCK);
-            wrongPins = 0;
-        }
-    }
-
-    void clearWrongPins() {
-        wrongPins = 0;
-        lockedUntil = null;
-    }
-
-    int triesLeft() {
-        return TRIES - wrongPins;
-    }
+    @Embedded
+    Guesses guesses = new Guesses();
 }

@@ -12,7 +12,7 @@ import org.jspecify.annotations.Nullable;
  * @param role        what the person may do
  * @param leftAt      when the person left; missing while at work here
  * @param lockedUntil until when wrong PINs lock the name; missing while they do not
- * @param wrongPins   wrong PINs in a row since the last right one
+ * @param locks       how often in a row, at devices on which the person has never signed in
  * @param changedBy   who kept this last
  * @param changedAt   when
  * @param version     version of the record
@@ -23,7 +23,7 @@ public record PersonView(
         Role role,
         @Nullable Instant leftAt,
         @Nullable Instant lockedUntil,
-        int wrongPins,
+        int locks,
         String changedBy,
         Instant changedAt,
         long version) {}

@@ -25,13 +25,16 @@ class SignInController {
     private final SignInService signIn;
     private final SecurityContextRepository contexts;
     private final PinAgain again;
+    private final ThisDevice device;
     private final AtTheBench bench;
 
     SignInController(
             SignInService signIn,
             SecurityContextRepository contexts,
             PinAgain again,
+            ThisDevice device,
             AtTheBench bench) {
+        this.device = device;
         this.again = again;
         this.signIn = signIn;
         this.contexts = contexts;
@@ -73,6 +76,7 @@ class SignInController {
                             ProblemDetail.forStatusAndDetail(
                                     HttpStatus.UNAUTHORIZED, attempt.sentence()));
         }
+        signIn.know(person.id(), device.remember(http, response));
         if (http.getSession(false) != null) {
             http.changeSessionId();
         }

@@ -176,7 +176,8 @@ class PutAwayTest {
                                 "base", Requests.in("", "MINERAL"),
                                 "fresh", Requests.in("", "320"),
                                 "iron", Requests.in("", "20")),
-                        "readings", Map.of()));
+                        "readings",
+                        Map.of()));
         did(mechanic.put("/api/places/" + place + "/samples/" + UUID.randomUUID(), sample));
         did(mechanic.delete(full.path + "/answers/" + full.answer + "?version=0"));
         did(

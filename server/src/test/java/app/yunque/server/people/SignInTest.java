@@ -33,6 +33,34 @@ class SignInTest {
         }
     }
 
+    /** The same person, a stranger guessing, and a tablet on which the person has worked before. */
+    @Test
+    void aGuesserElsewhereLocksNobodyOutAtTheBench() {
+        var id = UUID.randomUUID();
+        var name = "Somebody Guessed At";
+        RunningApp.bean(SignInService.class).register(id, name, Role.MECHANIC, "3690");
+        try {
+            var bench = AtBench.as(name, "3690");
+            assertThat(bench.post("/api/sign-out", null).status()).isEqualTo(204);
+            var guesser = AtBench.stranger();
+            for (int i = 0; i < 5; i++) {
+                guesser.signIn(name, "000" + i);
+            }
+            assertThat(AtBench.stranger().signIn(name, "3690").status()).isEqualTo(401);
+            assertThat(bench.signIn(name, "3690").status()).isEqualTo(200);
+            for (int i = 0; i < 5; i++) {
+                bench.signIn(name, "000" + i);
+            }
+            assertThat(bench.signIn(name, "3690").detail()).contains("is locked for another");
+            assertThat(AtBench.lead().post("/api/people/" + id + "/unlock", null).status())
+                    .isEqualTo(200);
+            assertThat(bench.signIn(name, "3690").status()).isEqualTo(200);
+            assertThat(AtBench.stranger().signIn(name, "3690").status()).isEqualTo(200);
+        } finally {
+            RunningApp.bean(PersonRepository.class).deleteById(id);
+        }
+    }
+
     /** Every address of the API description, asked without a session. */
     @Test
     void answersNothingWithoutASession() {
