@@ -35,6 +35,38 @@ class FeaturesKeepToThemselvesTest {
         slices().matching("app.yunque.server.(*)..").should().beFreeOfCycles().check(server);
     }
 
+    /** Forms that describe themselves are the top of the house: only the doors of the bench, its report and the demo ask them. */
+    @Test
+    void nothingStandsOnTheDrawers() {
+        noClasses()
+                .that()
+                .resideOutsideOfPackages(
+                        "app.yunque.server.drawer..",
+                        "app.yunque.server.bench..",
+                        "app.yunque.server.report..",
+                        "app.yunque.server.demo..")
+                .should()
+                .dependOnClassesThat()
+                .resideInAPackage("app.yunque.server.drawer..")
+                .check(server);
+    }
+
+    /** What every sheet is made of knows no room that keeps one. */
+    @Test
+    void aSheetKnowsNoPlaceAndNoUnit() {
+        noClasses()
+                .that()
+                .resideInAPackage("app.yunque.server.sheet..")
+                .should()
+                .dependOnClassesThat()
+                .resideInAnyPackage(
+                        "app.yunque.server.place..",
+                        "app.yunque.server.unit..",
+                        "app.yunque.server.job..",
+                        "app.yunque.server.drawer..")
+                .check(server);
+    }
+
     /** What a reading means is decided in the core: here a verdict is carried and shown, never made. */
     @Test
     void judgesNothing() {

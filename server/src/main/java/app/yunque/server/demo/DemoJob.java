@@ -2,7 +2,6 @@ package app.yunque.server.demo;
 
 import app.yunque.finding.Disposition;
 import app.yunque.route.Energy;
-import app.yunque.server.drawer.DrawerEntries;
 import app.yunque.server.drawer.KeptAnswerRequest;
 import app.yunque.server.job.TurnCountRequest;
 import app.yunque.server.measuring.MeasurementRequest;
@@ -10,6 +9,7 @@ import app.yunque.server.photo.PhotoMark;
 import app.yunque.server.place.FillKind;
 import app.yunque.server.proof.ProofRequest;
 import app.yunque.server.quantity.EnteredNumber;
+import app.yunque.server.sheet.DrawerEntries;
 import app.yunque.server.teardown.StepRequest;
 import app.yunque.teardown.Statement;
 import java.util.List;

@@ -1,7 +1,6 @@
 package app.yunque.server.demo;
 
 import app.yunque.server.WorkClock;
-import app.yunque.server.drawer.DrawerEntries;
 import app.yunque.server.job.JobRef;
 import app.yunque.server.place.FillKind;
 import app.yunque.server.place.FillRequest;
@@ -11,6 +10,7 @@ import app.yunque.server.place.PlaceService;
 import app.yunque.server.place.SampleRequest;
 import app.yunque.server.place.SampleService;
 import app.yunque.server.quantity.EnteredNumber;
+import app.yunque.server.sheet.DrawerEntries;
 import app.yunque.server.store.StoreService;
 import app.yunque.server.unit.UnitService;
 import java.io.IOException;

@@ -1,6 +1,6 @@
 package app.yunque.server.drawer;
 
-import static app.yunque.server.drawer.GearFields.all;
+import static app.yunque.server.sheet.GearFields.all;
 
 import app.yunque.backlash.BacklashMap;
 import app.yunque.backlash.IndicatorBacklash;
@@ -10,8 +10,13 @@ import app.yunque.gear.Member;
 import app.yunque.gear.ServiceDuty;
 import app.yunque.measure.Refused;
 import app.yunque.measure.RepeatedReadings;
-import app.yunque.server.drawer.Drawer.Section;
-import app.yunque.server.drawer.Drawer.Takes;
+import app.yunque.server.sheet.Drawer;
+import app.yunque.server.sheet.Drawer.Section;
+import app.yunque.server.sheet.Drawer.Takes;
+import app.yunque.server.sheet.DrawerAnswer;
+import app.yunque.server.sheet.DrawerSheet;
+import app.yunque.server.sheet.Field;
+import app.yunque.server.sheet.GearFields;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

@@ -1,22 +1,24 @@
 package app.yunque.server.drawer;
 
-import app.yunque.lubricant.BaseOil;
 import app.yunque.lubricant.Compatibility;
 import app.yunque.lubricant.IsoViscosityGrade;
 import app.yunque.lubricant.Lubricant;
 import app.yunque.lubricant.LubricatedPlace;
 import app.yunque.lubricant.ShelfChoice;
-import app.yunque.lubricant.Thickener;
 import app.yunque.measure.Working;
-import app.yunque.server.drawer.Drawer.Section;
-import app.yunque.server.drawer.Drawer.Takes;
-import app.yunque.server.drawer.Field.Option;
+import app.yunque.server.sheet.Drawer;
+import app.yunque.server.sheet.Drawer.Section;
+import app.yunque.server.sheet.Drawer.Takes;
+import app.yunque.server.sheet.DrawerAnswer;
+import app.yunque.server.sheet.DrawerSheet;
+import app.yunque.server.sheet.Field;
+import app.yunque.server.sheet.Field.Option;
+import app.yunque.server.sheet.LubricantFields;
+import app.yunque.server.sheet.OnTheShelf;
 import app.yunque.server.store.StoreService;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Stream;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 
@@ -24,7 +26,6 @@ import org.springframework.context.annotation.Configuration;
 @Configuration
 class CompatibilityDrawer {
     private static final String NEW = "The lubricant";
-    static final String OLD = "What is still in it";
     private static final String PLACE = "The place";
 
     private final StoreService store;
@@ -36,7 +37,7 @@ class CompatibilityDrawer {
     @Bean
     Drawer compatibility() {
         var fields = new ArrayList<Field>();
-        fields.addAll(lubricant("", NEW));
+        fields.addAll(LubricantFields.lubricant("", NEW));
         fields.add(
                 Field.quantity("wantedAt40", "Wanted at 40 °C, mm²/s", "", "")
                         .mayBeEmpty()
@@ -49,14 +50,14 @@ class CompatibilityDrawer {
                                 "NO",
                                 new Option("NO", "none, or not known"),
                                 new Option("YES", "known"))
-                        .in(OLD));
-        lubricant("old.", OLD)
+                        .in(LubricantFields.OLD));
+        LubricantFields.lubricant("old.", LubricantFields.OLD)
                 .forEach(f -> fields.add(f.when() == null ? f.onlyWhen("old", "YES") : f));
         fields.add(
                 Field.quantity("old.sharePercent", "Share left after draining", "7", "%")
                         .onlyWhen("old", "YES")
-                        .in(OLD));
-        PlaceFields.touching().forEach(f -> fields.add(f.in(PLACE)));
+                        .in(LubricantFields.OLD));
+        LubricantFields.touching().forEach(f -> fields.add(f.in(PLACE)));
         fields.add(Field.quantity("sumpDegC", "Working temperature", "60", "°C", "°F").in(PLACE));
         fields.add(Field.quantity("velocity", "Pitch-line velocity, m/s", "2", "").in(PLACE));
         return new Drawer(
@@ -69,58 +70,8 @@ class CompatibilityDrawer {
                 this::compatibility);
     }
 
-    static List<Field> lubricant(String p, String group) {
-        return List.of(
-                OilFields.base(p + "base", "Base oil").in(group),
-                Field.choice(
-                                p + "additive",
-                                "Against wear",
-                                "MILD_EP",
-                                Arrays.stream(Lubricant.Additive.values())
-                                        .map(a -> new Option(a.name(), a.words()))
-                                        .toArray(Option[]::new))
-                        .in(group),
-                Field.choice(
-                                p + "thickener",
-                                "It is",
-                                "OIL",
-                                Stream.concat(
-                                                Stream.of(new Option("OIL", "an oil")),
-                                                Arrays.stream(Thickener.values())
-                                                        .map(
-                                                                t ->
-                                                                        new Option(
-                                                                                t.name(),
-                                                                                "a grease, "
-                                                                                        + t
-                                                                                                .words())))
-                                        .toArray(Option[]::new))
-                        .in(group),
-                Field.choice(
-                                p + "food",
-                                "Food contact",
-                                "NO",
-                                new Option("NO", "not registered"),
-                                new Option("YES", "registered, H1"))
-                        .in(group));
-    }
-
-    static Lubricant read(DrawerSheet sheet, String p) {
-        boolean oil = sheet.is(p + "thickener", "OIL");
-        return new Lubricant(
-                sheet.choice(p + "base", BaseOil.class),
-                sheet.choice(p + "additive", Lubricant.Additive.class),
-                oil
-                        ? Optional.empty()
-                        : Optional.of(sheet.choice(p + "thickener", Thickener.class)),
-                oil ? Optional.empty() : Optional.of(2),
-                220,
-                sheet.is(p + "food", "YES"),
-                false);
-    }
-
     private DrawerAnswer compatibility(DrawerSheet sheet) {
-        var meets = PlaceFields.touched(sheet);
+        var meets = LubricantFields.touched(sheet);
         var place =
                 new LubricatedPlace(
                         meets,
@@ -132,10 +83,10 @@ class CompatibilityDrawer {
                 sheet.is("old", "YES")
                         ? Optional.of(
                                 new Compatibility.Remains(
-                                        read(sheet, "old."),
+                                        LubricantFields.read(sheet, "old."),
                                         sheet.number("old.sharePercent") / 100))
                         : Optional.<Compatibility.Remains>empty();
-        var asked = read(sheet, "");
+        var asked = LubricantFields.read(sheet, "");
         var told = Compatibility.of(asked, place, remains);
         var wanted = sheet.optional("wantedAt40");
         var shelf =
@@ -161,7 +112,7 @@ class CompatibilityDrawer {
                                         f ->
                                                 List.of(
                                                         f.rule(),
-                                                        words(f.weight()),
+                                                        LubricantFields.words(f.weight()),
                                                         f.reason(),
                                                         f.instead()))
                                 .toList())
@@ -186,13 +137,5 @@ class CompatibilityDrawer {
                                 IsoViscosityGrade.nearest(v)
                                         == IsoViscosityGrade.nearest(lubricant.viscosity()))
                 .orElse(true);
-    }
-
-    static String words(Compatibility.Weight weight) {
-        return switch (weight) {
-            case FORBIDS -> "forbids";
-            case WARNS -> "warns";
-            case INFORMS -> "to know";
-        };
     }
 }

@@ -1,6 +1,6 @@
 package app.yunque.server.drawer;
 
-import static app.yunque.server.drawer.GearFields.all;
+import static app.yunque.server.sheet.GearFields.all;
 
 import app.yunque.contact.BevelShim;
 import app.yunque.contact.ContactPattern;
@@ -8,9 +8,13 @@ import app.yunque.contact.ShaftMisalignment;
 import app.yunque.gear.Member;
 import app.yunque.measure.PlainDigits;
 import app.yunque.measure.Working;
-import app.yunque.server.drawer.Drawer.Section;
-import app.yunque.server.drawer.Drawer.Takes;
-import app.yunque.server.drawer.Field.Option;
+import app.yunque.server.sheet.Drawer;
+import app.yunque.server.sheet.Drawer.Section;
+import app.yunque.server.sheet.Drawer.Takes;
+import app.yunque.server.sheet.DrawerAnswer;
+import app.yunque.server.sheet.Field;
+import app.yunque.server.sheet.Field.Option;
+import app.yunque.server.sheet.GearFields;
 import java.util.Arrays;
 import java.util.List;
 import org.springframework.context.annotation.Bean;

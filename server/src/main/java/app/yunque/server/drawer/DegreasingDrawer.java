@@ -3,9 +3,14 @@ package app.yunque.server.drawer;
 import app.yunque.lubricant.Compatibility;
 import app.yunque.lubricant.Degreasing;
 import app.yunque.measure.Working;
-import app.yunque.server.drawer.Drawer.Section;
-import app.yunque.server.drawer.Drawer.Takes;
-import app.yunque.server.drawer.Field.Option;
+import app.yunque.server.sheet.Drawer;
+import app.yunque.server.sheet.Drawer.Section;
+import app.yunque.server.sheet.Drawer.Takes;
+import app.yunque.server.sheet.DrawerAnswer;
+import app.yunque.server.sheet.DrawerSheet;
+import app.yunque.server.sheet.Field;
+import app.yunque.server.sheet.Field.Option;
+import app.yunque.server.sheet.LubricantFields;
 import java.util.Arrays;
 import java.util.EnumSet;
 import java.util.List;
@@ -73,7 +78,7 @@ class DegreasingDrawer {
                                         + " "
                                         + told.findings().get(0).instead())
                 .verdict(told.verdict())
-                .table(PlaceAnswer.findings(told))
+                .table(LubricantFields.findings(told))
                 .working(
                         new Working(
                                 List.of(

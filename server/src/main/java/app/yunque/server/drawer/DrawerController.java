@@ -1,5 +1,7 @@
 package app.yunque.server.drawer;
 
+import app.yunque.server.sheet.DrawerAnswer;
+import app.yunque.server.sheet.DrawerEntries;
 import java.util.List;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;

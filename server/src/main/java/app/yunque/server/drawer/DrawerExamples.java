@@ -1,6 +1,8 @@
 package app.yunque.server.drawer;
 
 import app.yunque.server.quantity.EnteredNumber;
+import app.yunque.server.sheet.DrawerEntries;
+import app.yunque.server.sheet.Field;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.Arrays;

@@ -1,5 +1,8 @@
 package app.yunque.server.drawer;
 
+import app.yunque.server.sheet.Drawer;
+import app.yunque.server.sheet.DrawerEntries;
+import app.yunque.server.sheet.Field;
 import java.util.List;
 import java.util.Set;
 

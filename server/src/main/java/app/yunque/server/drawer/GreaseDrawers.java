@@ -5,9 +5,15 @@ import app.yunque.lubricant.ChangeInterval;
 import app.yunque.lubricant.GreaseSurroundings;
 import app.yunque.lubricant.LooseBalls;
 import app.yunque.measure.PlainDigits;
-import app.yunque.server.drawer.Drawer.Section;
-import app.yunque.server.drawer.Drawer.Takes;
-import app.yunque.server.drawer.Field.Option;
+import app.yunque.server.sheet.Drawer;
+import app.yunque.server.sheet.Drawer.Section;
+import app.yunque.server.sheet.Drawer.Takes;
+import app.yunque.server.sheet.DrawerAnswer;
+import app.yunque.server.sheet.DrawerSheet;
+import app.yunque.server.sheet.Field;
+import app.yunque.server.sheet.Field.Option;
+import app.yunque.server.sheet.GreaseFields;
+import app.yunque.server.sheet.OilFields;
 import java.util.List;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -17,9 +23,6 @@ import org.springframework.context.annotation.Configuration;
 class GreaseDrawers {
     private static final String BEARING = "The bearing";
     private static final String AT_WORK = "At work";
-
-    static final String INJECTION =
-            "A grease gun works at hundreds of bar: never feel for leaks by hand. An injection under the skin is an emergency even when it looks small: go to hospital at once.";
 
     @Bean
     Drawer grease() {
@@ -85,23 +88,11 @@ class GreaseDrawers {
                                         PlainDigits.rounded(grease.firstG(), 1),
                                         PlainDigits.rounded(grease.sideG(), 1),
                                         PlainDigits.rounded(grease.hours(), 0)));
-        return tell(answer, grease, sheet.number("gunG"))
+        return GreaseFields.tell(answer, grease, sheet.number("gunG"))
                 .figure("through a groove in the ring", grease.grooveG(), "g", 1)
-                .warn(List.of(INJECTION))
+                .warn(List.of(GreaseFields.INJECTION))
                 .working(grease.working())
                 .build();
-    }
-
-    /** The figures of a bearing's grease, as a drawer and a place tell them. */
-    static DrawerAnswer.Builder tell(
-            DrawerAnswer.Builder answer, BearingGrease grease, double gunG) {
-        return answer.figure("free room", grease.freeRoomCm3(), "cm³", 1)
-                .figure("share of the room", 100 * grease.share(), "%", 0)
-                .figure("first fill", grease.firstG(), "g", 1)
-                .figure("each greasing", grease.sideG(), "g", 1)
-                .figure("strokes of the gun", grease.sideG() / gunG, "", 1)
-                .figure("grease again after", grease.hours(), "h", 0)
-                .warn(grease.warnings());
     }
 
     @Bean

@@ -2,6 +2,7 @@ package app.yunque.server.drawer;
 
 import app.yunque.route.Station;
 import app.yunque.server.finding.About;
+import app.yunque.server.sheet.DrawerEntries;
 import org.jspecify.annotations.Nullable;
 
 /**

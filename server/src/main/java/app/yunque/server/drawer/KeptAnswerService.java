@@ -11,6 +11,8 @@ import app.yunque.server.finding.FindingBook;
 import app.yunque.server.finding.FindingSort;
 import app.yunque.server.job.JobRef;
 import app.yunque.server.job.JobText;
+import app.yunque.server.sheet.DrawerAnswer;
+import app.yunque.server.sheet.DrawerEntries;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;

@@ -1,5 +1,6 @@
 package app.yunque.server.drawer;
 
+import app.yunque.server.sheet.DrawerAnswer;
 import java.time.Instant;
 import java.util.UUID;
 

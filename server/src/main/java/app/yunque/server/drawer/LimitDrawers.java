@@ -2,9 +2,13 @@ package app.yunque.server.drawer;
 
 import app.yunque.measure.Edges;
 import app.yunque.measure.LimitReading;
-import app.yunque.server.drawer.Drawer.Section;
-import app.yunque.server.drawer.Drawer.Takes;
-import app.yunque.server.drawer.Field.Option;
+import app.yunque.server.sheet.Drawer;
+import app.yunque.server.sheet.Drawer.Section;
+import app.yunque.server.sheet.Drawer.Takes;
+import app.yunque.server.sheet.DrawerAnswer;
+import app.yunque.server.sheet.DrawerSheet;
+import app.yunque.server.sheet.Field;
+import app.yunque.server.sheet.Field.Option;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

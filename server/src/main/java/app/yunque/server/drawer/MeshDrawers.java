@@ -1,6 +1,6 @@
 package app.yunque.server.drawer;
 
-import static app.yunque.server.drawer.GearFields.all;
+import static app.yunque.server.sheet.GearFields.all;
 
 import app.yunque.gear.CrossedHelicalPair;
 import app.yunque.gear.CylindricalGear;
@@ -14,10 +14,15 @@ import app.yunque.mesh.Material;
 import app.yunque.mesh.MeshPicture;
 import app.yunque.mesh.MeshState;
 import app.yunque.mesh.WarmMesh;
-import app.yunque.server.drawer.Drawer.Section;
-import app.yunque.server.drawer.Drawer.Takes;
-import app.yunque.server.drawer.Field.Option;
 import app.yunque.server.problem.AtField;
+import app.yunque.server.sheet.Drawer;
+import app.yunque.server.sheet.Drawer.Section;
+import app.yunque.server.sheet.Drawer.Takes;
+import app.yunque.server.sheet.DrawerAnswer;
+import app.yunque.server.sheet.DrawerSheet;
+import app.yunque.server.sheet.Field;
+import app.yunque.server.sheet.Field.Option;
+import app.yunque.server.sheet.GearFields;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;

@@ -1,6 +1,6 @@
 package app.yunque.server.drawer;
 
-import static app.yunque.server.drawer.GearFields.all;
+import static app.yunque.server.sheet.GearFields.all;
 
 import app.yunque.backlash.BacklashPlaces;
 import app.yunque.backlash.BacklashVerdict;
@@ -14,9 +14,14 @@ import app.yunque.measure.PlainDigits;
 import app.yunque.measure.Refused;
 import app.yunque.measure.RepeatedReadings;
 import app.yunque.measure.RunOut;
-import app.yunque.server.drawer.Drawer.Section;
-import app.yunque.server.drawer.Drawer.Takes;
-import app.yunque.server.drawer.Field.Option;
+import app.yunque.server.sheet.Drawer;
+import app.yunque.server.sheet.Drawer.Section;
+import app.yunque.server.sheet.Drawer.Takes;
+import app.yunque.server.sheet.DrawerAnswer;
+import app.yunque.server.sheet.DrawerSheet;
+import app.yunque.server.sheet.Field;
+import app.yunque.server.sheet.Field.Option;
+import app.yunque.server.sheet.GearFields;
 import app.yunque.tooth.WearLimit;
 import app.yunque.tooth.WearLimit.ToothMaterial;
 import java.util.Arrays;

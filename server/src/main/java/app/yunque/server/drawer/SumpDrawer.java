@@ -5,11 +5,16 @@ import app.yunque.measure.PlainDigits;
 import app.yunque.measure.Range;
 import app.yunque.measure.Refused;
 import app.yunque.measure.Working;
-import app.yunque.server.drawer.Drawer.Section;
-import app.yunque.server.drawer.Drawer.Takes;
-import java.util.ArrayList;
+import app.yunque.server.sheet.Drawer;
+import app.yunque.server.sheet.Drawer.Section;
+import app.yunque.server.sheet.Drawer.Takes;
+import app.yunque.server.sheet.DrawerAnswer;
+import app.yunque.server.sheet.DrawerSheet;
+import app.yunque.server.sheet.Field;
+import app.yunque.server.sheet.GearFields;
+import app.yunque.server.sheet.SumpFields;
+import app.yunque.server.sheet.SumpPicture;
 import java.util.List;
-import java.util.function.DoubleUnaryOperator;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 
@@ -18,7 +23,6 @@ import org.springframework.context.annotation.Configuration;
 class SumpDrawer {
     private static final Range DISPLACED =
             Range.of("displaced", "what gears and shafts take away", 0, 10_000, "L");
-    private static final int LONGEST_TABLE = 60;
 
     @Bean
     Drawer sump() {
@@ -80,7 +84,7 @@ class SumpDrawer {
                         .figure("full to the joint", shape.litres(shape.heightMm()) - away, "L", 2)
                         .table(
                                 List.of("dipstick mm", "level mm", "litres"),
-                                dipstick(sheet, shape, h -> shape.litres(h) - away));
+                                SumpFields.dipstick(sheet, shape, h -> shape.litres(h) - away));
         if (!shape.outline().isEmpty()) {
             answer.sump(SumpPicture.of(shape, level));
         }
@@ -108,26 +112,5 @@ class SumpDrawer {
         double above = Math.min(shape.heightMm(), level + 0.5);
         double below = Math.max(0, above - 1);
         return (shape.litres(above) - shape.litres(below)) / (above - below);
-    }
-
-    /** Every 5 mm, or every 10 or 20 where the stick is long. */
-    static List<List<String>> dipstick(
-            DrawerSheet sheet, SumpShape shape, DoubleUnaryOperator litresAt) {
-        double zero = sheet.orElse("stickZeroMm", 0);
-        double step = shape.heightMm() > 400 ? 20 : shape.heightMm() > 200 ? 10 : 5;
-        var rows = new ArrayList<List<String>>();
-        for (double s = 0; rows.size() < LONGEST_TABLE; s += step) {
-            double h = SumpShape.levelOnStick(zero, s, sheet.orElse("stickDeg", 0));
-            if (h > shape.heightMm()) {
-                break;
-            }
-            double litres = litresAt.applyAsDouble(h);
-            rows.add(
-                    List.of(
-                            PlainDigits.exact(s),
-                            PlainDigits.rounded(h, 1),
-                            litres < 0 ? "–" : PlainDigits.rounded(litres, 2)));
-        }
-        return rows;
     }
 }

@@ -1,8 +1,11 @@
 package app.yunque.server.drawer;
 
 import app.yunque.measure.PlainDigits;
-import app.yunque.server.drawer.Drawer.Section;
-import app.yunque.server.drawer.Drawer.Takes;
+import app.yunque.server.sheet.Drawer;
+import app.yunque.server.sheet.Drawer.Section;
+import app.yunque.server.sheet.Drawer.Takes;
+import app.yunque.server.sheet.DrawerAnswer;
+import app.yunque.server.sheet.Field;
 import app.yunque.timing.OutputTiming;
 import app.yunque.timing.SplineTiming;
 import java.util.List;

@@ -1,6 +1,6 @@
 package app.yunque.server.drawer;
 
-import static app.yunque.server.drawer.GearFields.all;
+import static app.yunque.server.sheet.GearFields.all;
 
 import app.yunque.gear.CylindricalGear;
 import app.yunque.gear.ServiceDuty;
@@ -9,9 +9,14 @@ import app.yunque.measure.RepeatedReadings;
 import app.yunque.measure.Working;
 import app.yunque.mesh.ActualTeeth;
 import app.yunque.mesh.GearDrawing;
-import app.yunque.server.drawer.Drawer.Section;
-import app.yunque.server.drawer.Drawer.Takes;
-import app.yunque.server.drawer.Field.Option;
+import app.yunque.server.sheet.Drawer;
+import app.yunque.server.sheet.Drawer.Section;
+import app.yunque.server.sheet.Drawer.Takes;
+import app.yunque.server.sheet.DrawerAnswer;
+import app.yunque.server.sheet.DrawerSheet;
+import app.yunque.server.sheet.Field;
+import app.yunque.server.sheet.Field.Option;
+import app.yunque.server.sheet.GearFields;
 import app.yunque.tooth.ChordalThickness;
 import app.yunque.tooth.HardnessByDimple;
 import app.yunque.tooth.PinMeasurement;

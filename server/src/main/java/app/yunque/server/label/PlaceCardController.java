@@ -1,7 +1,6 @@
 package app.yunque.server.label;
 
 import app.yunque.measure.PlainDigits;
-import app.yunque.server.drawer.DrawerAnswer;
 import app.yunque.server.lan.PublicAddress;
 import app.yunque.server.paper.Paper;
 import app.yunque.server.paper.QrCode;
@@ -9,6 +8,7 @@ import app.yunque.server.place.FillKind;
 import app.yunque.server.place.FillView;
 import app.yunque.server.place.PlaceCard;
 import app.yunque.server.place.PlaceService;
+import app.yunque.server.sheet.DrawerAnswer;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;

@@ -7,10 +7,6 @@ import app.yunque.lubricant.ShelfChoice;
 import app.yunque.measure.NotApplicable;
 import app.yunque.measure.Refused;
 import app.yunque.measure.Verdict;
-import app.yunque.server.drawer.DrawerAnswer;
-import app.yunque.server.drawer.DrawerEntries;
-import app.yunque.server.drawer.DrawerService;
-import app.yunque.server.drawer.PlaceSheet;
 import app.yunque.server.job.JobRef;
 import app.yunque.server.job.JobText;
 import app.yunque.server.people.AtTheBench;
@@ -19,6 +15,8 @@ import app.yunque.server.problem.NotThere;
 import app.yunque.server.quantity.Entered;
 import app.yunque.server.quantity.EnteredNumber;
 import app.yunque.server.quantity.EntryUnit.EntryKind;
+import app.yunque.server.sheet.DrawerAnswer;
+import app.yunque.server.sheet.DrawerEntries;
 import app.yunque.server.store.LubricantView;
 import app.yunque.server.store.StoreService;
 import java.time.Clock;
@@ -44,7 +42,6 @@ public class FillService {
     private final PlaceRepository places;
     private final FillRepository fills;
     private final StoreService store;
-    private final DrawerService drawers;
     private final AtTheBench bench;
     private final Clock clock;
 
@@ -52,13 +49,11 @@ public class FillService {
             PlaceRepository places,
             FillRepository fills,
             StoreService store,
-            DrawerService drawers,
             AtTheBench bench,
             Clock clock) {
         this.places = places;
         this.fills = fills;
         this.store = store;
-        this.drawers = drawers;
         this.bench = bench;
         this.clock = clock;
     }
@@ -186,7 +181,7 @@ public class FillService {
                 JobText.optional(
                         "despite", "Why in spite of it", request.despite(), LONGEST_REASON);
         if (request.drained() != null) {
-            drawers.answer("drained-oil", request.drained());
+            DrainedOil.answer(request.drained());
         }
         fill.drained = request.drained();
         if (request.kind() == FillKind.LEFT) {
@@ -384,7 +379,7 @@ public class FillService {
             return null;
         }
         try {
-            return drawers.answer("drained-oil", f.drained);
+            return DrainedOil.answer(f.drained);
         } catch (Refused | NotApplicable refused) {
             return null;
         }

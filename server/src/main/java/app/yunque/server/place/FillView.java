@@ -1,7 +1,7 @@
 package app.yunque.server.place;
 
 import app.yunque.measure.Verdict;
-import app.yunque.server.drawer.DrawerAnswer;
+import app.yunque.server.sheet.DrawerAnswer;
 import java.time.Instant;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;

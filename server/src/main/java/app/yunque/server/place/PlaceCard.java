@@ -1,6 +1,6 @@
 package app.yunque.server.place;
 
-import app.yunque.server.drawer.DrawerAnswer;
+import app.yunque.server.sheet.DrawerAnswer;
 import java.util.UUID;
 
 /**

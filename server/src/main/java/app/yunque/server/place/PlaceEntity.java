@@ -1,8 +1,8 @@
 package app.yunque.server.place;
 
-import app.yunque.server.drawer.DrawerEntries;
-import app.yunque.server.drawer.EntriesColumn;
 import app.yunque.server.history.Kept;
+import app.yunque.server.sheet.DrawerEntries;
+import app.yunque.server.sheet.EntriesColumn;
 import jakarta.persistence.Column;
 import jakarta.persistence.Convert;
 import jakarta.persistence.Entity;

@@ -5,8 +5,9 @@ import app.yunque.gear.Member;
 import app.yunque.gear.WormSet;
 import app.yunque.lubricant.PlaceSort;
 import app.yunque.measure.PlainDigits;
-import app.yunque.server.drawer.DrawerEntries;
 import app.yunque.server.quantity.EnteredNumber;
+import app.yunque.server.sheet.DrawerEntries;
+import app.yunque.server.unit.StageSheets;
 import app.yunque.server.unit.UnitPapers;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -143,7 +144,7 @@ final class PlacePapers {
     }
 
     private void worm(UnitPapers unit, Map<String, EnteredNumber> values) {
-        var stage = app.yunque.server.drawer.StageSheets.read("WORM", values);
+        var stage = StageSheets.read("WORM", values);
         if (stage instanceof app.yunque.drive.Stage.Worm worm) {
             WormSet set = worm.set();
             double rpm = unit.drive().inputSpeedRpm();

@@ -1,8 +1,8 @@
 package app.yunque.server.place;
 
 import app.yunque.measure.Refused;
-import app.yunque.server.drawer.DrawerEntries;
 import app.yunque.server.problem.NothingLeftOut;
+import app.yunque.server.sheet.DrawerEntries;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 

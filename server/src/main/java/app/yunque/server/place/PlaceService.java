@@ -3,12 +3,12 @@ package app.yunque.server.place;
 import app.yunque.lubricant.Compatibility;
 import app.yunque.lubricant.MixedPlaces;
 import app.yunque.lubricant.NextChange;
-import app.yunque.server.drawer.DrawerService;
-import app.yunque.server.drawer.PlaceSheet;
 import app.yunque.server.job.JobService;
 import app.yunque.server.job.JobText;
 import app.yunque.server.people.AtTheBench;
 import app.yunque.server.problem.NotThere;
+import app.yunque.server.sheet.DrawerAnswer;
+import app.yunque.server.sheet.DrawerEntries;
 import app.yunque.server.store.StoreService;
 import app.yunque.server.unit.UnitPapers;
 import app.yunque.server.unit.UnitService;
@@ -35,8 +35,8 @@ public class PlaceService {
     private final SampleRepository samples;
     private final FillService filling;
     private final UnitService units;
+    private final StoreService store;
     private final JobService jobs;
-    private final DrawerService drawers;
     private final AtTheBench bench;
     private final Clock clock;
 
@@ -46,8 +46,8 @@ public class PlaceService {
             SampleRepository samples,
             FillService filling,
             UnitService units,
+            StoreService store,
             JobService jobs,
-            DrawerService drawers,
             AtTheBench bench,
             Clock clock) {
         this.places = places;
@@ -55,8 +55,8 @@ public class PlaceService {
         this.samples = samples;
         this.filling = filling;
         this.units = units;
+        this.store = store;
         this.jobs = jobs;
-        this.drawers = drawers;
         this.bench = bench;
         this.clock = clock;
     }
@@ -152,7 +152,7 @@ public class PlaceService {
         var name = JobText.required("name", "Name of the place", request.name(), LONGEST_NAME);
         var found = places.findById(id);
         var entries = PlaceSheet.completed(PlacePapers.under(request.entries(), papers));
-        drawers.answer(PLACE_DRAWER, entries);
+        answer(entries);
         found.ifPresent(p -> refuseStranger(p, unitId));
         found.ifPresent(
                 p ->
@@ -173,8 +173,9 @@ public class PlaceService {
         jobs.touchOpenOfUnit(unitId);
     }
 
-    /** The drawer whose sheet a place is described with. */
-    static final String PLACE_DRAWER = "lubricated-place";
+    private DrawerAnswer answer(DrawerEntries complete) {
+        return PlaceAnswer.of(PlaceSheet.of(complete), store.all());
+    }
 
     private static void refuseStranger(PlaceEntity place, UUID unitId) {
         if (!place.unitId.equals(unitId)) {
@@ -209,7 +210,7 @@ public class PlaceService {
                 unit.tag(),
                 unit.name(),
                 view,
-                drawers.answer(PLACE_DRAWER, PlaceSheet.completed(place.entries)));
+                answer(PlaceSheet.completed(place.entries)));
     }
 
     /** Everything that was done at a place, the latest first. */

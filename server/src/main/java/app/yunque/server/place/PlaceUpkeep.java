@@ -5,7 +5,6 @@ import app.yunque.lubricant.NextChange;
 import app.yunque.lubricant.PlaceSort;
 import app.yunque.measure.NotApplicable;
 import app.yunque.measure.Refused;
-import app.yunque.server.drawer.PlaceSheet;
 import java.util.List;
 import java.util.Optional;
 

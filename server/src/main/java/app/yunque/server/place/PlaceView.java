@@ -1,7 +1,7 @@
 package app.yunque.server.place;
 
 import app.yunque.lubricant.PlaceSort;
-import app.yunque.server.drawer.DrawerEntries;
+import app.yunque.server.sheet.DrawerEntries;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 

@@ -1,7 +1,7 @@
 package app.yunque.server.place;
 
 import app.yunque.lubricant.Compatibility;
-import app.yunque.server.drawer.DrawerEntries;
+import app.yunque.server.sheet.DrawerEntries;
 import java.util.List;
 
 /**

@@ -4,8 +4,6 @@ import app.yunque.lubricant.OilCondition;
 import app.yunque.lubricant.PlaceSort;
 import app.yunque.lubricant.WearMetal;
 import app.yunque.measure.PlainDigits;
-import app.yunque.server.drawer.PlaceSheet;
-import app.yunque.server.drawer.SampleFigures;
 import app.yunque.server.quantity.EnteredNumber;
 import java.time.LocalDate;
 import java.util.List;

@@ -1,9 +1,9 @@
 package app.yunque.server.place;
 
 import app.yunque.measure.Refused;
-import app.yunque.server.drawer.DrawerEntries;
 import app.yunque.server.problem.NothingLeftOut;
 import app.yunque.server.quantity.EnteredNumber;
+import app.yunque.server.sheet.DrawerEntries;
 import java.time.LocalDate;
 import org.jspecify.annotations.Nullable;
 

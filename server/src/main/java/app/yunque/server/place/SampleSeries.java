@@ -1,6 +1,6 @@
 package app.yunque.server.place;
 
-import app.yunque.server.drawer.DrawerEntries;
+import app.yunque.server.sheet.DrawerEntries;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 

@@ -5,14 +5,12 @@ import app.yunque.lubricant.WearMetal;
 import app.yunque.measure.NotApplicable;
 import app.yunque.measure.PlainDigits;
 import app.yunque.measure.Refused;
-import app.yunque.server.drawer.DrawerAnswer;
-import app.yunque.server.drawer.DrawerEntries;
-import app.yunque.server.drawer.DrawerService;
-import app.yunque.server.drawer.SampleFigures;
 import app.yunque.server.people.AtTheBench;
 import app.yunque.server.problem.NotThere;
 import app.yunque.server.quantity.EnteredNumber;
 import app.yunque.server.quantity.EntryUnit.EntryKind;
+import app.yunque.server.sheet.DrawerAnswer;
+import app.yunque.server.sheet.DrawerEntries;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -29,7 +27,6 @@ import org.springframework.transaction.annotation.Transactional;
 /** Keeps the oil samples of places and what they say over the years. */
 @Service
 public class SampleService {
-    private static final String DRAWER = "oil-sample";
 
     /** What stays the same from sample to sample of one fill. */
     private static final List<String> OF_THE_OIL = List.of("base", "fresh");
@@ -37,7 +34,6 @@ public class SampleService {
     private final SampleRepository samples;
     private final FillRepository fills;
     private final FillService filling;
-    private final DrawerService drawers;
     private final AtTheBench bench;
     private final Clock clock;
 
@@ -45,13 +41,11 @@ public class SampleService {
             SampleRepository samples,
             FillRepository fills,
             FillService filling,
-            DrawerService drawers,
             AtTheBench bench,
             Clock clock) {
         this.samples = samples;
         this.fills = fills;
         this.filling = filling;
-        this.drawers = drawers;
         this.bench = bench;
         this.clock = clock;
     }
@@ -60,7 +54,7 @@ public class SampleService {
     @Transactional
     public void keep(UUID placeId, UUID id, SampleRequest request) {
         filling.place(placeId);
-        drawers.answer(DRAWER, request.entries());
+        SampleDrawer.answer(request.entries());
         if (request.takenOn().isAfter(LocalDate.now(clock))) {
             throw Refused.because(
                     "takenOn",
@@ -214,9 +208,9 @@ public class SampleService {
 
     private DrawerAnswer answer(DrawerEntries judged) {
         try {
-            return drawers.answer(DRAWER, judged);
+            return SampleDrawer.answer(judged);
         } catch (Refused | NotApplicable refused) {
-            return drawers.told(String.valueOf(refused.getMessage()));
+            return DrawerAnswer.saying(String.valueOf(refused.getMessage())).build();
         }
     }
 

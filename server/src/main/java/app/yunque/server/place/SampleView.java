@@ -1,7 +1,7 @@
 package app.yunque.server.place;
 
-import app.yunque.server.drawer.DrawerAnswer;
-import app.yunque.server.drawer.DrawerEntries;
+import app.yunque.server.sheet.DrawerAnswer;
+import app.yunque.server.sheet.DrawerEntries;
 import java.util.UUID;
 
 /**

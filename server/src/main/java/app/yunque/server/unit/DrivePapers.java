@@ -3,7 +3,6 @@ package app.yunque.server.unit;
 import app.yunque.drive.Drive;
 import app.yunque.drive.Stage;
 import app.yunque.measure.Refused;
-import app.yunque.server.drawer.StageSheets;
 import app.yunque.server.problem.AtField;
 import app.yunque.server.problem.Faults;
 import java.util.ArrayList;

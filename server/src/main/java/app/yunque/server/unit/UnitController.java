@@ -1,6 +1,5 @@
 package app.yunque.server.unit;
 
-import app.yunque.server.drawer.StageSheets;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.web.bind.annotation.GetMapping;

@@ -1,9 +1,10 @@
-package app.yunque.server.drawer;
+package app.yunque.server.place;
 
 import app.yunque.lubricant.WearMetal;
 import app.yunque.measure.Refused;
 import app.yunque.server.quantity.EnteredNumber;
 import app.yunque.server.quantity.EntryUnit.EntryKind;
+import app.yunque.server.sheet.DrawerEntries;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;

@@ -1,16 +1,19 @@
-package app.yunque.server.drawer;
+package app.yunque.server.place;
 
 import app.yunque.lubricant.ChangeInterval;
 import app.yunque.lubricant.ColdStart;
 import app.yunque.lubricant.LevelRule;
-import app.yunque.lubricant.LubricatedPlace;
 import app.yunque.lubricant.NextChange;
 import app.yunque.lubricant.PlaceSort;
 import app.yunque.lubricant.WorkingTemperature;
-import app.yunque.server.drawer.Field.Option;
-import java.util.ArrayList;
+import app.yunque.server.sheet.Field;
+import app.yunque.server.sheet.Field.Option;
+import app.yunque.server.sheet.GearFields;
+import app.yunque.server.sheet.GreaseFields;
+import app.yunque.server.sheet.LubricantFields;
+import app.yunque.server.sheet.OilFields;
+import app.yunque.server.sheet.SumpFields;
 import java.util.Arrays;
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
 import java.util.function.Predicate;
@@ -28,11 +31,10 @@ final class PlaceFields {
     static final String MARK = "How it is read and filled";
     static final String GREASE = "The grease";
     static final String UPKEEP = "Upkeep";
-    private static final int THINGS = 4;
 
     /** Headings that stand folded until they are wanted: their fields may all stay empty. */
     static final Set<String> FOLDED =
-            Set.of(LOAD, WORM, HEAT, PARTS, MARK, UPKEEP, CompatibilityDrawer.OLD);
+            Set.of(LOAD, WORM, HEAT, PARTS, MARK, UPKEEP, LubricantFields.OLD);
 
     private static final String[] BATHS = names(PlaceSort::isGearBath);
     private static final String[] LEVELS = names(PlaceSort::hasLevel);
@@ -96,54 +98,9 @@ final class PlaceFields {
                 Field.text("experience", "Has done well on this machine")
                         .hinting(
                                 "Written the same way. It comes after the plate, before every table."));
-        touching().forEach(fields::add);
+        LubricantFields.touching().forEach(fields::add);
         fields.add(OilFields.base("base", "Planned with base oil"));
         return in(PLACE, fields.build());
-    }
-
-    /** What a lubricant touches there. */
-    static List<Field> touching() {
-        var fields = new ArrayList<Field>();
-        for (int i = 1; i <= THINGS; i++) {
-            fields.add(
-                    choice(
-                            "meets" + i,
-                            i == 1 ? "It meets" : "and",
-                            Stream.concat(
-                                    Stream.of(new Option("NOTHING", "–")),
-                                    Arrays.stream(LubricatedPlace.Thing.values())
-                                            .map(t -> new Option(t.name(), t.words())))));
-        }
-        fields.add(
-                choice(
-                                "seal",
-                                "Seals of",
-                                Arrays.stream(LubricatedPlace.Seal.values())
-                                        .map(s -> new Option(s.name(), s.name())))
-                        .hinting("Not known: taken as NBR."));
-        fields.add(
-                choice(
-                        "plastic",
-                        "Plastic parts",
-                        Stream.of(
-                                new Option("NONE", "none"),
-                                new Option("NYLON", "nylon"),
-                                new Option("ACETAL", "acetal"),
-                                new Option("CLEAR_PLASTIC", "clear plastic, ABS"),
-                                new Option("POLYETHYLENE", "polyethylene, polypropylene"),
-                                new Option("FIBRE", "fibre or laminate"))));
-        return fields;
-    }
-
-    /** The things named on a sheet. */
-    static Set<LubricatedPlace.Thing> touched(DrawerSheet sheet) {
-        var touched = EnumSet.noneOf(LubricatedPlace.Thing.class);
-        for (int i = 1; i <= THINGS; i++) {
-            if (!sheet.is("meets" + i, "NOTHING")) {
-                touched.add(sheet.choice("meets" + i, LubricatedPlace.Thing.class));
-            }
-        }
-        return touched;
     }
 
     private static List<Field> climate() {
@@ -381,12 +338,11 @@ final class PlaceFields {
                         "NO",
                         new Option("NO", "none, washed out, or not known"),
                         new Option("YES", "known")));
-        CompatibilityDrawer.lubricant("old.", "")
-                .forEach(f -> fields.add(f.onlyWhen("old", "YES")));
+        LubricantFields.lubricant("old.", "").forEach(f -> fields.add(f.onlyWhen("old", "YES")));
         fields.add(
                 Field.quantity("old.sharePercent", "Share left after draining", "7", "%")
                         .onlyWhen("old", "YES"));
-        return in(CompatibilityDrawer.OLD, fields.build());
+        return in(LubricantFields.OLD, fields.build());
     }
 
     private static List<Field> upkeep() {

@@ -1,14 +1,19 @@
-package app.yunque.server.drawer;
+package app.yunque.server.place;
 
-import app.yunque.lubricant.AgmaNumber;
 import app.yunque.lubricant.OilCondition;
-import app.yunque.lubricant.PlateText;
 import app.yunque.lubricant.WearMetal;
 import app.yunque.measure.Refused;
 import app.yunque.measure.Working;
-import app.yunque.server.drawer.Drawer.Section;
-import app.yunque.server.drawer.Drawer.Takes;
-import app.yunque.server.drawer.Field.Option;
+import app.yunque.server.sheet.Drawer;
+import app.yunque.server.sheet.Drawer.Section;
+import app.yunque.server.sheet.Drawer.Takes;
+import app.yunque.server.sheet.DrawerAnswer;
+import app.yunque.server.sheet.DrawerEntries;
+import app.yunque.server.sheet.DrawerSheet;
+import app.yunque.server.sheet.Field;
+import app.yunque.server.sheet.Field.Option;
+import app.yunque.server.sheet.GearFields;
+import app.yunque.server.sheet.OilFields;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
@@ -19,7 +24,7 @@ import org.springframework.context.annotation.Configuration;
 
 /** What oil says that came out. */
 @Configuration
-class SampleDrawers {
+class SampleDrawer {
     private static List<Field> metals() {
         return Stream.of(WearMetal.values())
                 .flatMap(
@@ -41,6 +46,11 @@ class SampleDrawers {
                 .toList();
     }
 
+    /** What a sample says, as the drawer and a place's series tell it. */
+    static DrawerAnswer answer(DrawerEntries entries) {
+        return condition(DrawerSheet.read(fields(), entries, null));
+    }
+
     private static final String EARLIER = "Earlier samples of this box and oil";
 
     @Bean
@@ -51,40 +61,42 @@ class SampleDrawers {
                 "Viscosity, water, acid, particles and metals of a sample against limits and its own history.",
                 Section.OIL,
                 Takes.NONE,
-                GearFields.all(
-                        List.of(
-                                OilFields.base("base", "Base oil").in(OilFields.OIL),
-                                Field.choice(
-                                                "box",
-                                                "In the box turn",
-                                                WearMetal.Box.STEEL_GEARS.name(),
-                                                Stream.of(WearMetal.Box.values())
-                                                        .map(b -> new Option(b.name(), b.words()))
-                                                        .toArray(Option[]::new))
-                                        .in(OilFields.OIL),
-                                Field.quantity("fresh", "New oil at 40 °C, mm²/s", "224", "")
-                                        .in(OilFields.OIL),
-                                Field.quantity("used", "Used oil at 40 °C, mm²/s", "", "")
-                                        .mayBeEmpty()
-                                        .in(OilFields.OIL),
-                                Field.quantity("waterPpm", "Water, ppm", "", "")
-                                        .mayBeEmpty()
-                                        .in(OilFields.OIL),
-                                Field.quantity("acidRise", "Acid number over new", "", "")
-                                        .mayBeEmpty()
-                                        .in(OilFields.OIL),
-                                Field.quantity("count4", "Particles from 4 µm a mL", "", "")
-                                        .mayBeEmpty()
-                                        .in("Particles"),
-                                Field.quantity("count6", "from 6 µm", "", "")
-                                        .mayBeEmpty()
-                                        .in("Particles"),
-                                Field.quantity("count14", "from 14 µm", "", "")
-                                        .mayBeEmpty()
-                                        .in("Particles")),
-                        metals()),
+                fields(),
                 Set.of(EARLIER),
-                SampleDrawers::condition);
+                SampleDrawer::condition);
+    }
+
+    private static List<Field> fields() {
+        return GearFields.all(
+                List.of(
+                        OilFields.base("base", "Base oil").in(OilFields.OIL),
+                        Field.choice(
+                                        "box",
+                                        "In the box turn",
+                                        WearMetal.Box.STEEL_GEARS.name(),
+                                        Stream.of(WearMetal.Box.values())
+                                                .map(b -> new Option(b.name(), b.words()))
+                                                .toArray(Option[]::new))
+                                .in(OilFields.OIL),
+                        Field.quantity("fresh", "New oil at 40 °C, mm²/s", "224", "")
+                                .in(OilFields.OIL),
+                        Field.quantity("used", "Used oil at 40 °C, mm²/s", "", "")
+                                .mayBeEmpty()
+                                .in(OilFields.OIL),
+                        Field.quantity("waterPpm", "Water, ppm", "", "")
+                                .mayBeEmpty()
+                                .in(OilFields.OIL),
+                        Field.quantity("acidRise", "Acid number over new", "", "")
+                                .mayBeEmpty()
+                                .in(OilFields.OIL),
+                        Field.quantity("count4", "Particles from 4 µm a mL", "", "")
+                                .mayBeEmpty()
+                                .in("Particles"),
+                        Field.quantity("count6", "from 6 µm", "", "").mayBeEmpty().in("Particles"),
+                        Field.quantity("count14", "from 14 µm", "", "")
+                                .mayBeEmpty()
+                                .in("Particles")),
+                metals());
     }
 
     private static DrawerAnswer condition(DrawerSheet sheet) {
@@ -160,42 +172,5 @@ class SampleDrawers {
                 Takes.NONE,
                 DrainedOil.fields(),
                 sheet -> new DrainedOil(sheet).answer());
-    }
-
-    @Bean
-    Drawer plate() {
-        return new Drawer(
-                "plate",
-                "What the plate says",
-                "Letters and numbers of a plate or a can: ISO VG, AGMA, SAE, Saybolt, Engler, type letters of oils and greases.",
-                Section.OIL,
-                Takes.NONE,
-                List.of(Field.text("plate", "As it is written").starting("CLP PG 460").in("Plate")),
-                SampleDrawers::plate);
-    }
-
-    private static DrawerAnswer plate(DrawerSheet sheet) {
-        var read = PlateText.read(sheet.choice("plate"));
-        var answer = DrawerAnswer.saying(String.join("; ", read.understood()) + ".");
-        read.viscosityAt40().ifPresent(v -> answer.figure("at 40 °C", v, "mm²/s", 1));
-        read.grade()
-                .ifPresent(
-                        g ->
-                                answer.words("nearest ISO grade", g.words())
-                                        .words(
-                                                "AGMA number",
-                                                AgmaNumber.numberOf(g).orElse("none")));
-        read.base().ifPresent(b -> answer.words("base oil", b.words()));
-        read.additive().ifPresent(a -> answer.words("against wear", a.words()));
-        return answer.working(
-                        new Working(
-                                List.of(
-                                        Working.line(
-                                                "letters and numbers",
-                                                String.join("; ", read.understood()))),
-                                "ISO 3448, ISO 6743-6 and -9, DIN 51502, 51517, 51825, AGMA 9005-D94, SAE J306 of 2005; from memory",
-                                List.of(
-                                        "A product's name says nothing: ISO VG, type letters and base oil stand on the can or its data sheet.")))
-                .build();
     }
 }

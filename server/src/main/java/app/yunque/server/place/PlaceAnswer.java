@@ -1,8 +1,7 @@
-package app.yunque.server.drawer;
+package app.yunque.server.place;
 
 import app.yunque.lubricant.AgmaNumber;
 import app.yunque.lubricant.ColdStart;
-import app.yunque.lubricant.Compatibility;
 import app.yunque.lubricant.FillQuantity;
 import app.yunque.lubricant.GradeByHeat;
 import app.yunque.lubricant.GreaseAmount;
@@ -15,6 +14,11 @@ import app.yunque.lubricant.ViscosityLine;
 import app.yunque.lubricant.WorkingTemperature;
 import app.yunque.measure.PlainDigits;
 import app.yunque.measure.Verdict;
+import app.yunque.server.sheet.DrawerAnswer;
+import app.yunque.server.sheet.GreaseFields;
+import app.yunque.server.sheet.OnTheShelf;
+import app.yunque.server.sheet.SumpPicture;
+import app.yunque.server.sheet.ViscosityChart;
 import app.yunque.server.store.LubricantView;
 import java.util.ArrayList;
 import java.util.List;
@@ -159,9 +163,9 @@ final class PlaceAnswer {
     private void tellGrease(DrawerAnswer.Builder answer, double grams) {
         var bearing = sheet.bearingGrease();
         bearing.ifPresentOrElse(
-                b -> GreaseDrawers.tell(answer, b, sheet.gunG()).working(b.working()),
+                b -> GreaseFields.tell(answer, b, sheet.gunG()).working(b.working()),
                 () -> tellBox(answer, grams));
-        answer.warn(List.of(GreaseDrawers.INJECTION));
+        answer.warn(List.of(GreaseFields.INJECTION));
     }
 
     private void tellBox(DrawerAnswer.Builder answer, double grams) {
@@ -451,21 +455,5 @@ final class PlaceAnswer {
             }
             return String.join(", ", marks);
         }
-    }
-
-    /** Findings against a lubricant at a place, as the rows of a table. */
-    static DrawerAnswer.Table findings(Compatibility told) {
-        return new DrawerAnswer.Table(
-                "What speaks against it",
-                List.of("what", "weight", "why", "instead"),
-                told.findings().stream()
-                        .map(
-                                f ->
-                                        List.of(
-                                                f.rule(),
-                                                CompatibilityDrawer.words(f.weight()),
-                                                f.reason(),
-                                                f.instead()))
-                        .toList());
     }
 }

@@ -1,26 +1,29 @@
-package app.yunque.server.drawer;
+package app.yunque.server.sheet;
 
 import app.yunque.lubricant.DishedEnd;
 import app.yunque.lubricant.PouredSump;
 import app.yunque.lubricant.SumpShape;
 import app.yunque.lubricant.Tiltable;
 import app.yunque.lubricant.TiltedSump;
+import app.yunque.measure.PlainDigits;
 import app.yunque.measure.Refused;
-import app.yunque.server.drawer.Field.Option;
 import app.yunque.server.problem.AtField;
+import app.yunque.server.sheet.Field.Option;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import java.util.function.DoubleUnaryOperator;
 import java.util.stream.IntStream;
 
 /** How the inside of a sump is entered, and the shape that follows. */
-final class SumpFields {
-    static final String SUMP = "The sump, inside";
+public final class SumpFields {
+    private static final int LONGEST_TABLE = 60;
+    public static final String SUMP = "The sump, inside";
 
     private SumpFields() {}
 
-    static List<Field> fields() {
+    public static List<Field> fields() {
         return List.<Field>of(
                         Field.choice(
                                 "shape",
@@ -72,14 +75,14 @@ final class SumpFields {
     }
 
     /** The shape, tilted where it stands so. */
-    static SumpShape shape(DrawerSheet sheet) {
+    public static SumpShape shape(DrawerSheet sheet) {
         var upright = upright(sheet);
         double tilt = sheet.orElse("tiltDeg", 0);
         return tilt != 0 && upright instanceof Tiltable body ? new TiltedSump(body, tilt) : upright;
     }
 
     /** As many of one as of the other, or it is told at the second field. */
-    static void refuseUnlike(DrawerSheet sheet, String first, String second, String what) {
+    public static void refuseUnlike(DrawerSheet sheet, String first, String second, String what) {
         int one = sheet.readings(first).size();
         int two = sheet.readings(second).size();
         if (one != two) {
@@ -151,5 +154,26 @@ final class SumpFields {
                                                         new PouredSump.Mark(
                                                                 heights.get(i), litres.get(i)))
                                         .toList()));
+    }
+
+    /** Every 5 mm, or every 10 or 20 where the stick is long. */
+    public static List<List<String>> dipstick(
+            DrawerSheet sheet, SumpShape shape, DoubleUnaryOperator litresAt) {
+        double zero = sheet.orElse("stickZeroMm", 0);
+        double step = shape.heightMm() > 400 ? 20 : shape.heightMm() > 200 ? 10 : 5;
+        var rows = new ArrayList<List<String>>();
+        for (double s = 0; rows.size() < LONGEST_TABLE; s += step) {
+            double h = SumpShape.levelOnStick(zero, s, sheet.orElse("stickDeg", 0));
+            if (h > shape.heightMm()) {
+                break;
+            }
+            double litres = litresAt.applyAsDouble(h);
+            rows.add(
+                    List.of(
+                            PlainDigits.exact(s),
+                            PlainDigits.rounded(h, 1),
+                            litres < 0 ? "–" : PlainDigits.rounded(litres, 2)));
+        }
+        return rows;
     }
 }

@@ -1,4 +1,4 @@
-package app.yunque.server.drawer;
+package app.yunque.server.sheet;
 
 import app.yunque.server.problem.NothingLeftOut;
 import app.yunque.server.quantity.EnteredNumber;

@@ -1,11 +1,15 @@
-package app.yunque.server.drawer;
+package app.yunque.server.place;
 
 import app.yunque.lubricant.OilAsFound;
 import app.yunque.lubricant.OilCondition;
 import app.yunque.lubricant.OilLoss;
 import app.yunque.measure.Refused;
 import app.yunque.measure.Working;
-import app.yunque.server.drawer.Field.Option;
+import app.yunque.server.sheet.DrawerAnswer;
+import app.yunque.server.sheet.DrawerEntries;
+import app.yunque.server.sheet.DrawerSheet;
+import app.yunque.server.sheet.Field;
+import app.yunque.server.sheet.Field.Option;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.EnumSet;
@@ -23,6 +27,11 @@ public final class DrainedOil {
 
     DrainedOil(DrawerSheet sheet) {
         this.sheet = sheet;
+    }
+
+    /** What it says of what somebody entered. */
+    static DrawerAnswer answer(DrawerEntries entries) {
+        return new DrainedOil(DrawerSheet.read(fields(), entries, null)).answer();
     }
 
     /** What is asked. */

@@ -1,4 +1,4 @@
-package app.yunque.server.drawer;
+package app.yunque.server.sheet;
 
 import app.yunque.server.history.JsonColumn;
 import jakarta.persistence.Converter;

@@ -1,4 +1,4 @@
-package app.yunque.server.drawer;
+package app.yunque.server.unit;
 
 import app.yunque.drive.PlanetarySet;
 import app.yunque.drive.RackDrive;
@@ -7,8 +7,12 @@ import app.yunque.drive.Stage;
 import app.yunque.drive.SteppedPlanets;
 import app.yunque.drive.TwoRings;
 import app.yunque.measure.Refused;
-import app.yunque.server.drawer.Field.Option;
 import app.yunque.server.quantity.EnteredNumber;
+import app.yunque.server.sheet.DrawerEntries;
+import app.yunque.server.sheet.DrawerSheet;
+import app.yunque.server.sheet.Field;
+import app.yunque.server.sheet.Field.Option;
+import app.yunque.server.sheet.GearFields;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;

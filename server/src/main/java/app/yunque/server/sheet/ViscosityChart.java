@@ -1,4 +1,4 @@
-package app.yunque.server.drawer;
+package app.yunque.server.sheet;
 
 import app.yunque.lubricant.IsoViscosityGrade;
 import app.yunque.lubricant.ViscosityLine;
@@ -46,7 +46,7 @@ public record ViscosityChart(
     /**
      * @param wanted lowest and highest wanted viscosity in the sump, mm²/s, or null
      */
-    static ViscosityChart of(
+    public static ViscosityChart of(
             String name,
             ViscosityLine oil,
             double index,
@@ -65,14 +65,14 @@ public record ViscosityChart(
     }
 
     /** An oil by its name. */
-    record Candidate(String name, ViscosityLine oil) {}
+    public record Candidate(String name, ViscosityLine oil) {}
 
     /**
      * One oil with others to compare.
      *
      * @param wanted lowest and highest wanted viscosity in the sump, mm²/s, or null
      */
-    static ViscosityChart of(
+    public static ViscosityChart of(
             Candidate chosen,
             List<Candidate> others,
             double sumpDegC,

@@ -1,4 +1,4 @@
-package app.yunque.server.drawer;
+package app.yunque.server.sheet;
 
 import app.yunque.backlash.BacklashMap;
 import app.yunque.backlash.BacklashPlaces;
@@ -110,18 +110,18 @@ public record DrawerAnswer(
     public record Table(String title, List<String> heads, List<List<String>> rows) {}
 
     /** The same without the picture of the mesh, which is drawn anew when it is opened. */
-    DrawerAnswer withoutMesh() {
+    public DrawerAnswer withoutMesh() {
         return new DrawerAnswer(
                 verdict, zone, renewNow, reading, sentence, figures, warnings, workings, bar,
                 tables, shelf, map, null, schools, identity, chart, sump, gear, why);
     }
 
-    static Builder saying(String sentence) {
+    public static Builder saying(String sentence) {
         return new Builder(sentence);
     }
 
     /** Puts an answer together. */
-    static final class Builder {
+    public static final class Builder {
         private final String sentence;
         private Verdict verdict = Verdict.orNotJudged(null);
         private @Nullable Zone zone;
@@ -146,23 +146,23 @@ public record DrawerAnswer(
             this.sentence = sentence;
         }
 
-        Builder verdict(Verdict value) {
+        public Builder verdict(Verdict value) {
             verdict = value;
             return this;
         }
 
-        Builder zone(@Nullable Zone value) {
+        public Builder zone(@Nullable Zone value) {
             zone = value;
             return this;
         }
 
-        Builder renewNow(boolean value) {
+        public Builder renewNow(boolean value) {
             renewNow = value;
             return this;
         }
 
         /** The judgement of a mesh, with the value on its scale. */
-        Builder judged(
+        public Builder judged(
                 BacklashVerdict judged, BacklashPlaces places, BacklashVerdict.Limits limits) {
             verdict = judged.verdict();
             zone = judged.zone();
@@ -183,95 +183,95 @@ public record DrawerAnswer(
             return this;
         }
 
-        Builder mm(String label, double value) {
+        public Builder mm(String label, double value) {
             return figure(label, value, "mm", 3);
         }
 
-        Builder figure(String label, double value, String unit, int decimals) {
+        public Builder figure(String label, double value, String unit, int decimals) {
             figures.add(new Figure(label, value, unit, decimals, null));
             return this;
         }
 
-        Builder words(String label, String words) {
+        public Builder words(String label, String words) {
             figures.add(new Figure(label, null, "", 0, words));
             return this;
         }
 
-        Builder warn(List<String> more) {
+        public Builder warn(List<String> more) {
             warnings.addAll(more);
             return this;
         }
 
-        Builder working(Working working) {
+        public Builder working(Working working) {
             workings.add(working);
             return this;
         }
 
         /** The value that decides, where no bar shows it. */
-        Builder reading(Reading value) {
+        public Builder reading(Reading value) {
             reading = value;
             return this;
         }
 
-        Builder bar(Bar value) {
+        public Builder bar(Bar value) {
             bar = value;
             reading = new Reading(value.value(), value.uncertainty(), value.unit());
             return this;
         }
 
-        Builder table(List<String> heads, List<List<String>> rows) {
+        public Builder table(List<String> heads, List<List<String>> rows) {
             return table(new Table("", heads, rows));
         }
 
-        Builder table(Table value) {
+        public Builder table(Table value) {
             if (!value.rows().isEmpty()) {
                 tables.add(value);
             }
             return this;
         }
 
-        Builder shelf(OnTheShelf value) {
+        public Builder shelf(OnTheShelf value) {
             shelf = value;
             return this;
         }
 
-        Builder map(BacklashMap value) {
+        public Builder map(BacklashMap value) {
             map = value;
             return this;
         }
 
-        Builder mesh(MeshPicture value) {
+        public Builder mesh(MeshPicture value) {
             mesh = value;
             return this;
         }
 
-        Builder schools(BacklashSchools value) {
+        public Builder schools(BacklashSchools value) {
             schools = value;
             return this;
         }
 
-        Builder identity(GearIdentity value) {
+        public Builder identity(GearIdentity value) {
             identity = value;
             return this;
         }
 
-        Builder chart(ViscosityChart value) {
+        public Builder chart(ViscosityChart value) {
             chart = value;
             return this;
         }
 
-        Builder sump(SumpPicture value) {
+        public Builder sump(SumpPicture value) {
             sump = value;
             return this;
         }
 
-        Builder gear(GearDrawing value) {
+        public Builder gear(GearDrawing value) {
             gear = value;
             return this;
         }
 
         /** What was gathered so far in another builder stands beside this answer as what it rests on. */
-        Builder why(String title, Builder part) {
+        public Builder why(String title, Builder part) {
             why =
                     new Part(
                             title,
@@ -282,7 +282,7 @@ public record DrawerAnswer(
             return this;
         }
 
-        DrawerAnswer build() {
+        public DrawerAnswer build() {
             return new DrawerAnswer(
                     verdict,
                     zone,

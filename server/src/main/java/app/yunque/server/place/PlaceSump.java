@@ -1,4 +1,4 @@
-package app.yunque.server.drawer;
+package app.yunque.server.place;
 
 import app.yunque.lubricant.Immersed;
 import app.yunque.lubricant.ImmersedBearing;
@@ -9,6 +9,8 @@ import app.yunque.lubricant.SumpShape;
 import app.yunque.lubricant.TiltedSump;
 import app.yunque.measure.Refused;
 import app.yunque.server.problem.AtField;
+import app.yunque.server.sheet.DrawerSheet;
+import app.yunque.server.sheet.SumpFields;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;

@@ -1,4 +1,4 @@
-package app.yunque.server.drawer;
+package app.yunque.server.sheet;
 
 import java.util.List;
 import java.util.Set;
@@ -27,7 +27,7 @@ public record Drawer(
         Function<DrawerSheet, DrawerAnswer> answer) {
 
     /** A drawer that shows all its fields at once. */
-    Drawer(
+    public Drawer(
             String name,
             String title,
             String purpose,

@@ -1,4 +1,4 @@
-package app.yunque.server.drawer;
+package app.yunque.server.sheet;
 
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -44,47 +44,47 @@ public record Field(
     /** A condition on another field. */
     public record When(String field, List<String> values) {}
 
-    static Field count(String name, String label, String start) {
+    public static Field count(String name, String label, String start) {
         return new Field(name, label, "", Kind.COUNT, List.of(), start, false, "", List.of(), null);
     }
 
-    static Field quantity(String name, String label, String start, String... units) {
+    public static Field quantity(String name, String label, String start, String... units) {
         return new Field(
                 name, label, "", Kind.QUANTITY, List.of(units), start, false, "", List.of(), null);
     }
 
-    static Field length(String name, String label, String start) {
+    public static Field length(String name, String label, String start) {
         return quantity(name, label, start, "mm", "in", "thou");
     }
 
-    static Field readings(String name, String label, String... units) {
+    public static Field readings(String name, String label, String... units) {
         return new Field(
                 name, label, "", Kind.READINGS, List.of(units), "", false, "", List.of(), null);
     }
 
     /** Words, such as where a maker's figure stands; may stay empty. */
-    static Field text(String name, String label) {
+    public static Field text(String name, String label) {
         return new Field(name, label, "", Kind.TEXT, List.of(), "", true, "", List.of(), null);
     }
 
-    static Field choice(String name, String label, String start, Option... choices) {
+    public static Field choice(String name, String label, String start, Option... choices) {
         return new Field(
                 name, label, "", Kind.CHOICE, List.of(), start, false, "", List.of(choices), null);
     }
 
-    Field mayBeEmpty() {
+    public Field mayBeEmpty() {
         return new Field(name, label, group, kind, units, start, true, hint, choices, when);
     }
 
-    Field hinting(String words) {
+    public Field hinting(String words) {
         return new Field(name, label, group, kind, units, start, optional, words, choices, when);
     }
 
-    Field in(String heading) {
+    public Field in(String heading) {
         return new Field(name, label, heading, kind, units, start, optional, hint, choices, when);
     }
 
-    Field onlyWhen(String field, String... values) {
+    public Field onlyWhen(String field, String... values) {
         return new Field(
                 name,
                 label,
@@ -98,7 +98,7 @@ public record Field(
                 new When(field, List.of(values)));
     }
 
-    Field starting(String value) {
+    public Field starting(String value) {
         return new Field(name, label, group, kind, units, value, optional, hint, choices, when);
     }
 }

@@ -1,23 +1,23 @@
-package app.yunque.server.drawer;
+package app.yunque.server.sheet;
 
 import app.yunque.lubricant.BaseOil;
 import app.yunque.lubricant.OldViscosity;
 import app.yunque.lubricant.ViscosityLine;
-import app.yunque.server.drawer.Field.Option;
 import app.yunque.server.problem.AtField;
+import app.yunque.server.sheet.Field.Option;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 
 /** How an oil is entered, and the line that follows. */
-final class OilFields {
-    static final String OIL = "The oil";
-    static final String BOX = "The box";
+public final class OilFields {
+    public static final String OIL = "The oil";
+    public static final String BOX = "The box";
 
     private OilFields() {}
 
-    static Field base(String name, String label) {
+    public static Field base(String name, String label) {
         return Field.choice(
                 name,
                 label,
@@ -28,7 +28,7 @@ final class OilFields {
     }
 
     /** An oil by grade and index, or by two points. */
-    static List<Field> oil() {
+    public static List<Field> oil() {
         return List.<Field>of(
                         base("base", "Base oil"),
                         Field.choice(
@@ -62,11 +62,11 @@ final class OilFields {
                 .toList();
     }
 
-    static BaseOil baseOf(DrawerSheet sheet) {
+    public static BaseOil baseOf(DrawerSheet sheet) {
         return sheet.choice("base", BaseOil.class);
     }
 
-    static ViscosityLine line(DrawerSheet sheet) {
+    public static ViscosityLine line(DrawerSheet sheet) {
         double index = sheet.orElse("viscosityIndex", baseOf(sheet).usualIndex());
         return switch (sheet.choice("known")) {
             case "POINTS" ->
@@ -87,7 +87,7 @@ final class OilFields {
         };
     }
 
-    static Field choice(String name, String label, Enum<?>[] values) {
+    public static Field choice(String name, String label, Enum<?>[] values) {
         return Field.choice(
                 name,
                 label,
@@ -104,7 +104,7 @@ final class OilFields {
     }
 
     /** How the air carries the heat off (W/m²K). */
-    static Field air() {
+    public static Field air() {
         return Field.choice(
                 "air",
                 "It stands",
@@ -116,7 +116,7 @@ final class OilFields {
     }
 
     /** Whether the base gives heat to the air too. */
-    static Field baseFree() {
+    public static Field baseFree() {
         return Field.choice(
                 "baseFree",
                 "Its base",

@@ -1,7 +1,8 @@
-package app.yunque.server.drawer;
+package app.yunque.server.place;
 
-import app.yunque.server.drawer.Drawer.Section;
-import app.yunque.server.drawer.Drawer.Takes;
+import app.yunque.server.sheet.Drawer;
+import app.yunque.server.sheet.Drawer.Section;
+import app.yunque.server.sheet.Drawer.Takes;
 import app.yunque.server.store.StoreService;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;

@@ -1,4 +1,4 @@
-package app.yunque.server.drawer;
+package app.yunque.server.sheet;
 
 import app.yunque.gear.BasicRack;
 import app.yunque.gear.BevelPair;
@@ -8,9 +8,9 @@ import app.yunque.gear.Hand;
 import app.yunque.gear.ServiceDuty;
 import app.yunque.gear.WormSet;
 import app.yunque.mesh.CentreDistance;
-import app.yunque.server.drawer.Field.Option;
 import app.yunque.server.problem.AtField;
 import app.yunque.server.problem.Faults;
+import app.yunque.server.sheet.Field.Option;
 import app.yunque.tooth.WearLimit.ToothMaterial;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -19,7 +19,7 @@ import java.util.Map;
 import java.util.Objects;
 
 /** The fields in which gears are described, and the gears made from them. */
-final class GearFields {
+public final class GearFields {
     private static final String GEAR = "The gear";
     private static final String PAIR = "The pair";
     private static final String ONE_MORE = "pinion.";
@@ -28,7 +28,7 @@ final class GearFields {
     private GearFields() {}
 
     /** One external gear; with {@code ring} also an internal one. */
-    static List<Field> gear(boolean ring) {
+    public static List<Field> gear(boolean ring) {
         var fields = new ArrayList<Field>();
         if (ring) {
             fields.add(
@@ -47,7 +47,7 @@ final class GearFields {
     }
 
     /** Two gears at their centre distance; the wheel may be a ring. */
-    static List<Field> pair() {
+    public static List<Field> pair() {
         var fields = new ArrayList<Field>();
         fields.add(Field.count("pinion.teeth", "Teeth of the pinion", "20"));
         fields.add(Field.count("wheel.teeth", "Teeth of the wheel", "40"));
@@ -99,7 +99,7 @@ final class GearFields {
                         .toArray(Option[]::new));
     }
 
-    static CylindricalGear gear(DrawerSheet sheet) {
+    public static CylindricalGear gear(DrawerSheet sheet) {
         return new CylindricalGear(
                 sheet.count("teeth"),
                 sheet.number("normalModuleMm"),
@@ -112,17 +112,17 @@ final class GearFields {
                 sheet.is("internal", "INSIDE"));
     }
 
-    static CylindricalGear pinion(DrawerSheet sheet) {
+    public static CylindricalGear pinion(DrawerSheet sheet) {
         return member(sheet, ONE_MORE, hand(sheet), false);
     }
 
-    static CylindricalGear wheel(DrawerSheet sheet) {
+    public static CylindricalGear wheel(DrawerSheet sheet) {
         boolean ring = sheet.is("wheelKind", "INSIDE");
         return member(sheet, TWO, ring ? hand(sheet) : hand(sheet).opposite(), ring);
     }
 
     /** The pair at its centre distance; without one, where it closes without backlash. */
-    static GearPair pair(DrawerSheet sheet) {
+    public static GearPair pair(DrawerSheet sheet) {
         var faults = new Faults();
         var one = faults.gather(() -> pinion(sheet));
         var two = faults.gather(() -> wheel(sheet));
@@ -166,7 +166,7 @@ final class GearFields {
                 .orElse(BasicRack.FULL_DEPTH);
     }
 
-    static List<Field> worm() {
+    public static List<Field> worm() {
         return List.<Field>of(
                         Field.count("starts", "Starts of the worm", "1"),
                         Field.count("wheelTeeth", "Teeth of the wheel", "40"),
@@ -186,7 +186,7 @@ final class GearFields {
                 .toList();
     }
 
-    static WormSet worm(DrawerSheet sheet) {
+    public static WormSet worm(DrawerSheet sheet) {
         return new WormSet(
                 sheet.count("starts"),
                 sheet.count("wheelTeeth"),
@@ -197,7 +197,7 @@ final class GearFields {
                 sheet.choice("hand", Hand.class));
     }
 
-    static List<Field> bevel() {
+    public static List<Field> bevel() {
         return List.<Field>of(
                         Field.count("pinionTeeth", "Teeth of the pinion", "16"),
                         Field.count("wheelTeeth", "Teeth of the wheel", "32"),
@@ -213,7 +213,7 @@ final class GearFields {
                 .toList();
     }
 
-    static BevelPair bevel(DrawerSheet sheet) {
+    public static BevelPair bevel(DrawerSheet sheet) {
         return new BevelPair(
                 sheet.count("pinionTeeth"),
                 sheet.count("wheelTeeth"),
@@ -224,7 +224,7 @@ final class GearFields {
                 sheet.number("faceWidthMm"));
     }
 
-    static Field duty() {
+    public static Field duty() {
         return Field.choice(
                         "duty",
                         "The drive is for",
@@ -235,11 +235,11 @@ final class GearFields {
                 .in("Limits");
     }
 
-    static Field makersReference() {
+    public static Field makersReference() {
         return Field.text("makersReference", "Maker’s figure from").in("Limits");
     }
 
-    static Field material() {
+    public static Field material() {
         return Field.choice(
                         "material",
                         "The teeth are",
@@ -252,7 +252,7 @@ final class GearFields {
 
     /** Joins groups of fields. */
     @SafeVarargs
-    static List<Field> all(List<Field>... groups) {
+    public static List<Field> all(List<Field>... groups) {
         return Arrays.stream(groups).flatMap(List::stream).toList();
     }
 }

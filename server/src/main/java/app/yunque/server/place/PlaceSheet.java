@@ -1,4 +1,4 @@
-package app.yunque.server.drawer;
+package app.yunque.server.place;
 
 import app.yunque.lubricant.BaseOil;
 import app.yunque.lubricant.BearingGrease;
@@ -26,6 +26,12 @@ import app.yunque.lubricant.WormOil;
 import app.yunque.measure.Refused;
 import app.yunque.server.problem.AtField;
 import app.yunque.server.quantity.EnteredNumber;
+import app.yunque.server.sheet.DrawerEntries;
+import app.yunque.server.sheet.DrawerSheet;
+import app.yunque.server.sheet.Field;
+import app.yunque.server.sheet.GreaseFields;
+import app.yunque.server.sheet.LubricantFields;
+import app.yunque.server.sheet.SumpFields;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -94,7 +100,7 @@ public final class PlaceSheet {
     }
 
     Set<LubricatedPlace.Thing> meets() {
-        var meets = PlaceFields.touched(sheet);
+        var meets = LubricantFields.touched(sheet);
         meets.addAll(sort().meets());
         return meets;
     }
@@ -114,7 +120,7 @@ public final class PlaceSheet {
         return sheet.is("old", "YES")
                 ? Optional.of(
                         new Compatibility.Remains(
-                                CompatibilityDrawer.read(sheet, "old."),
+                                LubricantFields.read(sheet, "old."),
                                 sheet.number("old.sharePercent") / 100))
                 : Optional.empty();
     }
@@ -353,7 +359,7 @@ public final class PlaceSheet {
     }
 
     List<List<String>> dipstick(PlaceSump.Sump sump) {
-        return SumpDrawer.dipstick(
+        return SumpFields.dipstick(
                 sheet, sump.shape(), h -> FillQuantity.net(sump.shape(), h, sump.parts()));
     }
 

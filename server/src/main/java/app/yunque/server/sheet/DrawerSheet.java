@@ -1,4 +1,4 @@
-package app.yunque.server.drawer;
+package app.yunque.server.sheet;
 
 import app.yunque.measure.Gauge;
 import app.yunque.measure.PlainDigits;
@@ -20,7 +20,7 @@ import org.jspecify.annotations.Nullable;
  * The entries of a drawer, read against its fields: every fault is told at once, at its field, before any rule is asked.
  * What a drawer asks for but nobody entered is refused; what it does not ask for is passed over.
  */
-final class DrawerSheet {
+public final class DrawerSheet {
     private static final int MOST_READINGS = 500;
     private static final int LONGEST_TEXT = 200;
 
@@ -36,7 +36,7 @@ final class DrawerSheet {
     }
 
     /** @throws Refused naming every field that is missing or not what it should be */
-    static DrawerSheet read(
+    public static DrawerSheet read(
             List<Field> fields, DrawerEntries entries, @Nullable InstrumentView instrument) {
         var sheet = new DrawerSheet(fields, instrument);
         var faults = new Faults();
@@ -54,11 +54,11 @@ final class DrawerSheet {
         return sheet;
     }
 
-    boolean has(String name) {
+    public boolean has(String name) {
         return numbers.containsKey(name);
     }
 
-    double number(String name) {
+    public double number(String name) {
         var value = numbers.get(name);
         if (value == null) {
             throw Refused.because(name, "This is missing. Measure it and enter it.");
@@ -66,39 +66,39 @@ final class DrawerSheet {
         return value;
     }
 
-    Optional<Double> optional(String name) {
+    public Optional<Double> optional(String name) {
         return Optional.ofNullable(numbers.get(name));
     }
 
-    double orElse(String name, double otherwise) {
+    public double orElse(String name, double otherwise) {
         return numbers.getOrDefault(name, otherwise);
     }
 
-    int count(String name) {
+    public int count(String name) {
         return (int) number(name);
     }
 
-    Optional<Integer> optionalCount(String name) {
+    public Optional<Integer> optionalCount(String name) {
         return optional(name).map(Double::intValue);
     }
 
-    List<Double> readings(String name) {
+    public List<Double> readings(String name) {
         return readings.getOrDefault(name, List.of());
     }
 
-    String choice(String name) {
+    public String choice(String name) {
         return choices.getOrDefault(name, "");
     }
 
-    <E extends Enum<E>> E choice(String name, Class<E> type) {
+    public <E extends Enum<E>> E choice(String name, Class<E> type) {
         return Enum.valueOf(type, choice(name));
     }
 
-    boolean is(String name, String value) {
+    public boolean is(String name, String value) {
         return choice(name).equals(value);
     }
 
-    Gauge gauge() {
+    public Gauge gauge() {
         return instrument == null
                 ? Gauge.UNLISTED
                 : new Gauge(instrument.resolutionMm(), instrument.maxErrorMm());
@@ -109,7 +109,7 @@ final class DrawerSheet {
      *
      * @throws Refused when a maker's figure was entered without saying where it stands
      */
-    List<String> makersReference(String figure) {
+    public List<String> makersReference(String figure) {
         if (!has(figure)) {
             return List.of();
         }
@@ -122,7 +122,7 @@ final class DrawerSheet {
     }
 
     /** What the instrument's card says against these readings. */
-    List<String> gaugeWarnings() {
+    public List<String> gaugeWarnings() {
         var told = new ArrayList<String>();
         if (instrument == null) {
             told.add(
@@ -136,7 +136,7 @@ final class DrawerSheet {
     }
 
     /** @throws Refused when a reading lies outside what the instrument can read */
-    void refuseBeyondInstrument(String name) {
+    public void refuseBeyondInstrument(String name) {
         if (instrument == null) {
             return;
         }

@@ -1,4 +1,4 @@
-package app.yunque.server.drawer;
+package app.yunque.server.sheet;
 
 import app.yunque.lubricant.ShelfChoice;
 import app.yunque.server.store.LubricantView;
@@ -36,14 +36,14 @@ public record OnTheShelf(List<OfferedCan> cans, @Nullable UUID take, @Nullable D
             boolean forbidden) {}
 
     /** Oils when an oil is sought, greases when a grease is. */
-    static List<ShelfChoice.Can> cans(List<LubricantView> shelf, boolean grease) {
+    public static List<ShelfChoice.Can> cans(List<LubricantView> shelf, boolean grease) {
         return shelf.stream()
                 .filter(l -> l.lubricant().isGrease() == grease)
                 .map(LubricantView::can)
                 .toList();
     }
 
-    static OnTheShelf of(ShelfChoice choice, @Nullable Double amount) {
+    public static OnTheShelf of(ShelfChoice choice, @Nullable Double amount) {
         return new OnTheShelf(
                 choice.judged().stream()
                         .map(

@@ -1,4 +1,4 @@
-package app.yunque.server.drawer;
+package app.yunque.server.sheet;
 
 import app.yunque.lubricant.Immersed;
 import app.yunque.lubricant.SumpShape;
@@ -40,7 +40,7 @@ public record SumpPicture(
      */
     public record PartInSump(
             String name, double acrossMm, double upMm, double radiusMm, boolean gear) {
-        static PartInSump of(Immersed part, double acrossMm, boolean gear) {
+        public static PartInSump of(Immersed part, double acrossMm, boolean gear) {
             return new PartInSump(
                     part.name(),
                     acrossMm,
@@ -50,11 +50,11 @@ public record SumpPicture(
         }
     }
 
-    static SumpPicture of(SumpShape shape, double level) {
+    public static SumpPicture of(SumpShape shape, double level) {
         return of(shape, level, null, null, null, List.of());
     }
 
-    static SumpPicture of(
+    public static SumpPicture of(
             SumpShape shape,
             double level,
             @Nullable Double lowest,
