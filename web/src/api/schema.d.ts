@@ -1077,6 +1077,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calc/finding/plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["plan"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calc/finding/checks": {
         parameters: {
             query?: never;
@@ -1500,7 +1516,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["plan"];
+        get: operations["plan_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -3303,6 +3319,36 @@ export interface components {
             apart: components["schemas"]["Finding"][];
             papers: components["schemas"]["DrawerEntries"];
             suggested: components["schemas"]["PlaceRequest"][];
+        };
+        PlanAnswer: {
+            kinds: ("RED" | "WGB" | "BVL" | "TWN" | "CYC" | "PLW" | "HWN" | "HOI" | "ACT" | "FDB" | "HDS" | "SLD" | "MTP" | "PGE" | "REV" | "THR" | "STE" | "STA" | "WSH")[];
+            circumstances: ("KNOCK" | "WHINE" | "GROWL" | "LEAK" | "HEAT" | "SLIP" | "JUMP" | "STIFF" | "CREEP" | "STALL" | "LASH" | "TIME" | "ONCE" | "METAL" | "BURNT" | "VIBR" | "LIFT" | "FEED" | "SEA" | "OLD" | "REP" | "SHOCK" | "NEW" | "RED" | "WGB" | "BVL" | "TWN" | "CYC" | "PLW" | "HWN" | "HOI" | "ACT" | "FDB" | "HDS" | "SLD" | "MTP" | "PGE" | "REV" | "THR" | "STE" | "STA" | "WSH")[];
+            checks: components["schemas"]["PlannedCheck"][];
+            /** Format: int32 */
+            openMusts: number;
+            /** Format: double */
+            openMinutes: number;
+        };
+        PlanInput: {
+            parts: components["schemas"]["PartInput"][];
+            shafts: number[];
+            kind: string;
+            complaint: string;
+            circumstances: ("KNOCK" | "WHINE" | "GROWL" | "LEAK" | "HEAT" | "SLIP" | "JUMP" | "STIFF" | "CREEP" | "STALL" | "LASH" | "TIME" | "ONCE" | "METAL" | "BURNT" | "VIBR" | "LIFT" | "FEED" | "SEA" | "OLD" | "REP" | "SHOCK" | "NEW" | "RED" | "WGB" | "BVL" | "TWN" | "CYC" | "PLW" | "HWN" | "HOI" | "ACT" | "FDB" | "HDS" | "SLD" | "MTP" | "PGE" | "REV" | "THR" | "STE" | "STA" | "WSH")[];
+        };
+        PlannedCheck: {
+            step: string;
+            /** Format: int32 */
+            number: number;
+            part: string;
+            check: components["schemas"]["Check"];
+            /** @enum {string} */
+            level: "IN_DOUBT" | "SHOULD" | "MUST";
+            because: string[];
+            conditional: boolean;
+            open: boolean;
+            openMust?: boolean;
+            forTheOpenUnit?: boolean;
         };
         Point: {
             /** Format: double */
@@ -6224,6 +6270,30 @@ export interface operations {
             };
         };
     };
+    plan: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PlanInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlanAnswer"];
+                };
+            };
+        };
+    };
     checks: {
         parameters: {
             query?: never;
@@ -6792,7 +6862,7 @@ export interface operations {
             };
         };
     };
-    plan: {
+    plan_1: {
         parameters: {
             query?: {
                 toolChange?: number;

@@ -37,6 +37,7 @@ final class CheckFamilies {
                     ByName.anywhere("one-?way|sprag|backstops?|free ?wheels?", "OWC"),
                     ByName.anywhere("stem( nuts?)?|lead ?screws?|feed ?screws?|half ?nuts?", "STM"),
                     ByName.anywhere("worm ?wheels?", "WWL"),
+                    ByName.anywhere("calibration|stroke|(travel|limit) stops?", "CAL"),
                     ByName.anywhere("sprockets?|chains?", "CHN"),
                     ByName.anywhere("pulleys?|belts?|sheaves?", "BLT"),
                     ByName.anywhere("(rubber|spider|flexible) ?elements?|spiders?", "ELM"),

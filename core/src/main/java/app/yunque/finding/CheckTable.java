@@ -1,13 +1,9 @@
 package app.yunque.finding;
 
-import java.io.InputStream;
-import java.nio.charset.StandardCharsets;
-import java.util.ArrayList;
+import app.yunque.measure.TableLines;
 import java.util.Arrays;
 import java.util.EnumSet;
 import java.util.List;
-import java.util.Objects;
-import java.util.Scanner;
 import java.util.Set;
 
 /** Reads the table of checks that ships with the core, line by line; a line that cannot be read ends the start, by its name. */
@@ -17,22 +13,9 @@ final class CheckTable {
     private CheckTable() {}
 
     static List<Check> read() {
-        var checks = new ArrayList<Check>();
-        try (InputStream table =
-                        Objects.requireNonNull(
-                                CheckTable.class.getResourceAsStream("checks.table"),
-                                "the table of checks is missing");
-                var lines = new Scanner(table, StandardCharsets.UTF_8)) {
-            while (lines.hasNextLine()) {
-                var line = lines.nextLine();
-                if (!line.isBlank() && !line.startsWith("#")) {
-                    checks.add(check(line));
-                }
-            }
-        } catch (java.io.IOException unread) {
-            throw new IllegalStateException("The table of checks cannot be read.", unread);
-        }
-        return List.copyOf(checks);
+        return TableLines.beside(CheckTable.class, "checks.table").stream()
+                .map(CheckTable::check)
+                .toList();
     }
 
     static Check check(String line) {

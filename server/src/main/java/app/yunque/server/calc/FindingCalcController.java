@@ -10,15 +10,24 @@ import app.yunque.finding.PartFinding;
 import app.yunque.finding.PartRecord;
 import app.yunque.finding.StandingFinding;
 import app.yunque.gear.ServiceDuty;
+import app.yunque.inspection.CheckPlan;
+import app.yunque.inspection.Circumstance;
+import app.yunque.inspection.Complaint;
+import app.yunque.inspection.PlannedCheck;
+import app.yunque.inspection.UnitKind;
 import app.yunque.measure.Edges;
 import app.yunque.measure.LimitReading;
+import app.yunque.measure.Refused;
 import app.yunque.teardown.Condition;
 import app.yunque.teardown.PartKind;
 import app.yunque.teardown.Side;
 import app.yunque.teardown.StepDetail;
 import app.yunque.teardown.TeardownStep;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -122,15 +131,77 @@ class FindingCalcController {
         return Checks.of(record(input).step());
     }
 
+    /**
+     * @param parts         parts in the order they came off, each with what was found on it
+     * @param shafts        shaft each sat on, 1 for the input, 0 for the housing; empty takes them all for the first shaft's
+     * @param kind          kind and name of the unit in words
+     * @param complaint     what the customer says, in words
+     * @param circumstances what else is so: surroundings, history, or a complaint that the words do not tell
+     */
+    record PlanInput(
+            List<PartInput> parts,
+            List<Integer> shafts,
+            String kind,
+            String complaint,
+            Set<Circumstance> circumstances) {}
+
+    /**
+     * @param kinds         kinds of unit that the words give away; several where they do not tell them apart, none where nothing fits
+     * @param circumstances what the plan went by
+     * @param checks        what to look at, feel and measure, in this order
+     * @param openMusts     how many must be answered while the unit lies open, and are not
+     * @param openMinutes   minutes of a practised mechanic for these
+     */
+    record PlanAnswer(
+            List<UnitKind> kinds,
+            Set<Circumstance> circumstances,
+            List<PlannedCheck> checks,
+            int openMusts,
+            double openMinutes) {}
+
+    /** What to look at on the parts that came off, and in which order. */
+    @PostMapping("/finding/plan")
+    PlanAnswer plan(@RequestBody PlanInput input) {
+        if (!input.shafts().isEmpty() && input.shafts().size() != input.parts().size()) {
+            throw Refused.because(
+                    "shafts",
+                    "%d parts and %d shafts. Name the shaft of each part, or of none."
+                            .formatted(input.parts().size(), input.shafts().size()));
+        }
+        var kinds = UnitKind.of(input.kind());
+        var circumstances = EnumSet.noneOf(Circumstance.class);
+        circumstances.addAll(input.circumstances());
+        circumstances.addAll(Complaint.read(input.complaint()));
+        kinds.forEach(k -> circumstances.add(k.circumstance()));
+        var parts =
+                IntStream.range(0, input.parts().size())
+                        .mapToObj(
+                                i ->
+                                        record(
+                                                input.parts().get(i),
+                                                i + 1,
+                                                input.shafts().isEmpty()
+                                                        ? 1
+                                                        : input.shafts().get(i)))
+                        .toList();
+        var plan = CheckPlan.of(parts, circumstances);
+        return new PlanAnswer(
+                kinds, circumstances, plan.checks(), plan.openMusts().size(), plan.openMinutes());
+    }
+
     private static PartRecord record(PartInput input) {
+        return record(input, 1, 1);
+    }
+
+    private static PartRecord record(PartInput input, int number, int shaft) {
         var step =
                 new TeardownStep(
-                        "part",
-                        1,
+                        "part " + number,
+                        number,
                         input.part(),
                         input.kind(),
                         1,
-                        1,
+                        shaft,
                         Side.MIDDLE,
                         null,
                         "",

@@ -193,4 +193,90 @@ class FindingCalcTest {
         one.put("reading", Map.of("value", depth, "uncertainty", 0.01, "unit", "mm"));
         return one;
     }
+
+    private static Map<String, Object> part(String name, String kind, Object... findings) {
+        return Map.of(
+                "part",
+                name,
+                "kind",
+                kind,
+                "duty",
+                "ENCLOSED_POWER",
+                "condition",
+                "NOT_SAID",
+                "singleUse",
+                false,
+                "findings",
+                List.of(findings),
+                "measured",
+                List.of());
+    }
+
+    private AtBench.Answer plan(
+            String kind, String complaint, List<Integer> shafts, Object... parts) {
+        return bench.post(
+                "/api/calc/finding/plan",
+                Map.of(
+                        "parts", List.of(parts),
+                        "shafts", shafts,
+                        "kind", kind,
+                        "complaint", complaint,
+                        "circumstances", List.of("SEA")));
+    }
+
+    /** Common practice, no source. */
+    @Test
+    void thePlanOfAGrowlingReducerSaysWhatIsPickedUpFirst() {
+        var plan =
+                plan(
+                                "helical reducer",
+                                "growls, does not leak",
+                                List.of(1, 1, 0),
+                                part("ball bearing 6206", "BEARING"),
+                                part("shaft", "SHAFT"),
+                                part("housing", "HOUSING"))
+                        .body();
+        assertThat(plan.path("kinds")).extracting(JsonNode::asString).containsExactly("RED");
+        assertThat(plan.path("circumstances"))
+                .extracting(JsonNode::asString)
+                .containsExactlyInAnyOrder("GROWL", "SEA", "RED");
+        var first = plan.path("checks").get(0);
+        assertThat(first.path("check").path("id").asString()).isEqualTo("BRG-6");
+        assertThat(first.path("level").asString()).isEqualTo("MUST");
+        assertThat(plan.path("checks").get(1).path("check").path("id").asString())
+                .isEqualTo("BRG-1");
+        assertThat(plan.path("checks").get(1).path("because").get(0).asString())
+                .isEqualTo("growls");
+        assertThat(plan.path("openMusts").asInt()).isGreaterThan(10);
+
+        var found =
+                plan(
+                                "helical reducer",
+                                "growls, does not leak",
+                                List.of(1, 1, 0),
+                                part(
+                                        "ball bearing 6206",
+                                        "BEARING",
+                                        Map.of(
+                                                "check", "BRG-1",
+                                                "word", "smooth",
+                                                "look", "WASHED",
+                                                "by", "Ana")),
+                                part("shaft", "SHAFT"),
+                                part("housing", "HOUSING"))
+                        .body();
+        assertThat(found.path("openMusts").asInt()).isEqualTo(plan.path("openMusts").asInt() - 1);
+        assertThat(found.path("openMinutes").asDouble())
+                .isCloseTo(plan.path("openMinutes").asDouble() - 2, within(1e-9));
+    }
+
+    @Test
+    void aPlanNeedsAShaftForEachPartOrForNone() {
+        var refused = plan("a box", "", List.of(1), part("a", "GEAR"), part("b", "GEAR"));
+        assertThat(refused.status()).isEqualTo(422);
+        assertThat(refused.at("shafts")).startsWith("2 parts and 1 shafts.");
+        var general = plan("a box", "", List.of(), part("a", "GEAR"), part("b", "GEAR"));
+        assertThat(general.status()).isEqualTo(200);
+        assertThat(general.body().path("kinds")).isEmpty();
+    }
 }
