@@ -43,7 +43,13 @@ export function PinAgain({ name }: { name: string }) {
   };
 
   return (
-    <Modal opened={asked !== undefined} onClose={() => close(false)} title={name} centered>
+    <Modal
+      opened={asked !== undefined}
+      onClose={() => close(false)}
+      title={name}
+      centered
+      closeButtonProps={{ "aria-label": "Not now" }}
+    >
       <form onSubmit={show}>
         <PasswordInput
           data-autofocus

@@ -140,7 +140,8 @@ class NothingIsLostTest {
     @Test
     void worksOnWithoutALineEvenAfterAReload() {
         try (var m = Mechanic.signedIn("Tomás Vega", "1470")) {
-            m.page.waitForFunction("navigator.serviceWorker.controller !== null");
+            m.page.evaluate(
+                    "() => new Promise((done) => navigator.serviceWorker.controller ? done() : navigator.serviceWorker.addEventListener('controllerchange', () => done(), { once: true }))");
             openStrip(m);
             m.goTo("Inspect");
             m.goTo("Strip");

@@ -91,6 +91,8 @@ class WhatMayBeSignedTest {
                     .click();
             m.field("Why reuse?").fill("it looks all right");
             m.page.keyboard().press("Enter");
+            assertThat(m.text("about a part that holds is a lead’s")).isVisible();
+            m.showPin("2580");
             assertThat(m.text("Every part is decided.")).isVisible();
             fitAll(m, 2);
             prove(m);
