@@ -31,6 +31,7 @@ import { keepTheApp } from "./api/kept";
 import { jobKeys, queryClient } from "./job/bench";
 import { onPhotoKept, wakePhotos } from "./photo";
 import { PreferencesProvider } from "./shared/preferences";
+import { startTab } from "./shared/tab";
 import { theme } from "./theme";
 
 onPhotoKept((photo, view) => queryClient.setQueryData(jobKeys.one(String(photo.job)), view));
@@ -40,6 +41,8 @@ void keepTheApp(() => void queryClient.invalidateQueries());
 window.addEventListener("vite:preloadError", () => window.location.reload());
 
 const root = document.getElementById("root");
+// A tab knows its name before its forms look for what was typed in it.
+await startTab();
 if (root) {
   createRoot(root).render(
     <StrictMode>

@@ -20,7 +20,8 @@ const PATIENCE_SECONDS = 5;
 /** A server that is only slow is waited for: what it was asked for is newer than what lies here. */
 const PATIENCE_WITH_ANSWERS_SECONDS = 20;
 
-precacheAndRoute(self.__WB_MANIFEST);
+// Not for “/”: a page is the newest there is, below.
+precacheAndRoute(self.__WB_MANIFEST, { directoryIndex: "", cleanURLs: false });
 cleanupOutdatedCaches();
 
 // The newest page where there is a line: the one of this device only opens when nothing else does.

@@ -14,6 +14,7 @@ import { PlaceSheet } from "../place/PlaceSheet";
 import { placeKeys, placesQuery } from "../place/queries";
 import { Apart, Starts } from "../place/UnitPlaces";
 import { Conflict } from "../shared/Conflict";
+import { forgetDraft } from "../shared/drafts";
 import { moment } from "../shared/format";
 import { Panel } from "../shared/Panel";
 
@@ -154,7 +155,7 @@ function AtThisJob({ view, atJob }: { view: StationProps["view"]; atJob: PlaceAt
         labels={FILL_LABELS}
         onKeepMine={(version) => sent && void send({ ...sent, version })}
         onTakeTheirs={() => {
-          localStorage.removeItem(`yunque.draft.fill.${view.job.id}.${atJob.id}`);
+          forgetDraft(`fill.${view.job.id}.${atJob.id}`);
           clearProblem();
         }}
       />

@@ -82,7 +82,9 @@ export function OpenJob({ opened, onClose, unitId }: Props) {
           onChange={(e) => draft.change({ unitId: e.currentTarget.value })}
           data={[
             { value: "", label: "Choose…" },
-            ...(units.data ?? []).map((u) => ({ value: u.id, label: `${u.tag} · ${u.name}` })),
+            ...(units.data ?? [])
+              .filter((u) => !u.putAway)
+              .map((u) => ({ value: u.id, label: `${u.tag} · ${u.name}` })),
           ]}
         />
         <p style={{ margin: 0 }}>

@@ -6,6 +6,7 @@ import type { FillRequest, FillView } from "../api/types";
 import { lubricantsQuery } from "../drawers/queries";
 import { Fault } from "../shared/Caution";
 import { Conflict } from "../shared/Conflict";
+import { forgetDraft } from "../shared/drafts";
 import { day } from "../shared/format";
 import { Panel } from "../shared/Panel";
 import { TakenAway } from "../shared/TakenAway";
@@ -68,7 +69,7 @@ export default function PlacePage() {
   };
   const draftKey = `place-fill.${correcting?.id ?? placeId}`;
   const leave = () => {
-    localStorage.removeItem(`yunque.draft.${draftKey}`);
+    forgetDraft(draftKey);
     setCorrecting(undefined);
     clear();
   };

@@ -8,6 +8,7 @@ import { Sheet } from "../drawers/Sheet";
 import { entriesFrom, labelsOf } from "../drawers/sheet.model";
 import { Fault } from "../shared/Caution";
 import { Conflict } from "../shared/Conflict";
+import { forgetDraft } from "../shared/drafts";
 import { useDraft } from "../shared/useDraft";
 import { useWrite } from "../shared/useWrite";
 import classes from "./Place.module.css";
@@ -65,7 +66,7 @@ export function PlaceSheet({ unitId, place, start, onDone }: Props) {
     if (await send("DELETE", `${path}?version=${of.given.version}`)) {
       client.setQueryData(placeKeys.away(unitId), of);
       head.clear();
-      localStorage.removeItem(`yunque.draft.${draft}`);
+      forgetDraft(draft);
       onDone();
     }
   };
@@ -103,7 +104,7 @@ export function PlaceSheet({ unitId, place, start, onDone }: Props) {
         onKeepMine={(version) => sent && void keep(sent, version)}
         onTakeTheirs={() => {
           head.clear();
-          localStorage.removeItem(`yunque.draft.${draft}`);
+          forgetDraft(draft);
           clear();
           void client.invalidateQueries({ queryKey: placeKeys.ofUnit(unitId) });
           onDone();

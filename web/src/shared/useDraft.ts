@@ -1,4 +1,5 @@
 import { useCallback, useEffect, useState } from "react";
+import { forgetDraft, readDraft, writeDraft } from "./drafts";
 
 /**
  * State of a form that outlives a reload, a crash and a wrong tap on Back: kept on the device with every stroke and
@@ -8,45 +9,44 @@ import { useCallback, useEffect, useState } from "react";
  * @param initial what the form starts with when there is no draft
  */
 export function useDraft<T extends object>(key: string, initial: T) {
-  const store = `yunque.draft.${key}`;
-  const [value, setValue] = useState<T>(() => read(store, initial));
-  const [touched, setTouched] = useState(() => localStorage.getItem(store) !== null);
+  const [value, setValue] = useState<T>(() => read(key, initial));
+  const [touched, setTouched] = useState(() => readDraft(key) !== null);
 
   // An untouched form follows the record; a touched one keeps what was typed.
   const fresh = JSON.stringify(initial);
   useEffect(() => {
-    if (!touched && localStorage.getItem(store) === null) {
+    if (!touched && readDraft(key) === null) {
       setValue(JSON.parse(fresh) as T);
     }
-  }, [fresh, store, touched]);
+  }, [fresh, key, touched]);
 
   const change = useCallback(
     (part: Partial<T>) => {
       setValue((old) => {
         const next = { ...old, ...part };
-        localStorage.setItem(store, JSON.stringify(next));
+        writeDraft(key, JSON.stringify(next));
         return next;
       });
       setTouched(true);
     },
-    [store],
+    [key],
   );
 
   const clear = useCallback(
     (next?: T) => {
-      localStorage.removeItem(store);
+      forgetDraft(key);
       setTouched(false);
       if (next) {
         setValue(next);
       }
     },
-    [store],
+    [key],
   );
 
   return { value, change, clear, touched };
 }
 
-function read<T extends object>(store: string, initial: T): T {
-  const kept = localStorage.getItem(store);
+function read<T extends object>(key: string, initial: T): T {
+  const kept = readDraft(key);
   return kept === null ? initial : { ...initial, ...(JSON.parse(kept) as Partial<T>) };
 }

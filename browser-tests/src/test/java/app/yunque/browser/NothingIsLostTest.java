@@ -56,6 +56,27 @@ class NothingIsLostTest {
     }
 
     @Test
+    void twoTabsOnOneFormEachKeepWhatWasTypedInThem() {
+        try (var first = Mechanic.signedIn("Tomás Vega", "1470")) {
+            openStrip(first);
+            first.field("What came off").fill("half a wheel");
+            var second = first.anotherTab();
+            openStrip(second);
+            assertThat(second.field("What came off")).hasValue("");
+            second.field("What came off").fill("half a cover");
+            first.page.reload();
+            assertThat(first.field("What came off")).hasValue("half a wheel");
+            second.page.close();
+
+            var third = first.anotherTab();
+            openStrip(third);
+            assertThat(third.field("What came off")).hasValue("half a cover");
+            first.page.reload();
+            assertThat(first.field("What came off")).hasValue("half a wheel");
+        }
+    }
+
+    @Test
     void showsBothVersionsWhenTwoPeopleChangeOneStep() {
         try (var tomas = Mechanic.signedIn("Tomás Vega", "1470");
                 var ines = Mechanic.signedIn("Inés Roldán", "2580")) {

@@ -202,4 +202,15 @@ class LanTest {
         did("have_certificate " + TABLETS_ASK_FOR);
         assertThat(Files.readAllBytes(home.resolve("certificate.p12"))).isNotEqualTo(kept);
     }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"http://192.168.1.20", "192.168.1.20:8743", "a b", "-x", "x-", "'"})
+    void whatIsNoNameOfAMachineIsRefused(String said) {
+        var outcome = launcher.script("lan_wanted=\"" + said + "\"; serve_lan");
+        assertThat(outcome.status()).isEqualTo(1);
+        assertThat(outcome.said())
+                .isEqualTo(
+                        "yunque: ‘%s’ is no name or number of a machine. Say it alone, as in ./yunque start --lan=192.168.1.20\n"
+                                .formatted(said));
+    }
 }
