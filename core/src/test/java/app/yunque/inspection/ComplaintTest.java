@@ -78,7 +78,7 @@ class ComplaintTest {
     @ValueSource(
             strings = {
                 "KNOCK | knock | ANY-3",
-                "KNOCK | knock | XXX-9 | ANY-1",
+                "KNOCK | knock | QQQ-9 | ANY-1",
                 "BOO | x | ANY-1 | ANY-2"
             })
     void aLineThatIsNotUnderstoodEndsTheStart(String line) {

@@ -18,7 +18,6 @@ import app.yunque.server.sheet.Field;
 import app.yunque.server.sheet.Field.Option;
 import app.yunque.server.sheet.GearFields;
 import app.yunque.tooth.ChordalThickness;
-import app.yunque.tooth.HardnessByDimple;
 import app.yunque.tooth.PinMeasurement;
 import app.yunque.tooth.SpanMeasurement;
 import app.yunque.tooth.ThicknessLoss;
@@ -33,7 +32,7 @@ import org.springframework.context.annotation.Configuration;
 /** How thick the teeth still are. */
 @Configuration
 class ToothDrawers {
-    private static final String READINGS = "The readings";
+    static final String READINGS = "The readings";
     private static final String LIMITS = "Limits";
 
     @Bean
@@ -408,40 +407,6 @@ class ToothDrawers {
                 .mm("at most", bounds.largestMm())
                 .working(working)
                 .build();
-    }
-
-    @Bean
-    Drawer hardness() {
-        return new Drawer(
-                "hardness",
-                "Hardness by dimples",
-                "One hardened ball squeezed between a known piece and the part: how hard is the part?",
-                Section.TEETH,
-                Takes.NONE,
-                List.of(
-                        Field.length("ballMm", "Ball diameter", "10").in(READINGS),
-                        Field.quantity("knownHardness", "Known hardness, HB", "", "").in(READINGS),
-                        Field.length("knownDimpleMm", "Dimple in the known piece", "").in(READINGS),
-                        Field.length("partDimpleMm", "Dimple in the part", "").in(READINGS),
-                        Field.length("uncertaintyMm", "A dimple is read to ±", "0.05")
-                                .in(READINGS)),
-                sheet -> {
-                    var h =
-                            HardnessByDimple.of(
-                                    sheet.number("ballMm"),
-                                    sheet.number("knownHardness"),
-                                    sheet.number("knownDimpleMm"),
-                                    sheet.number("partDimpleMm"),
-                                    sheet.number("uncertaintyMm"));
-                    return DrawerAnswer.saying(h.sentence())
-                            .figure("hardness", h.hardness(), "HB", 0)
-                            .figure("uncertainty (95 %)", h.uncertainty(), "HB", 0)
-                            .warn(
-                                    List.of(
-                                            "Squeeze in a vice with guards on the jaws and eye protection: a hardened ball can burst."))
-                            .working(h.working())
-                            .build();
-                });
     }
 
     private static Field makersRenewal() {
