@@ -67,4 +67,16 @@ abstract class PapersAtBench {
         var kept = mechanic.put(job + "/answers/" + UUID.randomUUID(), answer);
         assertThat(kept.status()).as(kept.detail()).isEqualTo(200);
     }
+
+    static Map<String, Object> worm() {
+        return Requests.stage(
+                "WORM",
+                Map.of(
+                        "starts", Requests.plain(1),
+                        "wheelTeeth", Requests.plain(40),
+                        "axialModuleMm", Requests.in("module", "4"),
+                        "wormDiameterMm", Requests.mm("40"),
+                        "normalPressureAngleDeg", Requests.in("°", "20"),
+                        "hand", Requests.plain("RIGHT")));
+    }
 }

@@ -256,18 +256,6 @@ class UnitPapersTest extends PapersAtBench {
         unit.put("tag", "C-" + UUID.randomUUID().toString().substring(0, 6));
     }
 
-    private static Map<String, Object> worm() {
-        return Requests.stage(
-                "WORM",
-                Map.of(
-                        "starts", Requests.plain(1),
-                        "wheelTeeth", Requests.plain(40),
-                        "axialModuleMm", Requests.in("module", "4"),
-                        "wormDiameterMm", Requests.mm("40"),
-                        "normalPressureAngleDeg", Requests.in("°", "20"),
-                        "hand", Requests.plain("RIGHT")));
-    }
-
     private static Map<String, Object> counted(int driver, int driven) {
         return Requests.stage(
                 "COUNTED",
