@@ -54,7 +54,6 @@ public class AtTheBench {
      * @throws PinWanted when the PIN has not been shown for it
      */
     public void putsNameTo(String what) {
-        pin.refuseUnlessShown(what);
-        pin.used();
+        pin.useUp(what);
     }
 }

@@ -22,6 +22,10 @@ public class PinAgain {
     static final Duration GOOD_FOR = Duration.ofMinutes(2);
 
     private static final String SHOWN_AT = PinAgain.class.getName();
+
+    /** The PIN with which a lead has acted already. */
+    private static final String SERVED = SHOWN_AT + ".served";
+
     private final Clock clock;
 
     PinAgain(Clock clock) {
@@ -30,29 +34,50 @@ public class PinAgain {
 
     /** The PIN was right, in this session and now. */
     void shown() {
-        RequestContextHolder.currentRequestAttributes()
-                .setAttribute(SHOWN_AT, clock.instant(), RequestAttributes.SCOPE_SESSION);
+        session().setAttribute(SHOWN_AT, clock.instant(), RequestAttributes.SCOPE_SESSION);
     }
 
-    /** @throws PinWanted when it was not shown in these minutes */
+    /**
+     * For acts of a lead, as many as these minutes hold.
+     *
+     * @throws PinWanted when it was not shown in them
+     */
     void refuseUnlessShown(String what) {
+        if (isNeeded()) {
+            session().setAttribute(SERVED, shownFor(what), RequestAttributes.SCOPE_SESSION);
+        }
+    }
+
+    /**
+     * For one signature: what was typed for something else is not good for it, and it is good for nothing after it.
+     *
+     * @throws PinWanted when it was not shown for this
+     */
+    void useUp(String what) {
         if (!isNeeded()) {
             return;
         }
-        var at =
-                RequestContextHolder.currentRequestAttributes()
-                        .getAttribute(SHOWN_AT, RequestAttributes.SCOPE_SESSION);
-        if (!(at instanceof Instant shown) || shown.plus(GOOD_FOR).isBefore(clock.instant())) {
-            throw new PinWanted(what + " Type your PIN for it.");
+        var shown = shownFor(what);
+        if (shown.equals(session().getAttribute(SERVED, RequestAttributes.SCOPE_SESSION))) {
+            throw wanted(what);
         }
+        session().removeAttribute(SHOWN_AT, RequestAttributes.SCOPE_SESSION);
     }
 
-    /** One signature, one PIN. */
-    void used() {
-        if (isNeeded()) {
-            RequestContextHolder.currentRequestAttributes()
-                    .removeAttribute(SHOWN_AT, RequestAttributes.SCOPE_SESSION);
+    private Instant shownFor(String what) {
+        var at = session().getAttribute(SHOWN_AT, RequestAttributes.SCOPE_SESSION);
+        if (!(at instanceof Instant shown) || shown.plus(GOOD_FOR).isBefore(clock.instant())) {
+            throw wanted(what);
         }
+        return shown;
+    }
+
+    private static PinWanted wanted(String what) {
+        return new PinWanted(what + " Type your PIN for it.");
+    }
+
+    private static RequestAttributes session() {
+        return RequestContextHolder.currentRequestAttributes();
     }
 
     private static boolean isNeeded() {

@@ -83,11 +83,31 @@ class PinAgainTest {
         wanted();
     }
 
+    private void signatureIsRefused() {
+        assertThatThrownBy(() -> pin.useUp("Signing closes it."))
+                .isInstanceOf(PinWanted.class)
+                .hasMessage("Signing closes it. Type your PIN for it.");
+    }
+
     @Test
-    void isUsedUp() {
+    void isUsedUpByOneSignature() {
+        signatureIsRefused();
         pin.shown();
-        pin.used();
+        pin.useUp("Signing closes it.");
+        signatureIsRefused();
         wanted();
+    }
+
+    /** What a lead typed for an act of a lead signs nothing a minute later; what is typed anew does. */
+    @Test
+    void isNotGoodForASignatureAfterAnotherAct() {
+        pin.shown();
+        goesOn();
+        signatureIsRefused();
+        goesOn();
+        when(clock.instant()).thenReturn(NOON.plusSeconds(30));
+        pin.shown();
+        pin.useUp("Signing closes it.");
     }
 
     @Test
@@ -97,6 +117,6 @@ class PinAgainTest {
                         new TestingAuthenticationToken("demo", null, PinAgain.NOT_NEEDED));
         RequestContextHolder.resetRequestAttributes();
         goesOn();
-        assertThatCode(pin::used).doesNotThrowAnyException();
+        assertThatCode(() -> pin.useUp("Signing closes it.")).doesNotThrowAnyException();
     }
 }
