@@ -6,19 +6,20 @@
 // hostile: requests to every address of the API description, with any method, any form and any nonsense, signed in and not. None may
 // be answered with a fault of the app, and the app must be well after it. Default 5,000 requests.
 // Both end with a status other than 0 when something is wrong. ENDURANCE_SEED repeats a run of hostile requests.
-import { execFileSync } from "node:child_process";
+import { execFile, execFileSync } from "node:child_process";
 import { randomUUID } from "node:crypto";
 import { mkdtempSync, readFileSync, rmSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join, resolve } from "node:path";
+import { promisify } from "node:util";
 
 const project = resolve(import.meta.dirname, "..");
 const [mode = "kills", many] = process.argv.slice(2);
 const home = mkdtempSync(join(tmpdir(), "yunque-endurance-"));
 const environment = { ...process.env, YUNQUE_HOME: home, YUNQUE_PORT: "8990" };
 const pause = (ms) => new Promise((done) => setTimeout(done, ms));
-const yunque = (...words) =>
-  execFileSync(join(project, "yunque"), words, { env: environment, stdio: ["ignore", "ignore", "inherit"] });
+// People go on writing while it starts.
+const yunque = (...words) => promisify(execFile)(join(project, "yunque"), words, { env: environment });
 const address = () => `http://127.0.0.1:${readFileSync(join(home, "port"), "utf8")}`;
 
 /** Somebody at the bench: keeps cookies, writes each entry under one identity until it is acknowledged. */
@@ -121,7 +122,7 @@ async function kills(rounds) {
       killPostgres();
     }
     process.kill(pidOf(join(home, "server.pid")), "SIGKILL");
-    yunque("start", "--detach");
+    await yunque("start", "--detach");
     process.stdout.write(`\r${round} kills, ${acknowledged.length} acknowledged`);
   }
   over = true;
@@ -199,10 +200,10 @@ async function hostile(requests) {
 
 let good = false;
 try {
-  yunque("start", "--detach", "--demo");
+  await yunque("start", "--detach", "--demo");
   good = mode === "hostile" ? await hostile(Number(many ?? 5000)) : await kills(Number(many ?? 20));
 } finally {
-  yunque("stop");
+  await yunque("stop");
   if (good) {
     rmSync(home, { recursive: true, force: true });
   } else {
