@@ -1,6 +1,7 @@
 package app.yunque.server.care;
 
 import app.yunque.measure.Refused;
+import app.yunque.server.history.PutAwayRequest;
 import app.yunque.server.people.AtTheBench;
 import app.yunque.server.problem.NotThere;
 import java.sql.Timestamp;
@@ -18,8 +19,6 @@ import org.springframework.transaction.annotation.Transactional;
  */
 @Service
 class Purge {
-    private static final int LONGEST_WHY = 300;
-
     private static final String STEPS =
             "(select id from step where job_id in (:jobs) union select id from step_aud where job_id in (:jobs))";
     private static final String PLACES =
@@ -191,8 +190,9 @@ class Purge {
                     "The tag is %s; “%s” was typed. Nothing was purged."
                             .formatted(record.tag(), tag.strip()));
         }
-        if (why.isBlank() || why.strip().length() > LONGEST_WHY) {
-            throw Refused.because("why", "Say why, in 1 to %d characters.".formatted(LONGEST_WHY));
+        if (why.isBlank() || why.strip().length() > PutAwayRequest.LONGEST_WHY) {
+            throw Refused.because(
+                    "why", "Say why, in 1 to %d characters.".formatted(PutAwayRequest.LONGEST_WHY));
         }
         bench.actAsLead("What is purged is gone for good; only a lead does it.");
     }

@@ -49,11 +49,6 @@ public class DrawerService {
         return drawer.answer().apply(DrawerSheet.read(drawer.fields(), entries, chosen(entries)));
     }
 
-    /** A sentence in the place of an answer that can no longer be worked out. */
-    public DrawerAnswer told(String sentence) {
-        return DrawerAnswer.saying(sentence).build();
-    }
-
     /** The check of a part that a drawer's answer is usually kept for; empty when there is none. */
     String answers(String name) {
         return ANSWERS.getOrDefault(name, "");

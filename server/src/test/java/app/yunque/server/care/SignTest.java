@@ -2,6 +2,9 @@ package app.yunque.server.care;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.time.Duration;
 import java.time.Instant;
 import org.jspecify.annotations.Nullable;
@@ -53,5 +56,14 @@ class SignTest {
     void noBackupsByThemselvesIsSaidWithWhatToDo() {
         assertThat(Sign.noBackups().amiss()).isTrue();
         assertThat(Sign.noBackups().says()).contains("./yunque start --keep-backups FOLDER");
+    }
+
+    /** What a lead sees at a tablet, and what ./yunque doctor sees at the machine. */
+    @Test
+    void theLauncherHasTheSameLimits() throws IOException {
+        assertThat(Files.readString(Path.of("../launcher/care.sh")))
+                .contains("\nleast_free_mb=%d\n".formatted(Sign.LEAST_FREE_MB))
+                .contains("\"$hours\" -gt %d ]".formatted(Sign.OLDEST_BACKUP.toHours()))
+                .contains("date +%%s) + %d)".formatted(Sign.CLOCKS_DIFFER.toSeconds()));
     }
 }
