@@ -20,6 +20,11 @@ public record RackDrive(int teeth, double moduleMm) implements Stage {
 
     /** Its output does not turn; the shafts before it alone make the ratio. */
     @Override
+    public String checks() {
+        return "MRK";
+    }
+
+    @Override
     public double ratio() {
         return 1;
     }

@@ -42,6 +42,11 @@ public record ScrewAndNut(
 
     /** Its output does not turn; the shafts before it alone make the ratio. */
     @Override
+    public String checks() {
+        return "MSN";
+    }
+
+    @Override
     public double ratio() {
         return 1;
     }

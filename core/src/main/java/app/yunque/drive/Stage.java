@@ -48,6 +48,11 @@ public interface Stage {
         return Optional.empty();
     }
 
+    /** Family of the checks of its mesh: "MSP"; empty where nothing meshes. */
+    default String checks() {
+        return "";
+    }
+
     /** Diameter on which the input's rim runs (mm), 0 where there is none. */
     default double inputDiameterMm() {
         return 0;
@@ -73,6 +78,11 @@ public interface Stage {
 
     /** Spur or helical gears on parallel shafts, a ring included. */
     record Parallel(GearPair pair) implements Stage {
+        @Override
+        public String checks() {
+            return pair.isInternal() ? "MIN" : "MSP";
+        }
+
         @Override
         public double ratio() {
             return pair.isInternal() ? pair.ratio() : -pair.ratio();
@@ -119,6 +129,11 @@ public interface Stage {
         }
 
         @Override
+        public String checks() {
+            return internal ? "MIN" : "MSP";
+        }
+
+        @Override
         public double ratio() {
             double ratio = (double) drivenTeeth / driverTeeth;
             return internal ? ratio : -ratio;
@@ -157,6 +172,11 @@ public interface Stage {
 
     /** Bevel gears; the sense is told by looking at the back of each gear, so it turns round. */
     record Bevel(BevelPair pair) implements Stage {
+        @Override
+        public String checks() {
+            return "MBV";
+        }
+
         @Override
         public Optional<MeshMeasure> mesh() {
             return Optional.of(MeshMeasure.BEVEL);
@@ -200,6 +220,11 @@ public interface Stage {
 
     /** A worm driving its wheel. */
     record Worm(WormSet set, double friction) implements Stage {
+        @Override
+        public String checks() {
+            return "MWG";
+        }
+
         @Override
         public Optional<MeshMeasure> mesh() {
             return Optional.of(MeshMeasure.WORM);
@@ -259,6 +284,11 @@ public interface Stage {
         }
 
         @Override
+        public String checks() {
+            return "MWG";
+        }
+
+        @Override
         public double ratio() {
             return (double) wheelTeeth / starts;
         }
@@ -290,6 +320,11 @@ public interface Stage {
 
     /** A planetary set between two of its members, the third held. */
     record Planetary(PlanetarySet set, PlanetarySet.Path path) implements Stage {
+        @Override
+        public String checks() {
+            return "MPL";
+        }
+
         @Override
         public double ratio() {
             return set.ratio(path);
@@ -345,6 +380,11 @@ public interface Stage {
         }
 
         @Override
+        public String checks() {
+            return "MCH";
+        }
+
+        @Override
         public double ratio() {
             return (double) drivenTeeth / driverTeeth;
         }
@@ -390,6 +430,11 @@ public interface Stage {
                         "A cycloidal disc of %d lobes needs more than %d pins, usually one more. Count both again."
                                 .formatted(lobes, lobes));
             }
+        }
+
+        @Override
+        public String checks() {
+            return "MCY";
         }
 
         @Override
@@ -439,6 +484,11 @@ public interface Stage {
                         "fromCentreMm",
                         "In the centre of the disc the wheel stands still: that is neutral and has no ratio.");
             }
+        }
+
+        @Override
+        public String checks() {
+            return "MFR";
         }
 
         @Override

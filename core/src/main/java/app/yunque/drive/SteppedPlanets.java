@@ -54,6 +54,11 @@ public record SteppedPlanets(
     }
 
     @Override
+    public String checks() {
+        return "MPL";
+    }
+
+    @Override
     public double ratio() {
         return path.ratio((double) planetAtSun * ringTeeth / ((double) sunTeeth * planetAtRing));
     }

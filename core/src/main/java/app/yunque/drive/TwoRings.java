@@ -64,6 +64,11 @@ public record TwoRings(
     }
 
     @Override
+    public String checks() {
+        return "MPL";
+    }
+
+    @Override
     public double ratio() {
         double carrier = 1 + (double) heldRing / sunTeeth;
         double ring = 1 - (double) heldRing * secondPlanet / ((double) planetTeeth * outputRing);

@@ -52,6 +52,21 @@ public record Check(
         return level.equals("M") || level.startsWith("M;");
     }
 
+    /** Whether it becomes a must on a part that holds, stops or carries the load: what should be made does, but for what every part is asked. */
+    public boolean isRaisedOnStrictParts() {
+        return (level.equals("S") || level.startsWith("S;")) && !family().equals("ANY");
+    }
+
+    /** True where it can only be made after the rebuild. */
+    public boolean isAfterWork() {
+        return looks.equals(Set.of(Look.AFTER_WORK));
+    }
+
+    /** True where it can only be made before washing. */
+    public boolean isGoneAfterWashing() {
+        return looks.equals(Set.of(Look.AS_FOUND));
+    }
+
     /** True for what is asked only where something is so: "[open] races". */
     public boolean isConditional() {
         return lookAt.startsWith("[");
@@ -91,6 +106,11 @@ public record Check(
                 .map(MatchResult::group)
                 .filter(name -> Checks.find(name).filter(c -> !c.measured.isEmpty()).isPresent())
                 .toList();
+    }
+
+    /** What is looked at with its name, for a list of what is open: "bearing seat on the shaft (JRN-1)". */
+    public String inWords() {
+        return "%s (%s)".formatted(lookAt.replaceFirst("^\\[[^\\]]*]\\s*", ""), id);
     }
 
     /** The family of parts it is asked of: "BRG". */

@@ -1,6 +1,7 @@
 package app.yunque.finding;
 
 import app.yunque.teardown.PartKind;
+import app.yunque.teardown.TeardownStep;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Pattern;
@@ -64,6 +65,19 @@ final class CheckFamilies {
         NAMES.stream().filter(n -> n.fits(kind, name)).forEach(n -> families.addAll(n.families));
         families.add("NEW");
         return families.stream().distinct().toList();
+    }
+
+    /** True for what a part of its kind always has: the teeth of a gear, the nose of a pawl. */
+    static boolean isOfItsKind(Check check, TeardownStep step) {
+        var ofKind = ofKind(step.kind());
+        return !check.isConditional() && !ofKind.isEmpty() && ofKind.get(0).equals(check.family());
+    }
+
+    /** True where the name of the part tells that it has this. */
+    static boolean isNamed(Check check, TeardownStep step) {
+        return NAMES.stream()
+                .filter(n -> n.fits(step.kind(), step.part()))
+                .anyMatch(n -> n.families.contains(check.family()));
     }
 
     private static List<String> ofKind(PartKind kind) {

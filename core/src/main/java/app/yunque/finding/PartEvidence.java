@@ -3,12 +3,14 @@ package app.yunque.finding;
 import app.yunque.measure.Verdict;
 import app.yunque.teardown.PartKind;
 import java.util.EnumSet;
+import java.util.List;
 import java.util.Set;
 
 /**
  * What signing asks of a part.
  *
- * @param lookedAt  true when somebody said how it was found, or measured it, and on a part that holds every check of its own was made
+ * @param open      checks it may not go back without and that nobody made, quickest first
+ * @param left      checks left open for a reason that a lead answers for
  * @param damaged   true when something on it wants measuring, or condemns it
  * @param condemned true when nothing that is measured lets it go back
  * @param worst     worst verdict of what was measured on it; NOT_JUDGED when nothing was
@@ -16,7 +18,8 @@ import java.util.Set;
  * @param lock      true for a lock that holds once only: a tab washer, a cotter pin
  */
 public record PartEvidence(
-        boolean lookedAt,
+        List<Check> open,
+        List<Check> left,
         boolean damaged,
         boolean condemned,
         Verdict worst,
@@ -31,15 +34,19 @@ public record PartEvidence(
                         .map(Measured::verdict)
                         .filter(v -> v != Verdict.NOT_JUDGED)
                         .toList();
-        boolean seen = !standing.isEmpty() || !judged.isEmpty();
-        boolean strict = part.isStrict();
         return new PartEvidence(
-                seen && (!strict || part.openMusts().isEmpty()),
+                part.openAtSigning(),
+                part.leftToALead(),
                 standing.stream().anyMatch(f -> DAMAGE.contains(f.severity())),
                 standing.stream().anyMatch(f -> f.severity() == Severity.CONDEMNED),
                 judged.stream().reduce(Verdict::worse).orElse(Verdict.NOT_JUDGED),
-                strict,
+                part.isStrict(),
                 part.step().kind() == PartKind.TAB_WASHER
                         || part.step().kind() == PartKind.COTTER_PIN);
+    }
+
+    /** True when all was looked at that can be while the unit lies open. */
+    public boolean lookedAt() {
+        return open.stream().allMatch(Check::isAfterWork);
     }
 }

@@ -1,10 +1,13 @@
 package app.yunque.finding;
 
 import app.yunque.gear.ServiceDuty;
+import app.yunque.measure.Verdict;
 import app.yunque.teardown.TeardownStep;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * All that is on record about a part, and nothing else: silence is never soundness.
@@ -13,18 +16,44 @@ import java.util.List;
  * @param duty     what the drive is there for
  * @param findings what was found by eye, finger or ear, in the order it was said
  * @param measured what was measured on it, in the order it was taken; of several on one thing the one that counts is kept
+ * @param left     checks that somebody said are not made, in the order it was said
+ * @param musts    checks it may not go back without; those of its kind and duty are always among them
  */
 public record PartRecord(
-        TeardownStep step, ServiceDuty duty, List<PartFinding> findings, List<Measured> measured) {
+        TeardownStep step,
+        ServiceDuty duty,
+        List<PartFinding> findings,
+        List<Measured> measured,
+        List<LeftOpen> left,
+        List<Check> musts) {
 
     public PartRecord {
         findings = List.copyOf(findings);
         measured = AgreeingMeasurements.of(measured, StrictParts.isStrict(step, duty));
+        left = List.copyOf(left);
+        musts =
+                Stream.concat(MustChecks.of(step, duty).stream(), musts.stream())
+                        .distinct()
+                        .toList();
+    }
+
+    /** A part of which nobody said that anything is left. */
+    public PartRecord(
+            TeardownStep step,
+            ServiceDuty duty,
+            List<PartFinding> findings,
+            List<Measured> measured) {
+        this(step, duty, findings, measured, List.of(), List.of());
     }
 
     /** A part of which only the strip speaks. */
     public static PartRecord of(TeardownStep step, ServiceDuty duty) {
         return new PartRecord(step, duty, List.of(), List.of());
+    }
+
+    /** The same with more that it may not go back without. */
+    public PartRecord alsoAsked(List<Check> more) {
+        return new PartRecord(step, duty, findings, measured, left, more);
     }
 
     /** True when doubtful counts as failed on it, and not looked at as not fit. */
@@ -65,22 +94,71 @@ public record PartRecord(
                 && findings.stream().anyMatch(f -> !f.check().startsWith("ANY"));
     }
 
-    /** Checks that must be answered and are not, quickest first. */
+    /** Where a check stands on this part. */
+    public CheckState state(Check check) {
+        return answer(check).state();
+    }
+
+    /**
+     * What was said about a check. What was looked at or measured outweighs a word that it is left; of an eye and a measurement the worse
+     * is told.
+     */
+    public CheckAnswer answer(Check check) {
+        var seen =
+                standing().stream()
+                        .filter(s -> s.check().equals(check.id()))
+                        .map(CheckAnswer::seen);
+        var taken =
+                measured.stream()
+                        .filter(m -> m.isJudged() && m.check().equals(check.id()))
+                        .map(CheckAnswer::measured);
+        return Stream.concat(seen, taken)
+                .reduce((a, b) -> a.verdict().worse(b.verdict()) == a.verdict() ? a : b)
+                .or(() -> inHand(check))
+                .or(() -> leftOpen(check).map(CheckAnswer::left))
+                .orElse(CheckAnswer.OPEN);
+    }
+
+    /** Whoever answered a check of the part by eye had the part in hand: that it is whole was seen too. */
+    private Optional<CheckAnswer> inHand(Check check) {
+        return check.id().equals(Checks.WHOLE) && !standing().isEmpty()
+                ? Optional.of(
+                        new CheckAnswer(CheckState.SEEN, "seen with the rest", Verdict.CLEAR_PASS))
+                : Optional.empty();
+    }
+
+    /** What was last said about why a check is not made. */
+    public Optional<LeftOpen> leftOpen(Check check) {
+        return left.stream()
+                .filter(l -> l.check().equals(check.id()))
+                .reduce((first, second) -> second);
+    }
+
+    /** Checks that must be answered before it may go back, while the unit lies open, quickest first. */
     public List<Check> openMusts() {
-        var standing = standing();
-        return MustChecks.of(this).stream()
-                .filter(c -> standing.stream().noneMatch(s -> answers(s, c)))
-                .filter(
-                        c ->
-                                measured.stream()
-                                        .noneMatch(m -> m.isJudged() && m.check().equals(c.id())))
+        return openAtSigning().stream().filter(c -> !c.isAfterWork()).toList();
+    }
+
+    /** The same, with what can only be made after the rebuild. */
+    public List<Check> openAtSigning() {
+        return musts.stream()
+                .filter(this::standsOpen)
                 .sorted(Comparator.comparingDouble(Check::minutes))
                 .toList();
     }
 
-    /** Whoever answered a check of the part by eye had the part in hand: that it is whole was seen too. */
-    private static boolean answers(StandingFinding finding, Check check) {
-        return finding.check().equals(check.id()) || check.id().equals(Checks.WHOLE);
+    /** Checks left open for a reason that a lead answers for, quickest first. */
+    public List<Check> leftToALead() {
+        return musts.stream()
+                .filter(c -> !state(c).isAnswered() && !standsOpen(c))
+                .filter(c -> leftOpen(c).filter(l -> l.why().isForALead()).isPresent())
+                .sorted(Comparator.comparingDouble(Check::minutes))
+                .toList();
+    }
+
+    private boolean standsOpen(Check check) {
+        return !state(check).isAnswered()
+                && leftOpen(check).filter(l -> l.letsGoBack(isStrict())).isEmpty();
     }
 
     private static boolean isOfAny(Measured m) {

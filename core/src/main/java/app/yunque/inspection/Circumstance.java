@@ -66,4 +66,19 @@ public enum Circumstance {
     public boolean isComplaint() {
         return compareTo(VIBR) <= 0;
     }
+
+    /** True for a kind of unit. */
+    public boolean isKind() {
+        return compareTo(RED) >= 0;
+    }
+
+    /** True for surroundings and history that stay with the unit. */
+    public boolean isOfTheUnit() {
+        return this == SEA || this == OLD || isKind();
+    }
+
+    /** True for what a job is said to be about: its complaint, an earlier repair, a shock. */
+    public boolean isOfTheJob() {
+        return isComplaint() || this == REP || this == SHOCK;
+    }
 }

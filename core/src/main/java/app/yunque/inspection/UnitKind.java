@@ -1,45 +1,114 @@
 package app.yunque.inspection;
 
 import app.yunque.gear.ServiceDuty;
+import app.yunque.measure.TableLines;
 import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
+import java.util.Objects;
 import java.util.regex.Pattern;
 
-/** Kinds of unit, by the words that give one away; the mechanic confirms. Source: common practice, no source. */
+/**
+ * Kinds of unit: the words that give one away, what it is there for, what is set and what is proved on it. All of it stands in a table that a
+ * practitioner can correct; a line that cannot be read ends the start, by its name. Source: common practice, no source.
+ */
 public enum UnitKind {
-    RED("reducer|gear ?reducer|helical", ServiceDuty.ENCLOSED_POWER),
-    WGB("worm (reducer|gear ?box)", ServiceDuty.ENCLOSED_POWER),
-    BVL("right-?angle|bevel|mower box", ServiceDuty.ENCLOSED_POWER),
-    TWN("twin|two( \\w+)? outputs|spreader", ServiceDuty.FEED),
-    CYC("cycloid\\w*", ServiceDuty.ENCLOSED_POWER),
-    PLW("capstan|recovery winch|planetary winch|winch", ServiceDuty.LIFTING),
-    HWN("deck winch|ratchet winch|hand winch|self-tailing", ServiceDuty.LIFTING),
-    HOI("hoist|crane|davit|passenger lift|lift (table|platform)", ServiceDuty.LIFTING),
-    /** Lifting where gravity or water pushes back. */
-    ACT("actuator|gate|linear|rising stem", ServiceDuty.FEED),
-    FDB("feed ?(box|gear\\w*)|power feed", ServiceDuty.FEED),
-    HDS("headstock|mill head|quill|bull gear|spindle", ServiceDuty.FEED),
-    SLD("lathe|quadrant|cross.?slide|compound|tailstock", ServiceDuty.FEED),
-    MTP("metering|dosing", ServiceDuty.FEED),
-    PGE("pump", ServiceDuty.ENCLOSED_POWER),
-    REV("reversing|selector|shift|tractor|locomotive", ServiceDuty.FEED),
-    THR("thrower|auger|blower", ServiceDuty.ENCLOSED_POWER),
-    STE("steering|sector", ServiceDuty.FEED),
-    STA("starter|recoil", ServiceDuty.ENCLOSED_POWER),
-    WSH("washing head|spray head", ServiceDuty.ENCLOSED_POWER);
+    RED,
+    WGB,
+    BVL,
+    TWN,
+    CYC,
+    PLW,
+    HWN,
+    HOI,
+    ACT,
+    FDB,
+    HDS,
+    SLD,
+    MTP,
+    PGE,
+    REV,
+    THR,
+    STE,
+    STA,
+    WSH;
 
-    private final Pattern words;
-    private final ServiceDuty duty;
+    private static final int COLUMNS = 7;
+    private static final Map<UnitKind, Line> LINES = lines();
 
-    UnitKind(String words, ServiceDuty duty) {
-        this.words = Pattern.compile("\\b(" + words + ")\\b");
-        this.duty = duty;
+    /**
+     * One line of the table.
+     *
+     * @param words      what gives it away
+     * @param duty       what it is there for where nobody says
+     * @param powered    true when it runs under power while it is proved
+     * @param setting    names of the steps that are set on it, in this order
+     * @param acceptance names of what it shows before it leaves, beside what every unit shows
+     * @param notAsked   what is not asked of it, and why; empty where all is
+     */
+    private record Line(
+            Pattern words,
+            ServiceDuty duty,
+            boolean powered,
+            List<String> setting,
+            List<String> acceptance,
+            String notAsked) {}
+
+    private static Map<UnitKind, Line> lines() {
+        var lines = new EnumMap<UnitKind, Line>(UnitKind.class);
+        for (var line : TableLines.beside(UnitKind.class, "unitkinds.table")) {
+            var cells = Arrays.stream(line.split(" \\| ", -1)).map(String::strip).toList();
+            if (cells.size() != COLUMNS) {
+                throw new IllegalStateException(
+                        "A kind of unit needs %d cells: %s".formatted(COLUMNS, line));
+            }
+            lines.put(
+                    valueOf(cells.get(0)),
+                    new Line(
+                            Pattern.compile("\\b(" + cells.get(1) + ")\\b"),
+                            ServiceDuty.valueOf(cells.get(2)),
+                            cells.get(3).equals("yes"),
+                            List.of(cells.get(4).split("\\s+")),
+                            List.of(cells.get(5).split("\\s+")),
+                            cells.get(6).equals("–") ? "" : cells.get(6)));
+        }
+        return lines;
+    }
+
+    private Line line() {
+        return Objects.requireNonNull(LINES.get(this), name());
     }
 
     /** What it is there for where nobody says otherwise. */
     public ServiceDuty usualDuty() {
-        return duty;
+        return line().duty;
+    }
+
+    /** Whether it runs under power while it is proved. */
+    public boolean isPowered() {
+        return line().powered;
+    }
+
+    /** Names of the steps that are set on it after the rebuild, in this order. */
+    public List<String> setting() {
+        return line().setting;
+    }
+
+    /** Names of what it shows before it leaves, beside what every unit shows. */
+    public List<String> acceptance() {
+        return line().acceptance;
+    }
+
+    /** What is not asked of it, and why; empty where all is. */
+    public String notAsked() {
+        return line().notAsked;
+    }
+
+    public String words() {
+        return circumstance().words();
     }
 
     public Circumstance circumstance() {
@@ -70,7 +139,7 @@ public enum UnitKind {
     }
 
     private int longestIn(String text) {
-        var found = words.matcher(text);
+        var found = line().words.matcher(text);
         int longest = 0;
         while (found.find()) {
             longest = Math.max(longest, found.end() - found.start());

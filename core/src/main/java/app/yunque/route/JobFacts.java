@@ -2,16 +2,27 @@ package app.yunque.route;
 
 import app.yunque.measure.Verdict;
 import java.util.List;
+import java.util.Set;
 
 /**
  * What is on record about a job, counted.
  *
  * @param receive what was settled before opening
  * @param parts   what came off, was decided and went back
+ * @param checks  what is still to be looked at and measured
  * @param meshes  what was measured
  * @param proof   what was filled and proved
  */
-public record JobFacts(Receive receive, Parts parts, Meshes meshes, Proof proof) {
+public record JobFacts(Receive receive, Parts parts, Checks checks, Meshes meshes, Proof proof) {
+
+    /**
+     * What the plan of checks asks while the unit lies open.
+     *
+     * @param openMusts   checks that must be answered and are not
+     * @param openMinutes minutes of a practised mechanic for these
+     * @param left        checks that must be answered and that somebody left, for a reason a lead answers for
+     */
+    public record Checks(int openMusts, double openMinutes, int left) {}
 
     /**
      * @param complaint  true when a complaint is on record
@@ -44,11 +55,6 @@ public record JobFacts(Receive receive, Parts parts, Meshes meshes, Proof proof)
         public Parts {
             each = List.copyOf(each);
         }
-
-        /** Parts that nobody looked at and that are not renewed anyway. */
-        int notLookedAt() {
-            return (int) each.stream().filter(p -> !p.lookedAt() && !p.renewedAnyway()).count();
-        }
     }
 
     /**
@@ -57,7 +63,8 @@ public record JobFacts(Receive receive, Parts parts, Meshes meshes, Proof proof)
      * @param name          its step and what it is: "oil seal (4)"
      * @param goesBack      true when it was decided to reuse or dress it
      * @param renewedAnyway true when a new one goes in whatever is found
-     * @param lookedAt      true when somebody said how it was found, or measured it
+     * @param open          checks that must be made before it may go back, and are not, in words
+     * @param left          checks left for a reason that a lead answers for, in words
      * @param damaged       true when it was found worn, pitted, cracked or broken
      * @param condemned     true when nothing that is measured lets it go back
      * @param worst         worst verdict of what was measured on it; NOT_JUDGED when nothing was
@@ -68,16 +75,21 @@ public record JobFacts(Receive receive, Parts parts, Meshes meshes, Proof proof)
             String name,
             boolean goesBack,
             boolean renewedAnyway,
-            boolean lookedAt,
+            List<String> open,
+            List<String> left,
             boolean damaged,
             boolean condemned,
             Verdict worst,
             boolean strict,
-            boolean lock) {}
+            boolean lock) {
+        public PartFact {
+            open = List.copyOf(open);
+            left = List.copyOf(left);
+        }
+    }
 
     /**
      * @param count          meshes of the unit
-     * @param measuredBefore meshes whose backlash was measured at Inspect
      * @param worstBefore    worst verdict of all measurements at Inspect
      * @param measuredAfter  meshes whose backlash was measured at Set
      * @param worstAfter     worst verdict at Set
@@ -87,7 +99,6 @@ public record JobFacts(Receive receive, Parts parts, Meshes meshes, Proof proof)
      */
     public record Meshes(
             int count,
-            int measuredBefore,
             Verdict worstBefore,
             int measuredAfter,
             Verdict worstAfter,
@@ -98,40 +109,54 @@ public record JobFacts(Receive receive, Parts parts, Meshes meshes, Proof proof)
         /** Nothing is worn. */
         public Meshes(
                 int count,
-                int measuredBefore,
                 Verdict worstBefore,
                 int measuredAfter,
                 Verdict worstAfter,
                 boolean bindsAfter) {
-            this(
-                    count,
-                    measuredBefore,
-                    worstBefore,
-                    measuredAfter,
-                    worstAfter,
-                    bindsAfter,
-                    false,
-                    false);
+            this(count, worstBefore, measuredAfter, worstAfter, bindsAfter, false, false);
         }
     }
 
     /**
      * @param places       lubricated places of the unit
      * @param toFill       names of those that were neither filled nor left on purpose
-     * @param freeRotation true when the unit was found to turn free
-     * @param noLeak       true when it was found tight
-     * @param temperature  verdict of the run; NOT_JUDGED when it was not made
+     * @param steps        steps of setting and proving that stand open, failed or are left
      * @param signed       true when the job is signed
      */
-    public record Proof(
-            int places,
-            List<String> toFill,
-            boolean freeRotation,
-            boolean noLeak,
-            Verdict temperature,
-            boolean signed) {
+    public record Proof(int places, List<String> toFill, List<StepFact> steps, boolean signed) {
         public Proof {
             toFill = List.copyOf(toFill);
+            steps = List.copyOf(steps);
+        }
+
+        List<StepFact> at(Station station) {
+            return steps.stream().filter(s -> s.at() == station).toList();
+        }
+    }
+
+    /**
+     * A step of setting or proving that stands against a signature.
+     *
+     * @param id      its name: "P-19"
+     * @param at      the station it is made at
+     * @param what    what is done
+     * @param says    where it stands, in words: "open", "3 mm: clear fail, at most 1 mm"
+     * @param open    true while nobody answered it
+     * @param failed  true when it was made and is not as it should be
+     * @param weight  who may sign in spite of it
+     * @param reopens stations that it opens again, where it failed
+     */
+    public record StepFact(
+            String id,
+            Station at,
+            String what,
+            String says,
+            boolean open,
+            boolean failed,
+            SigningPoint.Weight weight,
+            Set<Station> reopens) {
+        public StepFact {
+            reopens = Set.copyOf(reopens);
         }
     }
 }

@@ -39,7 +39,7 @@ public record Route(List<Stop> stops, List<SigningPoint> againstSigning) {
     }
 
     public static Route of(JobFacts facts) {
-        return new Route(
+        var stops =
                 List.of(
                         receive(facts.receive(), facts.meshes().count() > 0),
                         strip(facts),
@@ -48,8 +48,32 @@ public record Route(List<Stop> stops, List<SigningPoint> againstSigning) {
                         build(facts.parts()),
                         set(facts),
                         fill(facts.proof()),
-                        prove(facts)),
+                        prove(facts));
+        return new Route(
+                facts.proof().signed() ? stops : opened(stops, facts.proof()),
                 SigningGate.of(facts));
+    }
+
+    /** A step that failed opens again the stations where its cause is. */
+    private static List<Stop> opened(List<Stop> stops, JobFacts.Proof proof) {
+        return stops.stream()
+                .map(
+                        stop ->
+                                proof.at(Station.PROVE).stream()
+                                        .filter(
+                                                s ->
+                                                        s.failed()
+                                                                && s.reopens()
+                                                                        .contains(stop.station))
+                                        .findFirst()
+                                        .map(
+                                                s ->
+                                                        new Stop(
+                                                                stop.station,
+                                                                State.ATTENTION,
+                                                                s.id() + " failed at Prove"))
+                                        .orElse(stop))
+                .toList();
     }
 
     /** The station a mechanic most likely wants next: the first still open, else the first that wants a look. */
@@ -109,21 +133,20 @@ public record Route(List<Stop> stops, List<SigningPoint> againstSigning) {
     }
 
     private static Stop inspect(JobFacts facts) {
-        var m = facts.meshes();
-        var open = new ArrayList<String>();
-        if (m.measuredBefore() < m.count()) {
-            open.add(counted(m.count() - m.measuredBefore(), "mesh", "meshes") + " to measure");
-        }
-        int unseen = facts.parts().notLookedAt();
-        if (unseen > 0) {
-            open.add(counted(unseen, "part") + " not looked at");
-        }
-        if (!open.isEmpty()) {
-            return new Stop(Station.INSPECT, State.OPEN, String.join(", ", open));
-        }
+        var checks = facts.checks();
         if (facts.parts().steps() == 0) {
             return new Stop(Station.INSPECT, State.OPEN, "nothing taken off yet");
         }
+        if (checks.openMusts() > 0) {
+            return new Stop(
+                    Station.INSPECT,
+                    State.OPEN,
+                    "%s open, about %.0f min"
+                            .formatted(
+                                    counted(checks.openMusts(), "must"),
+                                    Math.max(1, Math.ceil(checks.openMinutes()))));
+        }
+        var m = facts.meshes();
         var wrong = new ArrayList<String>();
         if (m.worstBefore() != Verdict.CLEAR_PASS) {
             wrong.add(
@@ -140,15 +163,16 @@ public record Route(List<Stop> stops, List<SigningPoint> againstSigning) {
         if (damaged > 0) {
             wrong.add(counted(damaged, "part") + " found damaged");
         }
+        if (checks.left() > 0) {
+            wrong.add(counted(checks.left(), "check") + " not made, for a lead to answer for");
+        }
         return wrong.isEmpty()
                 ? new Stop(
                         Station.INSPECT,
                         State.DONE,
-                        m.count() == 0
-                                ? "every part looked at"
-                                : m.wornBefore()
-                                        ? "every part looked at, worn but usable"
-                                        : "every part looked at, measurements in limits")
+                        m.wornBefore()
+                                ? "every must answered, worn but usable"
+                                : "every must answered")
                 : new Stop(Station.INSPECT, State.ATTENTION, String.join(", ", wrong));
     }
 
@@ -180,8 +204,13 @@ public record Route(List<Stop> stops, List<SigningPoint> againstSigning) {
         if (m.count() == 0 && m.worstAfter() == Verdict.CLEAR_PASS) {
             var parts = facts.parts();
             boolean together = parts.steps() > 0 && parts.fittedSteps() == parts.steps();
-            return new Stop(
-                    Station.SET, together ? State.DONE : State.OPEN, "no mesh on the papers");
+            return toSet(facts)
+                    .orElseGet(
+                            () ->
+                                    new Stop(
+                                            Station.SET,
+                                            together ? State.DONE : State.OPEN,
+                                            "no mesh on the papers"));
         }
         if (m.measuredAfter() < m.count()) {
             return new Stop(
@@ -189,12 +218,30 @@ public record Route(List<Stop> stops, List<SigningPoint> againstSigning) {
                     State.OPEN,
                     counted(m.count() - m.measuredAfter(), "mesh", "meshes") + " to measure again");
         }
-        return m.worstAfter() == Verdict.CLEAR_PASS
-                ? new Stop(
-                        Station.SET,
-                        State.DONE,
-                        m.wornAfter() ? "worn but usable" : "backlash in limits")
-                : new Stop(Station.SET, State.ATTENTION, "backlash wants a look");
+        if (m.worstAfter() != Verdict.CLEAR_PASS) {
+            return new Stop(Station.SET, State.ATTENTION, "backlash wants a look");
+        }
+        return toSet(facts)
+                .orElseGet(
+                        () ->
+                                new Stop(
+                                        Station.SET,
+                                        State.DONE,
+                                        m.wornAfter() ? "worn but usable" : "backlash in limits"));
+    }
+
+    private static Optional<Stop> toSet(JobFacts facts) {
+        var steps = facts.proof().at(Station.SET);
+        if (steps.isEmpty()) {
+            return Optional.empty();
+        }
+        return Optional.of(
+                steps.stream().anyMatch(JobFacts.StepFact::failed)
+                        ? new Stop(Station.SET, State.ATTENTION, "a setting is not as it should be")
+                        : new Stop(
+                                Station.SET,
+                                State.OPEN,
+                                counted(steps.size(), "step") + " to set"));
     }
 
     private static Stop fill(Proof p) {
@@ -213,7 +260,9 @@ public record Route(List<Stop> stops, List<SigningPoint> againstSigning) {
         int open = SigningGate.of(facts).size();
         return new Stop(
                 Station.PROVE,
-                facts.proof().temperature() == Verdict.CLEAR_FAIL ? State.ATTENTION : State.OPEN,
+                facts.proof().at(Station.PROVE).stream().anyMatch(JobFacts.StepFact::failed)
+                        ? State.ATTENTION
+                        : State.OPEN,
                 open == 0 ? "ready to sign" : counted(open, "point") + " before signing");
     }
 

@@ -6,6 +6,8 @@ import app.yunque.route.SigningPoint.Weight;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
+import java.util.function.Function;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
 
@@ -17,6 +19,7 @@ import java.util.stream.Collectors;
  */
 final class SigningGate {
     private static final int NAMED = 6;
+    private static final int MADE_OUT = 3;
 
     private SigningGate() {}
 
@@ -67,8 +70,9 @@ final class SigningGate {
                 parts,
                 Weight.NEVER,
                 "strict-not-looked-at",
-                p -> p.strict() && !p.lookedAt(),
-                "Holds, stops or carries the load, and nobody looked at it: %s (Inspect).");
+                p -> p.strict() && !p.open().isEmpty(),
+                "Holds, stops or carries the load, and is not looked at as it must be: %s (Inspect).",
+                PartFact::open);
         told(
                 points,
                 parts,
@@ -81,8 +85,17 @@ final class SigningGate {
                 parts,
                 Weight.LEAD,
                 "not-looked-at",
-                p -> !p.strict() && !p.lookedAt(),
-                "Going back, and nobody looked at it: %s (Inspect).");
+                p -> !p.strict() && !p.open().isEmpty(),
+                "Going back, and not looked at as it must be: %s (Inspect).",
+                PartFact::open);
+        told(
+                points,
+                parts,
+                Weight.LEAD,
+                "left-open",
+                p -> !p.left().isEmpty(),
+                "Going back with a check that was not made: %s (Inspect).",
+                PartFact::left);
         told(
                 points,
                 parts,
@@ -131,15 +144,9 @@ final class SigningGate {
         }
     }
 
+    /** What is filled, set and shown. */
     private static void proof(
             List<SigningPoint> points, JobFacts.Parts parts, JobFacts.Proof proof) {
-        if (!proof.freeRotation()) {
-            points.add(
-                    new SigningPoint(
-                            "free-rotation",
-                            "Free rotation by hand is not confirmed (Prove).",
-                            together(parts)));
-        }
         if (proof.places() == 0) {
             points.add(
                     lead(
@@ -152,27 +159,58 @@ final class SigningGate {
                             "Not filled, and not left on purpose: %s (Fill)."
                                     .formatted(String.join(", ", proof.toFill()))));
         }
-        if (!proof.noLeak()) {
-            points.add(lead("leak", "It is not confirmed tight (Prove)."));
+        for (var at : List.of(Station.SET, Station.PROVE)) {
+            for (var weight : Weight.values()) {
+                open(points, at, weight, parts, proof);
+            }
         }
-        switch (proof.temperature()) {
-            case NOT_JUDGED ->
-                    points.add(
-                            lead(
-                                    "temperature-missing",
-                                    "The temperature after the run is missing (Prove)."));
-            case CLEAR_FAIL ->
-                    points.add(
-                            lead(
-                                    "temperature",
-                                    "The temperature after the run is too high (Prove)."));
-            case DOUBTFUL ->
-                    points.add(
-                            lead(
-                                    "temperature-doubtful",
-                                    "The temperature after the run is doubtful, and was left so (Prove)."));
-            case CLEAR_PASS -> {}
+        for (var step : proof.steps()) {
+            if (!step.open()) {
+                points.add(
+                        new SigningPoint(
+                                step.id(),
+                                "%s, %s: %s (%s)."
+                                        .formatted(
+                                                step.id(),
+                                                step.what(),
+                                                step.says(),
+                                                step.at().words()),
+                                step.weight() == Weight.NEVER ? together(parts) : step.weight()));
+            }
         }
+    }
+
+    private static void open(
+            List<SigningPoint> points,
+            Station at,
+            Weight weight,
+            JobFacts.Parts parts,
+            JobFacts.Proof proof) {
+        var these = proof.at(at).stream().filter(s -> s.open() && s.weight() == weight).toList();
+        if (these.isEmpty()) {
+            return;
+        }
+        var named =
+                these.stream()
+                        .limit(NAMED)
+                        .map(s -> s.id() + " " + shortly(s.what()))
+                        .collect(Collectors.joining("; "));
+        int more = these.size() - NAMED;
+        points.add(
+                new SigningPoint(
+                        "%s-open-%s".formatted(at, weight).toLowerCase(Locale.ROOT),
+                        "%s: %s%s (%s)."
+                                .formatted(
+                                        at == Station.SET ? "Not set" : "Not proved",
+                                        named,
+                                        more > 0 ? "; and " + more + " more" : "",
+                                        at.words()),
+                        weight == Weight.NEVER ? together(parts) : weight));
+    }
+
+    /** The first words of a step, up to where it goes into detail. */
+    private static String shortly(String what) {
+        return what.split("[,:;]", 2)[0];
     }
 
     /** A unit that leaves as it was taken apart, nothing put back, harms nobody: a lead may close it with a reason. */
@@ -191,17 +229,41 @@ final class SigningGate {
             String id,
             Predicate<PartFact> isSo,
             String sentence) {
+        told(points, parts, weight, id, isSo, sentence, p -> List.of());
+    }
+
+    /** @param which what of each part it is about, in words */
+    private static void told(
+            List<SigningPoint> points,
+            JobFacts.Parts parts,
+            Weight weight,
+            String id,
+            Predicate<PartFact> isSo,
+            String sentence,
+            Function<PartFact, List<String>> which) {
         var these = parts.each().stream().filter(p -> p.goesBack() && isSo.test(p)).toList();
         if (!these.isEmpty()) {
-            points.add(new SigningPoint(id, sentence.formatted(names(these)), weight));
+            points.add(new SigningPoint(id, sentence.formatted(names(these, which)), weight));
         }
     }
 
-    static String names(List<PartFact> parts) {
+    static String names(List<PartFact> parts, Function<PartFact, List<String>> which) {
         var named =
-                parts.stream().limit(NAMED).map(PartFact::name).collect(Collectors.joining(", "));
+                parts.stream()
+                        .limit(NAMED)
+                        .map(p -> named(p, which.apply(p)))
+                        .collect(Collectors.joining("; "));
         int more = parts.size() - NAMED;
-        return more > 0 ? named + " and " + more + " more" : named;
+        return more > 0 ? named + "; and " + more + " more" : named;
+    }
+
+    private static String named(PartFact part, List<String> which) {
+        if (which.isEmpty()) {
+            return part.name();
+        }
+        var some = which.stream().limit(MADE_OUT).collect(Collectors.joining(", "));
+        int more = which.size() - MADE_OUT;
+        return part.name() + ": " + some + (more > 0 ? " and " + more + " more" : "");
     }
 
     private static SigningPoint never(String id, String says) {

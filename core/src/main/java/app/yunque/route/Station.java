@@ -1,5 +1,7 @@
 package app.yunque.route;
 
+import java.util.Locale;
+
 /** The eight stations of a job, in their order. */
 public enum Station {
     RECEIVE,
@@ -9,5 +11,10 @@ public enum Station {
     BUILD,
     SET,
     FILL,
-    PROVE
+    PROVE;
+
+    /** As it stands on the route: "Inspect". */
+    public String words() {
+        return name().charAt(0) + name().substring(1).toLowerCase(Locale.ROOT);
+    }
 }

@@ -364,10 +364,10 @@ class RenewalSetsTest {
     /** A set makes nothing milder, says why, and leaves what is renewed anyway alone. */
     @Test
     void proposalsCountTheSets() {
-        var worn = plain(1, "bevel pinion", PartKind.GEAR);
-        var mate = plain(2, "bevel gear", PartKind.GEAR);
+        var worn = looked(plain(1, "bevel pinion", PartKind.GEAR));
+        var mate = looked(plain(2, "bevel gear", PartKind.GEAR));
         var seal = plain(3, "shaft seal", PartKind.SEAL);
-        var shaft = plain(4, "shaft", PartKind.SHAFT);
+        var shaft = looked(plain(4, "shaft", PartKind.SHAFT));
         var all = List.of(worn, mate, seal, shaft);
         var alone = Proposals.of(all, Map.of());
         assertThat(alone.get(mate.step().id()).disposition()).isEqualTo(Disposition.REUSE);
@@ -401,5 +401,20 @@ class RenewalSetsTest {
         var proposals =
                 Proposals.of(List.of(worn, cracked), Map.of(worn.step().id(), Disposition.RENEW));
         assertThat(proposals.get(cracked.step().id()).reason()).startsWith("Cracked");
+    }
+
+    /** The same part with every must of its own found as it should be. */
+    private static PartRecord looked(PartRecord part) {
+        var words =
+                part.openMusts().stream()
+                        .map(
+                                c ->
+                                        PartFinding.of(
+                                                c.id(),
+                                                c.words().get(0).text(),
+                                                Look.WASHED,
+                                                "Mira Halden"))
+                        .toList();
+        return new PartRecord(part.step(), part.duty(), words, part.measured());
     }
 }

@@ -7,6 +7,7 @@ import app.yunque.finding.Check;
 import app.yunque.finding.Checks;
 import app.yunque.finding.Look;
 import app.yunque.finding.Measured;
+import app.yunque.finding.PartFeatures;
 import app.yunque.finding.PartFinding;
 import app.yunque.finding.PartRecord;
 import app.yunque.gear.ServiceDuty;

@@ -2,6 +2,8 @@ package app.yunque.server.bench;
 
 import app.yunque.finding.Check;
 import app.yunque.finding.Checks;
+import app.yunque.server.finding.LeftRequest;
+import app.yunque.server.finding.LeftService;
 import app.yunque.server.finding.SeenRequest;
 import app.yunque.server.finding.SeenService;
 import app.yunque.server.teardown.StepService;
@@ -21,11 +23,13 @@ import org.springframework.web.bind.annotation.RestController;
 class FindingController {
     private final BenchWrite bench;
     private final SeenService seen;
+    private final LeftService left;
     private final StepService steps;
 
-    FindingController(BenchWrite bench, SeenService seen, StepService steps) {
+    FindingController(BenchWrite bench, SeenService seen, LeftService left, StepService steps) {
         this.bench = bench;
         this.seen = seen;
+        this.left = left;
         this.steps = steps;
     }
 
@@ -52,5 +56,24 @@ class FindingController {
             @RequestHeader("Write-Id") UUID writeId,
             @RequestParam long version) {
         return bench.change(writeId, number, job -> seen.remove(job, id, version));
+    }
+
+    @PutMapping("/api/jobs/{number}/left-open/{id}")
+    JobView leaveOpen(
+            @PathVariable long number,
+            @PathVariable UUID id,
+            @RequestHeader("Write-Id") UUID writeId,
+            @RequestBody LeftRequest request) {
+        return bench.change(
+                writeId, number, job -> left.keep(job, id, request, steps.strip(job.id())));
+    }
+
+    @DeleteMapping("/api/jobs/{number}/left-open/{id}")
+    JobView removeLeftOpen(
+            @PathVariable long number,
+            @PathVariable UUID id,
+            @RequestHeader("Write-Id") UUID writeId,
+            @RequestParam long version) {
+        return bench.change(writeId, number, job -> left.remove(job, id, version));
     }
 }

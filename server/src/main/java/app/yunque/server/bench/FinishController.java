@@ -4,15 +4,19 @@ import app.yunque.server.history.WriteOnce;
 import app.yunque.server.job.SignRequest;
 import app.yunque.server.place.FillRequest;
 import app.yunque.server.place.FillService;
+import app.yunque.server.procedure.StepAnswerRequest;
+import app.yunque.server.procedure.StepAnswerService;
 import app.yunque.server.proof.ProofRequest;
 import app.yunque.server.proof.ProofService;
 import java.util.UUID;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** The last stations: Fill and Prove, and the signature. */
@@ -23,6 +27,7 @@ class FinishController {
     private final BenchWrite bench;
     private final FillService fills;
     private final ProofService proofs;
+    private final StepAnswerService procedure;
     private final JobViews views;
     private final Signing signing;
 
@@ -31,12 +36,14 @@ class FinishController {
             BenchWrite bench,
             FillService fills,
             ProofService proofs,
+            StepAnswerService procedure,
             JobViews views,
             Signing signing) {
         this.writes = writes;
         this.bench = bench;
         this.fills = fills;
         this.proofs = proofs;
+        this.procedure = procedure;
         this.views = views;
         this.signing = signing;
     }
@@ -49,6 +56,25 @@ class FinishController {
             @RequestHeader("Write-Id") UUID writeId,
             @RequestBody FillRequest request) {
         return bench.change(writeId, number, job -> fills.keep(job, placeId, request));
+    }
+
+    /** A try of a step of setting or proving. */
+    @PutMapping("/steps-of-procedure/{id}")
+    JobView keepStep(
+            @PathVariable long number,
+            @PathVariable UUID id,
+            @RequestHeader("Write-Id") UUID writeId,
+            @RequestBody StepAnswerRequest request) {
+        return bench.change(writeId, number, job -> procedure.keep(job, id, request));
+    }
+
+    @DeleteMapping("/steps-of-procedure/{id}")
+    JobView removeStep(
+            @PathVariable long number,
+            @PathVariable UUID id,
+            @RequestHeader("Write-Id") UUID writeId,
+            @RequestParam long version) {
+        return bench.change(writeId, number, job -> procedure.remove(job, id, version));
     }
 
     @PutMapping("/proof")

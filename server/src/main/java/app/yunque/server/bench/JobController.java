@@ -100,6 +100,21 @@ class JobController {
         return bench.change(writeId, number, job -> jobs.arrived(job, request, jobs.head(job)));
     }
 
+    /** Which words of the complaint, which history and which surroundings count for the plan of checks. */
+    @PutMapping("/{number}/circumstances")
+    JobView isAbout(
+            @PathVariable long number,
+            @RequestHeader("Write-Id") UUID writeId,
+            @RequestBody CircumstancesRequest request) {
+        return bench.change(
+                writeId,
+                number,
+                job -> {
+                    jobs.isAbout(job, request.version(), request.ofJob(), jobs.head(job));
+                    units.stands(job.unitId(), request.ofUnit());
+                });
+    }
+
     @PutMapping("/{number}/permission")
     JobView permit(
             @PathVariable long number,

@@ -6,12 +6,14 @@ import app.yunque.server.build.BuildOrderView;
 import app.yunque.server.build.FittingView;
 import app.yunque.server.decision.DecisionView;
 import app.yunque.server.drawer.KeptAnswerView;
+import app.yunque.server.finding.LeftView;
 import app.yunque.server.finding.SeenView;
 import app.yunque.server.job.JobHead;
 import app.yunque.server.job.ReceiveView;
 import app.yunque.server.measuring.MeasurementView;
 import app.yunque.server.photo.PhotoView;
 import app.yunque.server.place.PlaceAtJob;
+import app.yunque.server.procedure.StepsOfUnit;
 import app.yunque.server.proof.ProofView;
 import app.yunque.server.teardown.StatementView;
 import app.yunque.server.teardown.StepRequest;
@@ -49,6 +51,8 @@ import org.jspecify.annotations.Nullable;
  * @param measurements all measurements in the order they were kept
  * @param answers      answers of drawers kept to the job
  * @param seen         what was found by eye, finger or ear
+ * @param leftOpen      checks that somebody said are not made
+ * @param plan          what to look at and measure; missing where the job was signed before there was one
  * @param meshes       backlash before and after, mesh by mesh
  * @param otherMeshes  meshes that are measured with a drawer of their own
  * @param decisions    parts with proposal and decision
@@ -56,6 +60,7 @@ import org.jspecify.annotations.Nullable;
  * @param fittings     what has gone back
  * @param ledger       removed, refitted, renewed
  * @param places       lubricated places of the unit, with what was done there at this job
+ * @param procedure    what is set and proved on this unit; missing where the job was signed before there was such a list
  * @param proof        the proof; missing until kept
  * @param touched      counts the writes to the job
  */
@@ -80,6 +85,8 @@ public record JobView(
         List<MeasurementView> measurements,
         List<KeptAnswerView> answers,
         List<SeenView> seen,
+        List<LeftView> leftOpen,
+        @Nullable PlanView plan,
         List<Mesh> meshes,
         List<OtherMesh> otherMeshes,
         List<DecisionView> decisions,
@@ -87,12 +94,14 @@ public record JobView(
         List<FittingView> fittings,
         Ledger ledger,
         List<PlaceAtJob> places,
+        @Nullable StepsOfUnit procedure,
         @Nullable ProofView proof,
         long touched) {
 
     /** Sealed views from before there were findings by eye hold none. */
     public JobView {
         seen = Objects.requireNonNullElse(seen, List.of());
+        leftOpen = Objects.requireNonNullElse(leftOpen, List.of());
         otherMeshes = Objects.requireNonNullElse(otherMeshes, List.of());
     }
 

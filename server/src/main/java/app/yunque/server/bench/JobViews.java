@@ -3,6 +3,7 @@ package app.yunque.server.bench;
 import app.yunque.backlash.BacklashChange;
 import app.yunque.finding.Disposition;
 import app.yunque.finding.PartRecord;
+import app.yunque.inspection.Situation;
 import app.yunque.plan.Contradiction;
 import app.yunque.route.Route;
 import app.yunque.route.Station;
@@ -11,7 +12,11 @@ import app.yunque.server.build.FittingService;
 import app.yunque.server.build.FittingView;
 import app.yunque.server.decision.DecisionService;
 import app.yunque.server.drawer.KeptAnswerService;
+import app.yunque.server.drawer.KeptAnswerView;
+import app.yunque.server.finding.LeftService;
+import app.yunque.server.finding.LeftView;
 import app.yunque.server.finding.SeenService;
+import app.yunque.server.finding.SeenView;
 import app.yunque.server.job.JobRef;
 import app.yunque.server.job.JobService;
 import app.yunque.server.job.ReceiveService;
@@ -20,6 +25,8 @@ import app.yunque.server.measuring.MeasurementService;
 import app.yunque.server.measuring.MeasurementView;
 import app.yunque.server.photo.PhotoService;
 import app.yunque.server.place.FillService;
+import app.yunque.server.procedure.StepAnswerService;
+import app.yunque.server.procedure.StepsOfUnit;
 import app.yunque.server.proof.ProofService;
 import app.yunque.server.teardown.KeptStrip;
 import app.yunque.server.teardown.StatementService;
@@ -38,6 +45,7 @@ import app.yunque.teardown.StripModel;
 import app.yunque.teardown.TeardownStep;
 import app.yunque.teardown.WatchList;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -64,6 +72,8 @@ public class JobViews {
     private final BuildOrderService orders;
     private final KeptAnswerService answers;
     private final SeenService seen;
+    private final LeftService left;
+    private final StepAnswerService stepAnswers;
 
     JobViews(
             JobService jobs,
@@ -79,7 +89,9 @@ public class JobViews {
             PhotoService photos,
             BuildOrderService orders,
             KeptAnswerService answers,
-            SeenService seen) {
+            SeenService seen,
+            LeftService left,
+            StepAnswerService stepAnswers) {
         this.jobs = jobs;
         this.receive = receive;
         this.units = units;
@@ -94,6 +106,8 @@ public class JobViews {
         this.orders = orders;
         this.answers = answers;
         this.seen = seen;
+        this.left = left;
+        this.stepAnswers = stepAnswers;
     }
 
     @Transactional(readOnly = true)
@@ -109,16 +123,42 @@ public class JobViews {
                 .orElseGet(() -> asItStands(job));
     }
 
-    /** All that is on record about the parts of an open job, in the order of the strip. */
+    /** All that is on record about the parts of an open job, with what is asked of each, in the order of the strip. */
     @Transactional(readOnly = true)
     public List<PartRecord> parts(JobRef job) {
         var papers = units.papers(job.unitId());
-        return WhatIsOnRecord.parts(
-                steps.strip(job.id()),
-                papers,
-                seen.views(job.id()),
-                measurements.views(job.id(), papers),
-                answers.views(job.id()));
+        return planned(
+                        job,
+                        papers,
+                        steps.strip(job.id()),
+                        seen.views(job.id()),
+                        measurements.views(job.id(), papers),
+                        answers.views(job.id()),
+                        left.views(job.id()),
+                        decisions.made(job.id()))
+                .parts();
+    }
+
+    private PlannedChecks planned(
+            JobRef job,
+            UnitPapers papers,
+            List<TeardownStep> strip,
+            List<SeenView> found,
+            List<MeasurementView> taken,
+            List<KeptAnswerView> answered,
+            List<LeftView> leftOpen,
+            Map<String, Disposition> decided) {
+        var situation =
+                Situation.of(
+                        papers.kind() + " " + papers.name(),
+                        papers.circumstances(),
+                        jobs.head(job).complaint(),
+                        jobs.circumstances(job));
+        return PlannedChecks.of(
+                situation,
+                WhatIsOnRecord.parts(strip, papers, found, taken, answered, leftOpen),
+                PlannedChecks.meshes(papers, found, taken, answered, leftOpen),
+                renewed(decided));
     }
 
     /** The job by the rules, papers and cards of today. */
@@ -139,7 +179,9 @@ public class JobViews {
         var meshes = meshes(papers, taken, last, changes);
         var others = OtherMeshes.of(papers, answered, changes);
         var found = seen.views(job.id());
-        var parts = WhatIsOnRecord.parts(strip, papers, found, taken, answered);
+        var leftOpen = left.views(job.id());
+        var planned = planned(job, papers, strip, found, taken, answered, leftOpen, decided);
+        var parts = planned.parts();
         var decisionViews = decisions.views(job.id(), parts);
         var received = receive.view(jobs.head(job), papers.drive());
         var proof = proofs.view(job.id());
@@ -150,6 +192,16 @@ public class JobViews {
         var sameUnit = guide.isPresent() && guide.get().unitId().equals(job.unitId());
         var model = model(job, papers, strip);
         var order = orders.view(job.id());
+        var procedure =
+                StepsOfUnit.of(
+                        planned.situation(),
+                        papers.duty(),
+                        stepAnswers.views(job.id()),
+                        changes.stream()
+                                .map(Disturbance::at)
+                                .max(Comparator.naturalOrder())
+                                .orElse(null),
+                        WhatIsOnRecord.elsewhere(meshes, others, taken, answered, proof));
         var facts =
                 WhatIsOnRecord.facts(
                         job,
@@ -157,6 +209,7 @@ public class JobViews {
                         received,
                         strip,
                         WhatIsOnRecord.each(parts, decisionViews),
+                        planned,
                         decisionViews,
                         fitted,
                         ledger,
@@ -165,7 +218,7 @@ public class JobViews {
                         meshes,
                         others,
                         places,
-                        proof);
+                        procedure);
         var route = Route.of(facts);
         return new JobView(
                 jobs.head(job),
@@ -199,6 +252,12 @@ public class JobViews {
                 taken,
                 answered,
                 found,
+                leftOpen,
+                PlanView.of(
+                        planned.situation(),
+                        papers.circumstances(),
+                        jobs.circumstances(job) != null,
+                        planned.plan()),
                 meshes,
                 others,
                 decisionViews,
@@ -212,6 +271,7 @@ public class JobViews {
                 fittings.views(job.id()),
                 ledger,
                 places,
+                procedure,
                 proof.orElse(null),
                 jobs.touched(job.number()));
     }

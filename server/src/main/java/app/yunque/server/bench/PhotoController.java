@@ -75,7 +75,7 @@ class PhotoController {
         if (finding != null
                 && seen.views(job.id()).stream()
                         .noneMatch(
-                                f -> f.id().equals(finding) && f.given().stepId().equals(step))) {
+                                f -> f.id().equals(finding) && step.equals(f.given().stepId()))) {
             throw new NotThere(
                     "The finding of this picture is not on record. Keep the finding first.");
         }

@@ -1,5 +1,7 @@
 package app.yunque.server.bench;
 
+import app.yunque.procedure.ProcedureList;
+import app.yunque.procedure.ProcedureStep;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -29,7 +31,38 @@ final class SealedStages {
             unit.putArray("positions");
             unit.set("drive", atWork(unit, line, stages.size()));
         }
+        if (job.path("proof").path("given") instanceof ObjectNode proof && proof.has("turnsFree")) {
+            ((ObjectNode) job).set("procedure", procedure(proof));
+        }
         return job;
+    }
+
+    /** The two ticks of before were steps of proving. */
+    private static ObjectNode procedure(ObjectNode proof) {
+        var procedure = proof.objectNode();
+        procedure.putArray("setting");
+        var acceptance = procedure.putArray("acceptance");
+        acceptance.add(step(proof, "P-02", proof.path("turnsFree").asBoolean()));
+        acceptance.add(step(proof, "P-09", proof.path("tight").asBoolean()));
+        acceptance.add(step(proof, "P-13", proof.path("tight").asBoolean()));
+        procedure.putArray("against");
+        procedure.putArray("notAsked");
+        return procedure;
+    }
+
+    private static ObjectNode step(ObjectNode proof, String id, boolean done) {
+        var known = ProcedureList.step(id);
+        var step = proof.objectNode();
+        step.put("id", id).put("at", known.at().name()).put("what", known.what());
+        step.putArray("after");
+        step.put("target", "").put("doneWhen", "").put("by", known.by().name());
+        step.put("measured", known.measured()).put("unit", known.unit());
+        step.put("nobody", known.without() == ProcedureStep.Without.NOBODY);
+        step.put("state", done ? "PASSED" : "OPEN").put("verdict", "NOT_JUDGED");
+        step.put("says", done ? "done" : "").put("stale", false);
+        step.put("source", known.source()).put("caution", known.caution());
+        step.putArray("tries");
+        return step;
     }
 
     private static ObjectNode pair(JsonNode was, int number) {

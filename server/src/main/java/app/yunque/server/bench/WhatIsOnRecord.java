@@ -1,5 +1,6 @@
 package app.yunque.server.bench;
 
+import app.yunque.finding.Check;
 import app.yunque.finding.Disposition;
 import app.yunque.finding.Measured;
 import app.yunque.finding.PartEvidence;
@@ -7,11 +8,13 @@ import app.yunque.finding.PartRecord;
 import app.yunque.gear.Member;
 import app.yunque.measure.Reading;
 import app.yunque.measure.Verdict;
+import app.yunque.procedure.ProcedureStep;
 import app.yunque.route.JobFacts;
 import app.yunque.route.LastWords;
 import app.yunque.route.Station;
 import app.yunque.server.decision.DecisionView;
 import app.yunque.server.drawer.KeptAnswerView;
+import app.yunque.server.finding.LeftView;
 import app.yunque.server.finding.SeenService;
 import app.yunque.server.finding.SeenView;
 import app.yunque.server.job.JobRef;
@@ -19,12 +22,14 @@ import app.yunque.server.job.ReceiveView;
 import app.yunque.server.measuring.MeasurementKind;
 import app.yunque.server.measuring.MeasurementView;
 import app.yunque.server.place.PlaceAtJob;
+import app.yunque.server.procedure.StepsOfUnit;
 import app.yunque.server.proof.ProofView;
 import app.yunque.server.unit.UnitPapers;
 import app.yunque.teardown.Fitted;
 import app.yunque.teardown.Ledger;
 import app.yunque.teardown.TeardownStep;
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -43,7 +48,8 @@ final class WhatIsOnRecord {
             UnitPapers papers,
             List<SeenView> seen,
             List<MeasurementView> taken,
-            List<KeptAnswerView> answered) {
+            List<KeptAnswerView> answered,
+            List<LeftView> left) {
         return strip.stream()
                 .map(
                         step ->
@@ -51,16 +57,18 @@ final class WhatIsOnRecord {
                                         step,
                                         papers.duty(),
                                         seen.stream()
-                                                .filter(
-                                                        f ->
-                                                                f.given()
-                                                                        .stepId()
-                                                                        .toString()
-                                                                        .equals(step.id()))
+                                                .filter(f -> isOn(f, step))
                                                 .map(SeenService::core)
                                                 .toList(),
-                                        measured(step, taken, answered)))
+                                        measured(step, taken, answered),
+                                        PlannedChecks.leftOn(step.id(), left),
+                                        List.of()))
                 .toList();
+    }
+
+    private static boolean isOn(SeenView seen, TeardownStep step) {
+        var stepId = seen.given().stepId();
+        return stepId != null && stepId.toString().equals(step.id());
     }
 
     /** What was measured or answered at Inspect and bears on a part; of a drawer that hangs on no check its last word only. */
@@ -143,6 +151,7 @@ final class WhatIsOnRecord {
             ReceiveView received,
             List<TeardownStep> strip,
             List<JobFacts.PartFact> each,
+            PlannedChecks planned,
             List<DecisionView> decisions,
             Map<String, Fitted> fitted,
             Ledger ledger,
@@ -151,7 +160,7 @@ final class WhatIsOnRecord {
             List<JobView.Mesh> meshes,
             List<JobView.OtherMesh> others,
             List<PlaceAtJob> places,
-            Optional<ProofView> proof) {
+            StepsOfUnit procedure) {
         var isolation = received.isolation();
         var turnCount = received.turnCount();
         var found = words(taken, answered, Station.INSPECT);
@@ -181,10 +190,12 @@ final class WhatIsOnRecord {
                         ledger.missing(),
                         ledger.isBalanced(),
                         each),
+                new JobFacts.Checks(
+                        planned.plan().openMusts().size(),
+                        planned.plan().openMinutes(),
+                        planned.left()),
                 new JobFacts.Meshes(
                         meshes.size() + others.size(),
-                        (int) meshes.stream().filter(m -> m.before() != null).count()
-                                + (int) others.stream().filter(JobView.OtherMesh::before).count(),
                         found.worst(),
                         (int)
                                         meshes.stream()
@@ -201,9 +212,7 @@ final class WhatIsOnRecord {
                                 .filter(p -> p.takes() && p.fill() == null)
                                 .map(PlaceAtJob::name)
                                 .toList(),
-                        proof.map(p -> p.given().turnsFree()).orElse(false),
-                        proof.map(p -> p.given().tight()).orElse(false),
-                        Verdict.orNotJudged(proof.map(WhatIsOnRecord::temperature).orElse(null)),
+                        procedure.against(),
                         job.isSigned()));
     }
 
@@ -219,7 +228,8 @@ final class WhatIsOnRecord {
                             step.part() + " (" + step.number() + ")",
                             decided == Disposition.REUSE || decided == Disposition.DRESS,
                             step.singleUse() || decided == Disposition.RENEW,
-                            known.lookedAt(),
+                            known.open().stream().map(Check::inWords).toList(),
+                            known.left().stream().map(Check::inWords).toList(),
                             known.damaged(),
                             known.condemned(),
                             known.worst(),
@@ -242,9 +252,35 @@ final class WhatIsOnRecord {
                 .anyMatch(m -> m.result().backlash().judged().binds());
     }
 
-    private static @Nullable Verdict temperature(ProofView proof) {
-        return proof.temperature() == null ? null : proof.temperature().verdict();
+    /** What answers the steps that are measured at their own places. */
+    static Map<ProcedureStep.By, Verdict> elsewhere(
+            List<JobView.Mesh> meshes,
+            List<JobView.OtherMesh> others,
+            List<MeasurementView> taken,
+            List<KeptAnswerView> answered,
+            Optional<ProofView> proof) {
+        var elsewhere = new EnumMap<ProcedureStep.By, Verdict>(ProcedureStep.By.class);
+        boolean all =
+                meshes.stream().allMatch(m -> m.after() != null && m.stale() == null)
+                        && others.stream().allMatch(JobView.OtherMesh::after);
+        if (meshes.size() + others.size() > 0) {
+            elsewhere.put(
+                    ProcedureStep.By.BACKLASH,
+                    all ? words(taken, answered, Station.SET).worst() : Verdict.NOT_JUDGED);
+        }
+        answered.stream()
+                .filter(a -> a.given().station() == Station.SET)
+                .filter(a -> CONTACT.contains(a.check()))
+                .map(a -> Verdict.orNotJudged(a.answer().verdict()))
+                .reduce(Verdict::worse)
+                .ifPresent(v -> elsewhere.put(ProcedureStep.By.CONTACT, v));
+        proof.map(ProofView::temperature)
+                .ifPresent(t -> elsewhere.put(ProcedureStep.By.RUN, t.verdict()));
+        return elsewhere;
     }
+
+    /** Checks that the contact of a mesh answers. */
+    private static final Set<String> CONTACT = Set.of("MSP-2", "MBV-2", "MWG-2");
 
     private record What(MeasurementKind kind, int stage, Member member) {}
 

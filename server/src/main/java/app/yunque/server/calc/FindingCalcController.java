@@ -12,8 +12,8 @@ import app.yunque.finding.StandingFinding;
 import app.yunque.gear.ServiceDuty;
 import app.yunque.inspection.CheckPlan;
 import app.yunque.inspection.Circumstance;
-import app.yunque.inspection.Complaint;
 import app.yunque.inspection.PlannedCheck;
+import app.yunque.inspection.Situation;
 import app.yunque.inspection.UnitKind;
 import app.yunque.measure.Edges;
 import app.yunque.measure.LimitReading;
@@ -146,7 +146,7 @@ class FindingCalcController {
             Set<Circumstance> circumstances) {}
 
     /**
-     * @param kinds         kinds of unit that the words give away; several where they do not tell them apart, none where nothing fits
+     * @param kinds         kinds of unit that the words give away; several where they do not tell them apart, a reducer where nothing fits
      * @param circumstances what the plan went by
      * @param checks        what to look at, feel and measure, in this order
      * @param openMusts     how many must be answered while the unit lies open, and are not
@@ -168,11 +168,9 @@ class FindingCalcController {
                     "%d parts and %d shafts. Name the shaft of each part, or of none."
                             .formatted(input.parts().size(), input.shafts().size()));
         }
-        var kinds = UnitKind.of(input.kind());
-        var circumstances = EnumSet.noneOf(Circumstance.class);
+        var situation = Situation.of(input.kind(), Set.of(), input.complaint(), null);
+        var circumstances = EnumSet.copyOf(situation.circumstances());
         circumstances.addAll(input.circumstances());
-        circumstances.addAll(Complaint.read(input.complaint()));
-        kinds.forEach(k -> circumstances.add(k.circumstance()));
         var parts =
                 IntStream.range(0, input.parts().size())
                         .mapToObj(
@@ -186,7 +184,11 @@ class FindingCalcController {
                         .toList();
         var plan = CheckPlan.of(parts, circumstances);
         return new PlanAnswer(
-                kinds, circumstances, plan.checks(), plan.openMusts().size(), plan.openMinutes());
+                situation.kinds(),
+                circumstances,
+                plan.checks(),
+                plan.openMusts().size(),
+                plan.openMinutes());
     }
 
     private static PartRecord record(PartInput input) {

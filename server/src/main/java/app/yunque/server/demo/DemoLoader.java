@@ -93,6 +93,7 @@ class DemoLoader implements ApplicationRunner, Demo {
     private final DecisionService decisions;
     private final FittingService fittings;
     private final DemoPlaces places;
+    private final DemoChecks checks;
     private final ProofService proofs;
     private final JobViews views;
     private final Signing signing;
@@ -119,6 +120,7 @@ class DemoLoader implements ApplicationRunner, Demo {
             DecisionService decisions,
             FittingService fittings,
             DemoPlaces places,
+            DemoChecks checks,
             ProofService proofs,
             JobViews views,
             Signing signing,
@@ -143,6 +145,7 @@ class DemoLoader implements ApplicationRunner, Demo {
         this.decisions = decisions;
         this.fittings = fittings;
         this.places = places;
+        this.checks = checks;
         this.proofs = proofs;
         this.views = views;
         this.signing = signing;
@@ -318,6 +321,7 @@ class DemoLoader implements ApplicationRunner, Demo {
         sayAndShow(job, told);
         measure(job, told, papers, Station.INSPECT);
         if (told.decide()) {
+            checks.lookAtTheRest(job, Station.INSPECT);
             var parts = views.parts(job);
             for (var part : parts) {
                 var differs = told.decisions().get(part.step().inWords());
@@ -412,6 +416,11 @@ class DemoLoader implements ApplicationRunner, Demo {
         }
         if (told.proof() != null) {
             proofs.keep(job, told.proof());
+        }
+        if (told.signedBy() != null) {
+            checks.lookAtTheRest(job, Station.SET);
+            checks.goThrough(job, Station.SET);
+            checks.goThrough(job, Station.PROVE);
         }
     }
 

@@ -7,5 +7,9 @@ public enum FindingSort {
     /** Readings at the bench: backlash by dial indicator, span. */
     MEASURED,
     /** An answer of a drawer. */
-    ANSWERED
+    ANSWERED,
+    /** A check that is not made, with why. */
+    LEFT,
+    /** A step of setting or proving. */
+    STEP
 }

@@ -5,10 +5,11 @@ import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
 /**
- * What somebody found on a part by eye, finger or ear.
+ * What somebody found on a part or a mesh by eye, finger or ear.
  *
  * @param version version that was seen; missing for a new one
- * @param stepId  the part, by its step of the strip
+ * @param stepId  the part, by its step of the strip; missing for a mesh
+ * @param stage   stage of the mesh, 1 first; missing for a part
  * @param check   the check it answers
  * @param look    when it was looked at
  * @param word    the fixed word of that check
@@ -17,7 +18,8 @@ import org.jspecify.annotations.Nullable;
  */
 public record SeenRequest(
         @Nullable Long version,
-        UUID stepId,
+        @Nullable UUID stepId,
+        @Nullable Integer stage,
         String check,
         Look look,
         String word,

@@ -10,10 +10,8 @@ import app.yunque.route.Station;
 import app.yunque.server.finding.Finding.Content;
 import app.yunque.server.job.JobRef;
 import app.yunque.server.job.JobText;
-import app.yunque.server.problem.NotThere;
 import app.yunque.teardown.TeardownStep;
 import java.util.List;
-import java.util.Objects;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -44,22 +42,9 @@ public class SeenService {
     /** @throws Refused when the check or its word is not known, or more pieces show it than there are */
     @Transactional
     public void keep(JobRef job, UUID id, SeenRequest request, List<TeardownStep> strip) {
-        var step =
-                strip.stream()
-                        .filter(s -> s.id().equals(request.stepId().toString()))
-                        .findFirst()
-                        .orElseThrow(
-                                () ->
-                                        new NotThere(
-                                                "That part is no longer in the strip. Look again."));
+        var about = About.partOrMesh(request.stepId(), request.stage(), strip);
         var severity = Checks.of(request.check()).severityOf(request.word());
-        var pieces = request.pieces();
-        if (pieces != null && (pieces < 1 || pieces > step.count())) {
-            throw Refused.because(
-                    "pieces",
-                    "%d of %d pieces cannot show it. Enter 1 to %d, or leave it out for all."
-                            .formatted(pieces, step.count(), step.count()));
-        }
+        refuseMorePieces(request.pieces(), about.part(strip).map(TeardownStep::count).orElse(1));
         var remark = JobText.optional("remark", "Note", request.remark(), LONGEST_REMARK);
         book.keep(
                 job,
@@ -69,12 +54,25 @@ public class SeenService {
                         FindingSort.SEEN,
                         request.look() == Look.AFTER_WORK ? Station.SET : Station.INSPECT,
                         request.check(),
-                        new About(request.stepId(), null, null),
+                        about,
                         "",
                         JSON.writeValueAsString(
-                                new Said(request.look(), request.word().strip(), severity, pieces)),
+                                new Said(
+                                        request.look(),
+                                        request.word().strip(),
+                                        severity,
+                                        request.pieces())),
                         remark),
                 SeenService::view);
+    }
+
+    private static void refuseMorePieces(@Nullable Integer pieces, int count) {
+        if (pieces != null && (pieces < 1 || pieces > count)) {
+            throw Refused.because(
+                    "pieces",
+                    "%d of %d pieces cannot show it. Enter 1 to %d, or leave it out for all."
+                            .formatted(pieces, count, count));
+        }
     }
 
     @Transactional
@@ -107,7 +105,8 @@ public class SeenService {
                 f.id(),
                 new SeenRequest(
                         f.version(),
-                        Objects.requireNonNull(f.content().about().stepId()),
+                        f.content().about().stepId(),
+                        f.content().about().stage(),
                         f.content().question(),
                         said.look,
                         said.word,

@@ -1,13 +1,17 @@
 package app.yunque.server.job;
 
+import app.yunque.inspection.Circumstance;
 import app.yunque.server.history.Kept;
 import app.yunque.server.history.PutAway;
 import jakarta.persistence.Column;
 import jakarta.persistence.Embedded;
 import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.Instant;
+import java.util.Set;
 import java.util.UUID;
 import org.hibernate.envers.Audited;
 import org.hibernate.envers.NotAudited;
@@ -33,6 +37,10 @@ class JobEntity extends Kept {
 
     @Column(name = "oil_as_found", nullable = false)
     String oilAsFound = "";
+
+    /** What somebody said of the complaint and the history in words of the plan; null while nobody has. */
+    @Enumerated(EnumType.STRING)
+    @Nullable Set<Circumstance> circumstances;
 
     @Column(name = "opened_by", nullable = false, updatable = false)
     String openedBy = "";

@@ -1,5 +1,6 @@
 package app.yunque.server.job;
 
+import app.yunque.inspection.Circumstance;
 import app.yunque.measure.Refused;
 import app.yunque.route.LeadsReason;
 import app.yunque.route.SigningPoint;
@@ -12,6 +13,7 @@ import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -180,6 +182,31 @@ public class JobService {
         job.complaint = JobText.required("complaint", "Complaint", request.complaint(), 500);
         job.symptoms = JobText.optional("symptoms", "What was found", request.symptoms(), 2000);
         job.oilAsFound = JobText.optional("oilAsFound", "Oil as found", request.oilAsFound(), 500);
+        job.keep(bench.name(), clock.instant());
+    }
+
+    /** What somebody said of the complaint and the history in words of the plan; null while nobody has. */
+    @Transactional(readOnly = true)
+    public @Nullable Set<Circumstance> circumstances(JobRef ref) {
+        return entity(ref.number()).circumstances;
+    }
+
+    /** @throws Refused when one of them is not said of a job */
+    @Transactional
+    public void isAbout(JobRef ref, long version, Set<Circumstance> said, Object current) {
+        said.stream()
+                .filter(c -> !c.isOfTheJob())
+                .findFirst()
+                .ifPresent(
+                        c -> {
+                            throw Refused.because(
+                                    "ofJob",
+                                    "“%s” is said of the unit, not of its complaint. Choose it there."
+                                            .formatted(c.words()));
+                        });
+        var job = entity(ref.number());
+        job.refuseStale(version, () -> current);
+        job.circumstances = Set.copyOf(said);
         job.keep(bench.name(), clock.instant());
     }
 

@@ -19,12 +19,6 @@ class ProofEntity extends Kept {
     @Column(name = "job_id")
     UUID jobId = new UUID(0, 0);
 
-    @Column(name = "turns_free", nullable = false)
-    boolean turnsFree;
-
-    @Column(name = "is_tight", nullable = false)
-    boolean isTight;
-
     @Column(nullable = false)
     String remark = "";
 

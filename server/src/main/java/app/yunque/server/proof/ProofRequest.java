@@ -8,8 +8,6 @@ import org.jspecify.annotations.Nullable;
  * What the proving run showed.
  *
  * @param version     version that was seen; missing when nothing was kept yet
- * @param turnsFree   true when it turns free by hand through three turns of the slowest shaft
- * @param tight       true when no oil shows after standing and after the run
  * @param remark      noise, shift, anything worth knowing, up to 500 characters
  * @param ambient     surroundings during the run; missing until it was run
  * @param hot         temperature after the run; missing until it was run
@@ -19,8 +17,6 @@ import org.jspecify.annotations.Nullable;
  */
 public record ProofRequest(
         @Nullable Long version,
-        boolean turnsFree,
-        boolean tight,
         String remark,
         @Nullable EnteredNumber ambient,
         @Nullable EnteredNumber hot,

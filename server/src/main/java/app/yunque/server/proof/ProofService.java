@@ -64,8 +64,6 @@ public class ProofService {
         faults.gather(() -> JobText.optional("remark", "Remark", request.remark(), 500));
         faults.gather(() -> refusePast(request.nextService()));
         faults.throwIfAny();
-        proof.turnsFree = request.turnsFree();
-        proof.isTight = request.tight();
         proof.remark = request.remark().strip();
         proof.runMinutes = request.runMinutes();
         proof.nextService = request.nextService();
@@ -111,8 +109,6 @@ public class ProofService {
         var given =
                 new ProofRequest(
                         p.version(),
-                        p.turnsFree,
-                        p.isTight,
                         p.remark,
                         EnteredNumber.of(p.ambient),
                         EnteredNumber.of(p.hot),

@@ -14,6 +14,7 @@ import app.yunque.server.job.ReceiveView;
 import app.yunque.server.measuring.MeasurementView;
 import app.yunque.server.place.FillKind;
 import app.yunque.server.place.FillView;
+import app.yunque.server.procedure.StepLine;
 import app.yunque.server.quantity.EnteredNumber;
 import app.yunque.server.sheet.DrawerAnswer;
 import app.yunque.server.teardown.StepView;
@@ -207,7 +208,7 @@ final class ReportWriter {
     private static List<String> details(JobView job, StepView step) {
         var told = new ArrayList<String>();
         job.seen().stream()
-                .filter(f -> f.given().stepId().equals(step.id()))
+                .filter(f -> step.id().equals(f.given().stepId()))
                 .forEach(f -> told.add(found(f, step)));
         told.add(step.where());
         told.add(step.given().wayRound());
@@ -344,21 +345,20 @@ final class ReportWriter {
     }
 
     private static List<String> proof(JobView job) {
+        var lines = new ArrayList<String>();
+        var procedure = job.procedure();
+        if (procedure != null) {
+            procedure.setting().forEach(s -> lines.add(shown(s)));
+            procedure.acceptance().forEach(s -> lines.add(shown(s)));
+            procedure.notAsked().forEach(n -> lines.add("Not asked, " + n + "."));
+        }
         var proof = job.proof();
         if (proof == null) {
-            return List.of("Not proved yet.");
+            return lines;
         }
-        var lines = new ArrayList<String>();
-        lines.add(
-                proof.given().turnsFree() ? "Turns free by hand." : "Free rotation not confirmed.");
-        lines.add(
-                proof.given().tight()
-                        ? "No leak, standing and after the run."
-                        : "Not confirmed tight.");
-        lines.add(
-                proof.temperature() == null
-                        ? "No run."
-                        : "Temperature: " + proof.temperature().sentence());
+        if (proof.temperature() != null) {
+            lines.add("Temperature: " + proof.temperature().sentence());
+        }
         if (!proof.given().remark().isEmpty()) {
             lines.add(proof.given().remark());
         }
@@ -366,5 +366,14 @@ final class ReportWriter {
             lines.add("Next service: " + proof.given().nextService() + ".");
         }
         return lines;
+    }
+
+    /** A step with what it showed; one that nobody made says so. */
+    private static String shown(StepLine step) {
+        return "%s %s: %s."
+                .formatted(
+                        step.id(),
+                        step.what(),
+                        step.says().isEmpty() ? step.state().words() : step.says());
     }
 }

@@ -1,6 +1,7 @@
 package app.yunque.server.unit;
 
 import app.yunque.gear.ServiceDuty;
+import app.yunque.inspection.Circumstance;
 import app.yunque.server.history.Kept;
 import app.yunque.server.history.PutAway;
 import app.yunque.server.quantity.Entered;
@@ -14,6 +15,7 @@ import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.util.List;
+import java.util.Set;
 import java.util.UUID;
 import org.hibernate.envers.Audited;
 import org.jspecify.annotations.Nullable;
@@ -36,6 +38,11 @@ class UnitEntity extends Kept {
     @Enumerated(EnumType.STRING)
     @Column(nullable = false)
     ServiceDuty duty = ServiceDuty.ENCLOSED_POWER;
+
+    /** Its surroundings, and its kind where somebody said so. */
+    @Enumerated(EnumType.STRING)
+    @Column(nullable = false)
+    Set<Circumstance> circumstances = Set.of();
 
     @Column(name = "under_warranty", nullable = false)
     boolean underWarranty;

@@ -39,7 +39,8 @@ final class UnitMapping {
                 unit.kind,
                 LayoutMapping.shafts(unit.layout, drive),
                 LayoutMapping.openings(unit.layout),
-                unit.stages);
+                unit.stages,
+                unit.circumstances);
     }
 
     static UnitView view(UnitEntity unit) {

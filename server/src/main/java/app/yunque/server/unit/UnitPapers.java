@@ -2,8 +2,10 @@ package app.yunque.server.unit;
 
 import app.yunque.drive.Drive;
 import app.yunque.gear.ServiceDuty;
+import app.yunque.inspection.Circumstance;
 import app.yunque.teardown.Opening;
 import java.util.List;
+import java.util.Set;
 import java.util.UUID;
 
 /**
@@ -19,6 +21,7 @@ import java.util.UUID;
  * @param shafts names of its shafts, bores and covers, input first
  * @param openings openings of its housing
  * @param stages its stages as entered
+ * @param circumstances its surroundings, and its kind where somebody said so
  */
 public record UnitPapers(
         UUID id,
@@ -30,4 +33,5 @@ public record UnitPapers(
         String kind,
         List<String> shafts,
         List<Opening> openings,
-        List<StageRequest> stages) {}
+        List<StageRequest> stages,
+        Set<Circumstance> circumstances) {}

@@ -1,6 +1,7 @@
 package app.yunque.server.unit;
 
 import app.yunque.drive.Drive;
+import app.yunque.inspection.Circumstance;
 import app.yunque.measure.Problem;
 import app.yunque.measure.Refused;
 import app.yunque.server.history.PutAway;
@@ -66,6 +67,31 @@ public class UnitService {
         unit.layout = LayoutMapping.checked(request.layout(), UnitMapping.drive(unit));
         unit.keep(bench.name(), clock.instant());
         units.flush();
+    }
+
+    /**
+     * Keeps the surroundings of a unit, and its kind where the words of the papers do not tell it.
+     *
+     * @throws Refused when one of them is not said of a unit
+     */
+    @Transactional
+    public void stands(UUID id, Set<Circumstance> said) {
+        said.stream()
+                .filter(c -> !c.isOfTheUnit())
+                .findFirst()
+                .ifPresent(
+                        c -> {
+                            throw Refused.because(
+                                    "ofUnit",
+                                    "“%s” is said of a job, not of the unit. Choose it there."
+                                            .formatted(c.words()));
+                        });
+        var unit = entity(id);
+        if (!unit.circumstances.equals(said)) {
+            unit.circumstances = Set.copyOf(said);
+            unit.keep(bench.name(), clock.instant());
+            units.flush();
+        }
     }
 
     /** Units that are out of use. */

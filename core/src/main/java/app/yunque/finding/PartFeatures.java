@@ -1,6 +1,6 @@
-package app.yunque.inspection;
+package app.yunque.finding;
 
-import app.yunque.finding.Check;
+import app.yunque.teardown.PartKind;
 import app.yunque.teardown.TeardownStep;
 import java.util.List;
 import java.util.Locale;
@@ -12,7 +12,7 @@ import java.util.regex.Pattern;
  * Whether what a check is asked under is so of a part, by what its name says: "[shielded or sealed] shields, lips". Most conditions nobody can
  * tell from a name; those checks are offered and not counted. Source: common practice, no source.
  */
-final class PartFeatures {
+public final class PartFeatures {
     private static final Pattern CONDITION = Pattern.compile("^\\[([^\\]]+)]");
     private static final Pattern SEALED =
             Pattern.compile("\\b(sealed|shielded|2rs1?|2rsh|rs|zz|2z)\\b|-2?rs\\b|-z{1,2}\\b");
@@ -22,14 +22,28 @@ final class PartFeatures {
     private PartFeatures() {}
 
     /** Whether a condition holds: yes, no, or nobody has said. */
-    enum Holds {
+    public enum Holds {
         YES,
         NO,
         NOT_SAID
     }
 
-    static Holds of(Check check, TeardownStep step) {
-        return condition(check).map(c -> holds(c, step)).orElse(Holds.YES);
+    public static Holds of(Check check, TeardownStep step) {
+        return condition(check).map(c -> holds(c, step)).orElseGet(() -> carries(check, step));
+    }
+
+    /**
+     * A place that only some parts of the kind have: nobody has said that this one has it, unless its name does. A shaft has seats and a
+     * housing has bores.
+     */
+    private static Holds carries(Check check, TeardownStep step) {
+        boolean sure =
+                switch (check.family()) {
+                    case "LND", "SPL" -> CheckFamilies.isNamed(check, step);
+                    case "HBR" -> step.kind() == PartKind.HOUSING;
+                    default -> true;
+                };
+        return sure ? Holds.YES : Holds.NOT_SAID;
     }
 
     private static Optional<String> condition(Check check) {
@@ -56,7 +70,7 @@ final class PartFeatures {
     }
 
     /** Conditions that a name tells of, for the test that the table still says them so. */
-    static List<String> known() {
+    public static List<String> known() {
         return List.of(
                 "renewed",
                 "renewed part",

@@ -1,0 +1,178 @@
+package app.yunque.server.bench;
+
+import app.yunque.drive.Stage;
+import app.yunque.finding.CheckAnswer;
+import app.yunque.finding.Checks;
+import app.yunque.finding.LeftOpen;
+import app.yunque.finding.Measured;
+import app.yunque.finding.PartFinding;
+import app.yunque.finding.PartRecord;
+import app.yunque.finding.StandingFinding;
+import app.yunque.inspection.CheckPlan;
+import app.yunque.inspection.MeshRecord;
+import app.yunque.inspection.Situation;
+import app.yunque.measure.Verdict;
+import app.yunque.route.Station;
+import app.yunque.server.drawer.KeptAnswerView;
+import app.yunque.server.finding.LeftService;
+import app.yunque.server.finding.LeftView;
+import app.yunque.server.finding.SeenService;
+import app.yunque.server.finding.SeenView;
+import app.yunque.server.measuring.MeasurementKind;
+import app.yunque.server.measuring.MeasurementView;
+import app.yunque.server.unit.UnitPapers;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
+
+/** The plan of checks of a job, from all that is on record about its parts and meshes. */
+record PlannedChecks(Situation situation, CheckPlan plan, List<PartRecord> parts) {
+    /** How a mesh that lies between two parts is called in the plan. */
+    private static final String MESH = "mesh of stage %d, %s";
+
+    /**
+     * @param parts   what is on record about each part, without what the circumstances ask of it
+     * @param renewed parts that it was decided to renew
+     */
+    static PlannedChecks of(
+            Situation situation,
+            List<PartRecord> parts,
+            List<MeshRecord> meshes,
+            Set<String> renewed) {
+        var plan = CheckPlan.of(parts, meshes, situation.circumstances(), renewed);
+        return new PlannedChecks(situation, plan, plan.asked(parts));
+    }
+
+    /** What is on record about each mesh before the rebuild. */
+    static List<MeshRecord> meshes(
+            UnitPapers papers,
+            List<SeenView> seen,
+            List<MeasurementView> taken,
+            List<KeptAnswerView> answered,
+            List<LeftView> left) {
+        var drive = papers.drive();
+        return IntStream.rangeClosed(1, drive.stages().size())
+                .filter(n -> !drive.stages().get(n - 1).checks().isEmpty())
+                .mapToObj(
+                        n -> {
+                            var stage = drive.stages().get(n - 1);
+                            return new MeshRecord(
+                                    n,
+                                    MESH.formatted(n, stage.inWords()),
+                                    stage.checks(),
+                                    papers.duty(),
+                                    answers(n, stage, seen, taken, answered, left));
+                        })
+                .toList();
+    }
+
+    private static Map<String, CheckAnswer> answers(
+            int number,
+            Stage stage,
+            List<SeenView> seen,
+            List<MeasurementView> taken,
+            List<KeptAnswerView> answered,
+            List<LeftView> left) {
+        var answers = new HashMap<String, CheckAnswer>();
+        left.stream()
+                .filter(l -> isOf(l.given().stage(), number))
+                .map(LeftService::core)
+                .forEach(l -> answers.put(l.check(), CheckAnswer.left(l)));
+        measured(number, stage, taken, answered)
+                .forEach(m -> answers.put(m.check(), CheckAnswer.measured(m)));
+        standing(number, seen)
+                .forEach(f -> answers.merge(f.check(), CheckAnswer.seen(f), PlannedChecks::worse));
+        return answers;
+    }
+
+    private static CheckAnswer worse(CheckAnswer a, CheckAnswer b) {
+        return a.verdict() != Verdict.NOT_JUDGED && a.verdict().worse(b.verdict()) == a.verdict()
+                ? a
+                : b;
+    }
+
+    private static List<StandingFinding> standing(int number, List<SeenView> seen) {
+        List<PartFinding> said =
+                seen.stream()
+                        .filter(f -> isOf(f.given().stage(), number))
+                        .map(SeenService::core)
+                        .toList();
+        return StandingFinding.of(said);
+    }
+
+    /** Its backlash, by dial or by the drawer of its kind, and what else was measured of it and hangs on one of its checks. */
+    private static List<Measured> measured(
+            int number, Stage stage, List<MeasurementView> taken, List<KeptAnswerView> answered) {
+        var measured = new ArrayList<Measured>();
+        taken.stream()
+                .filter(m -> m.given().station() == Station.INSPECT)
+                .filter(m -> m.given().kind() == MeasurementKind.BACKLASH)
+                .filter(m -> m.given().stage() == number)
+                .filter(m -> m.result().verdict() != Verdict.NOT_JUDGED)
+                .forEach(
+                        m ->
+                                measured.add(
+                                        of(
+                                                backlashOf(stage),
+                                                m.result().verdict(),
+                                                m.result().sentence())));
+        answered.stream()
+                .filter(a -> a.given().station() == Station.INSPECT)
+                .filter(a -> a.given().about() != null && isOf(a.given().about().stage(), number))
+                .filter(a -> Verdict.orNotJudged(a.answer().verdict()) != Verdict.NOT_JUDGED)
+                .forEach(
+                        a ->
+                                checkOf(a, stage)
+                                        .forEach(
+                                                c ->
+                                                        measured.add(
+                                                                of(
+                                                                        c,
+                                                                        a.answer().verdict(),
+                                                                        a.answer().sentence()))));
+        return measured;
+    }
+
+    private static Measured of(String check, Verdict verdict, String sentence) {
+        return new Measured(check, verdict, null, false, sentence);
+    }
+
+    /** The first check of every family of meshes is its backlash. */
+    private static String backlashOf(Stage stage) {
+        return stage.checks() + "-1";
+    }
+
+    private static List<String> checkOf(KeptAnswerView answer, Stage stage) {
+        var measures = stage.mesh().filter(m -> m.question().equals(answer.given().drawer()));
+        if (measures.isPresent()) {
+            return List.of(backlashOf(stage));
+        }
+        return Checks.find(answer.check())
+                .filter(c -> c.family().equals(stage.checks()))
+                .map(c -> List.of(c.id()))
+                .orElse(List.of());
+    }
+
+    private static boolean isOf(@Nullable Integer stage, int number) {
+        return stage != null && stage == number;
+    }
+
+    /** Checks that must be made and that somebody left for a reason a lead answers for. */
+    int left() {
+        return parts.stream().mapToInt(p -> p.leftToALead().size()).sum();
+    }
+
+    static List<LeftOpen> leftOn(String stepId, List<LeftView> left) {
+        return left.stream()
+                .filter(
+                        l ->
+                                l.given().stepId() != null
+                                        && l.given().stepId().toString().equals(stepId))
+                .map(LeftService::core)
+                .toList();
+    }
+}
