@@ -196,6 +196,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{number}/steps-of-procedure/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["keepStep_1"];
+        post?: never;
+        delete: operations["removeStep_1"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{number}/statements/{id}": {
         parameters: {
             query?: never;
@@ -325,6 +341,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{number}/left-open/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["leaveOpen"];
+        post?: never;
+        delete: operations["removeLeftOpen"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{number}/layout": {
         parameters: {
             query?: never;
@@ -398,6 +430,22 @@ export interface paths {
         };
         get?: never;
         put: operations["decide"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{number}/circumstances": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["isAbout"];
         post?: never;
         delete?: never;
         options?: never;
@@ -879,6 +927,38 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["passage"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/procedure/setting": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["setting"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/procedure/acceptance": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["acceptance"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1769,6 +1849,10 @@ export interface components {
             text: string;
             unit: string;
         };
+        AnsweredStep: {
+            step: string;
+            answer: components["schemas"]["StepAnswer"];
+        };
         ArrivalRequest: {
             /** Format: int64 */
             version: number;
@@ -1984,8 +2068,18 @@ export interface components {
             minutes: number;
             looks: ("AS_FOUND" | "WASHED" | "AFTER_WORK")[];
             leadsTo: string;
+            afterWork?: boolean;
+            goneAfterWashing?: boolean;
+            raisedOnStrictParts?: boolean;
             must?: boolean;
             conditional?: boolean;
+        };
+        CheckAnswer: {
+            /** @enum {string} */
+            state: "OPEN" | "SEEN" | "MEASURED" | "NOT_POSSIBLE" | "NOT_NEEDED";
+            says: string;
+            /** @enum {string} */
+            verdict: "CLEAR_PASS" | "NOT_JUDGED" | "DOUBTFUL" | "CLEAR_FAIL";
         };
         CheckLimits: {
             unit: string;
@@ -1997,6 +2091,12 @@ export interface components {
             way: string;
             /** Format: double */
             minutes: number;
+        };
+        CircumstancesRequest: {
+            /** Format: int64 */
+            version: number;
+            ofUnit: ("KNOCK" | "WHINE" | "GROWL" | "LEAK" | "HEAT" | "SLIP" | "JUMP" | "STIFF" | "CREEP" | "STALL" | "LASH" | "TIME" | "ONCE" | "METAL" | "BURNT" | "VIBR" | "LIFT" | "FEED" | "SEA" | "OLD" | "REP" | "SHOCK" | "NEW" | "RED" | "WGB" | "BVL" | "TWN" | "CYC" | "PLW" | "HWN" | "HOI" | "ACT" | "FDB" | "HDS" | "SLD" | "MTP" | "PGE" | "REV" | "THR" | "STE" | "STA" | "WSH")[];
+            ofJob: ("KNOCK" | "WHINE" | "GROWL" | "LEAK" | "HEAT" | "SLIP" | "JUMP" | "STIFF" | "CREEP" | "STALL" | "LASH" | "TIME" | "ONCE" | "METAL" | "BURNT" | "VIBR" | "LIFT" | "FEED" | "SEA" | "OLD" | "REP" | "SHOCK" | "NEW" | "RED" | "WGB" | "BVL" | "TWN" | "CYC" | "PLW" | "HWN" | "HOI" | "ACT" | "FDB" | "HDS" | "SLD" | "MTP" | "PGE" | "REV" | "THR" | "STE" | "STA" | "WSH")[];
         };
         Contradiction: {
             cycle: components["schemas"]["Before"][];
@@ -2705,6 +2805,8 @@ export interface components {
             measurements: components["schemas"]["MeasurementView"][];
             answers: components["schemas"]["KeptAnswerView"][];
             seen: components["schemas"]["SeenView"][];
+            leftOpen: components["schemas"]["LeftView"][];
+            plan?: components["schemas"]["PlanView"];
             meshes: components["schemas"]["Mesh"][];
             otherMeshes: components["schemas"]["OtherMesh"][];
             decisions: components["schemas"]["DecisionView"][];
@@ -2712,6 +2814,7 @@ export interface components {
             fittings: components["schemas"]["FittingView"][];
             ledger: components["schemas"]["Ledger"];
             places: components["schemas"]["PlaceAtJob"][];
+            procedure?: components["schemas"]["StepsOfUnit"];
             proof?: components["schemas"]["ProofView"];
             /** Format: int64 */
             touched: number;
@@ -2791,6 +2894,35 @@ export interface components {
             missing: number;
             balanced?: boolean;
         };
+        LeftOpen: {
+            check: string;
+            /** @enum {string} */
+            why: "NO_TOOL" | "NOT_STRIPPED" | "PART_MISSING" | "SURFACE_GONE" | "UNSAFE" | "NO_LIMIT" | "RENEWED_ANYWAY" | "SINGLE_USE" | "NOT_FITTED" | "SEALED_GROUP" | "COVERED";
+            remark: string;
+            by: string;
+        };
+        LeftRequest: {
+            /** Format: int64 */
+            version?: number;
+            /** Format: uuid */
+            stepId?: string;
+            /** Format: int32 */
+            stage?: number;
+            check: string;
+            /** @enum {string} */
+            why: "NO_TOOL" | "NOT_STRIPPED" | "PART_MISSING" | "SURFACE_GONE" | "UNSAFE" | "NO_LIMIT" | "RENEWED_ANYWAY" | "SINGLE_USE" | "NOT_FITTED" | "SEALED_GROUP" | "COVERED";
+            remark: string;
+        };
+        LeftView: {
+            /** Format: uuid */
+            id: string;
+            given: components["schemas"]["LeftRequest"];
+            title: string;
+            why: string;
+            by: string;
+            /** Format: date-time */
+            at: string;
+        };
         LiftRequest: {
             /** Format: int64 */
             version: number;
@@ -2813,6 +2945,16 @@ export interface components {
             sentence: string;
             reading: components["schemas"]["Reading"];
             working: components["schemas"]["Working"];
+        };
+        Limits: {
+            /** Format: double */
+            least?: number;
+            /** Format: double */
+            most?: number;
+            byKind: {
+                [key: string]: number;
+            };
+            none?: boolean;
         };
         LimitsInput: {
             pair: components["schemas"]["PairInput"];
@@ -2944,6 +3086,14 @@ export interface components {
             change?: string;
             /** Format: double */
             last?: number;
+        };
+        MeshInput: {
+            /** Format: int32 */
+            stage: number;
+            words: string;
+            family: string;
+            /** @enum {string} */
+            duty: "LIFTING" | "FEED" | "ENCLOSED_POWER" | "SLOW_OPEN";
         };
         MeshPicture: {
             state: components["schemas"]["MeshState"];
@@ -3166,6 +3316,7 @@ export interface components {
             singleUse: boolean;
             findings: components["schemas"]["FindingInput"][];
             measured: components["schemas"]["Measured"][];
+            left?: components["schemas"]["LeftOpen"][];
         };
         PassageAnswer: {
             passes: boolean;
@@ -3335,9 +3486,27 @@ export interface components {
             kind: string;
             complaint: string;
             circumstances: ("KNOCK" | "WHINE" | "GROWL" | "LEAK" | "HEAT" | "SLIP" | "JUMP" | "STIFF" | "CREEP" | "STALL" | "LASH" | "TIME" | "ONCE" | "METAL" | "BURNT" | "VIBR" | "LIFT" | "FEED" | "SEA" | "OLD" | "REP" | "SHOCK" | "NEW" | "RED" | "WGB" | "BVL" | "TWN" | "CYC" | "PLW" | "HWN" | "HOI" | "ACT" | "FDB" | "HDS" | "SLD" | "MTP" | "PGE" | "REV" | "THR" | "STE" | "STA" | "WSH")[];
+            meshes?: components["schemas"]["MeshInput"][];
+        };
+        PlanView: {
+            kinds: ("RED" | "WGB" | "BVL" | "TWN" | "CYC" | "PLW" | "HWN" | "HOI" | "ACT" | "FDB" | "HDS" | "SLD" | "MTP" | "PGE" | "REV" | "THR" | "STE" | "STA" | "WSH")[];
+            kindKnown: boolean;
+            read: ("KNOCK" | "WHINE" | "GROWL" | "LEAK" | "HEAT" | "SLIP" | "JUMP" | "STIFF" | "CREEP" | "STALL" | "LASH" | "TIME" | "ONCE" | "METAL" | "BURNT" | "VIBR" | "LIFT" | "FEED" | "SEA" | "OLD" | "REP" | "SHOCK" | "NEW" | "RED" | "WGB" | "BVL" | "TWN" | "CYC" | "PLW" | "HWN" | "HOI" | "ACT" | "FDB" | "HDS" | "SLD" | "MTP" | "PGE" | "REV" | "THR" | "STE" | "STA" | "WSH")[];
+            circumstances: ("KNOCK" | "WHINE" | "GROWL" | "LEAK" | "HEAT" | "SLIP" | "JUMP" | "STIFF" | "CREEP" | "STALL" | "LASH" | "TIME" | "ONCE" | "METAL" | "BURNT" | "VIBR" | "LIFT" | "FEED" | "SEA" | "OLD" | "REP" | "SHOCK" | "NEW" | "RED" | "WGB" | "BVL" | "TWN" | "CYC" | "PLW" | "HWN" | "HOI" | "ACT" | "FDB" | "HDS" | "SLD" | "MTP" | "PGE" | "REV" | "THR" | "STE" | "STA" | "WSH")[];
+            unitSaid: ("KNOCK" | "WHINE" | "GROWL" | "LEAK" | "HEAT" | "SLIP" | "JUMP" | "STIFF" | "CREEP" | "STALL" | "LASH" | "TIME" | "ONCE" | "METAL" | "BURNT" | "VIBR" | "LIFT" | "FEED" | "SEA" | "OLD" | "REP" | "SHOCK" | "NEW" | "RED" | "WGB" | "BVL" | "TWN" | "CYC" | "PLW" | "HWN" | "HOI" | "ACT" | "FDB" | "HDS" | "SLD" | "MTP" | "PGE" | "REV" | "THR" | "STE" | "STA" | "WSH")[];
+            jobSaid: boolean;
+            checks: components["schemas"]["Line"][];
+            /** Format: int32 */
+            openMusts: number;
+            /** Format: double */
+            openMinutes: number;
+            /** Format: int32 */
+            openShoulds: number;
         };
         PlannedCheck: {
             step: string;
+            /** Format: int32 */
+            stage: number;
             /** Format: int32 */
             number: number;
             part: string;
@@ -3346,7 +3515,7 @@ export interface components {
             level: "IN_DOUBT" | "SHOULD" | "MUST";
             because: string[];
             conditional: boolean;
-            open: boolean;
+            answer: components["schemas"]["CheckAnswer"];
             openMust?: boolean;
             forTheOpenUnit?: boolean;
         };
@@ -3378,11 +3547,46 @@ export interface components {
             outputForceN: number;
             line: components["schemas"]["At"][];
         };
+        ProcedureInput: {
+            kind: string;
+            /** @enum {string} */
+            duty: "LIFTING" | "FEED" | "ENCLOSED_POWER" | "SLOW_OPEN";
+            circumstances: ("KNOCK" | "WHINE" | "GROWL" | "LEAK" | "HEAT" | "SLIP" | "JUMP" | "STIFF" | "CREEP" | "STALL" | "LASH" | "TIME" | "ONCE" | "METAL" | "BURNT" | "VIBR" | "LIFT" | "FEED" | "SEA" | "OLD" | "REP" | "SHOCK" | "NEW" | "RED" | "WGB" | "BVL" | "TWN" | "CYC" | "PLW" | "HWN" | "HOI" | "ACT" | "FDB" | "HDS" | "SLD" | "MTP" | "PGE" | "REV" | "THR" | "STE" | "STA" | "WSH")[];
+            answers: components["schemas"]["AnsweredStep"][];
+        };
+        ProcedureLine: {
+            step: components["schemas"]["ProcedureStep"];
+            /** @enum {string} */
+            without: "NOBODY" | "LEAD";
+            /** @enum {string} */
+            state: "OPEN" | "PASSED" | "DOUBTFUL" | "FAILED" | "NOT_POSSIBLE" | "NOT_NEEDED";
+            /** @enum {string} */
+            verdict: "CLEAR_PASS" | "NOT_JUDGED" | "DOUBTFUL" | "CLEAR_FAIL";
+            says: string;
+        };
+        ProcedureStep: {
+            id: string;
+            /** @enum {string} */
+            at: "RECEIVE" | "STRIP" | "INSPECT" | "DECIDE" | "BUILD" | "SET" | "FILL" | "PROVE";
+            what: string;
+            after: string[];
+            target: string;
+            doneWhen: string;
+            /** @enum {string} */
+            by: "YES" | "VALUE" | "BACKLASH" | "CONTACT" | "RUN";
+            measured: string;
+            unit: string;
+            limits: components["schemas"]["Limits"];
+            /** @enum {string} */
+            without: "NOBODY" | "LEAD";
+            never: ("KNOCK" | "WHINE" | "GROWL" | "LEAK" | "HEAT" | "SLIP" | "JUMP" | "STIFF" | "CREEP" | "STALL" | "LASH" | "TIME" | "ONCE" | "METAL" | "BURNT" | "VIBR" | "LIFT" | "FEED" | "SEA" | "OLD" | "REP" | "SHOCK" | "NEW" | "RED" | "WGB" | "BVL" | "TWN" | "CYC" | "PLW" | "HWN" | "HOI" | "ACT" | "FDB" | "HDS" | "SLD" | "MTP" | "PGE" | "REV" | "THR" | "STE" | "STA" | "WSH")[];
+            reopens: ("RECEIVE" | "STRIP" | "INSPECT" | "DECIDE" | "BUILD" | "SET" | "FILL" | "PROVE")[];
+            source: string;
+            caution: string;
+        };
         ProofRequest: {
             /** Format: int64 */
             version?: number;
-            turnsFree: boolean;
-            tight: boolean;
             remark: string;
             ambient?: components["schemas"]["EnteredNumber"];
             hot?: components["schemas"]["EnteredNumber"];
@@ -3655,7 +3859,9 @@ export interface components {
             /** Format: int64 */
             version?: number;
             /** Format: uuid */
-            stepId: string;
+            stepId?: string;
+            /** Format: int32 */
+            stage?: number;
             check: string;
             /** @enum {string} */
             look: "AS_FOUND" | "WASHED" | "AFTER_WORK";
@@ -3809,6 +4015,79 @@ export interface components {
             says: string;
             saidBy: string;
         };
+        StepAnswer: {
+            /** @enum {string} */
+            result: "DONE" | "FAILED" | "NOT_POSSIBLE" | "NOT_FITTED";
+            /** Format: double */
+            value?: number;
+            /** Format: double */
+            uncertainty: number;
+            /** Format: double */
+            least?: number;
+            /** Format: double */
+            most?: number;
+            remark: string;
+        };
+        StepAnswerRequest: {
+            /** Format: int64 */
+            version?: number;
+            step: string;
+            /** @enum {string} */
+            result: "DONE" | "FAILED" | "NOT_POSSIBLE" | "NOT_FITTED";
+            value?: components["schemas"]["EnteredNumber"];
+            uncertainty?: components["schemas"]["EnteredNumber"];
+            least?: components["schemas"]["EnteredNumber"];
+            most?: components["schemas"]["EnteredNumber"];
+            remark: string;
+        };
+        StepAnswerView: {
+            /** Format: uuid */
+            id: string;
+            given: components["schemas"]["StepAnswerRequest"];
+            answer: components["schemas"]["StepAnswer"];
+            by: string;
+            /** Format: date-time */
+            at: string;
+        };
+        StepFact: {
+            id: string;
+            /** @enum {string} */
+            at: "RECEIVE" | "STRIP" | "INSPECT" | "DECIDE" | "BUILD" | "SET" | "FILL" | "PROVE";
+            what: string;
+            says: string;
+            open: boolean;
+            failed: boolean;
+            /** @enum {string} */
+            weight: "NEVER" | "LEAD";
+            reopens: ("RECEIVE" | "STRIP" | "INSPECT" | "DECIDE" | "BUILD" | "SET" | "FILL" | "PROVE")[];
+        };
+        StepLine: {
+            id: string;
+            /** @enum {string} */
+            at: "RECEIVE" | "STRIP" | "INSPECT" | "DECIDE" | "BUILD" | "SET" | "FILL" | "PROVE";
+            what: string;
+            after: string[];
+            target: string;
+            doneWhen: string;
+            /** @enum {string} */
+            by: "YES" | "VALUE" | "BACKLASH" | "CONTACT" | "RUN";
+            measured: string;
+            unit: string;
+            /** Format: double */
+            least?: number;
+            /** Format: double */
+            most?: number;
+            nobody: boolean;
+            /** @enum {string} */
+            state: "OPEN" | "PASSED" | "DOUBTFUL" | "FAILED" | "NOT_POSSIBLE" | "NOT_NEEDED";
+            /** @enum {string} */
+            verdict: "CLEAR_PASS" | "NOT_JUDGED" | "DOUBTFUL" | "CLEAR_FAIL";
+            says: string;
+            stale: boolean;
+            source: string;
+            caution: string;
+            tries: components["schemas"]["StepAnswerView"][];
+        };
         StepRequest: {
             /** Format: int64 */
             version?: number;
@@ -3844,6 +4123,12 @@ export interface components {
             keptBy: string;
             /** Format: date-time */
             keptAt: string;
+        };
+        StepsOfUnit: {
+            setting: components["schemas"]["StepLine"][];
+            acceptance: components["schemas"]["StepLine"][];
+            against: components["schemas"]["StepFact"][];
+            notAsked: string[];
         };
         Stop: {
             /** @enum {string} */
@@ -4606,6 +4891,62 @@ export interface operations {
             };
         };
     };
+    keepStep_1: {
+        parameters: {
+            query?: never;
+            header: {
+                "Write-Id": string;
+            };
+            path: {
+                number: number;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StepAnswerRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
+    removeStep_1: {
+        parameters: {
+            query: {
+                version: number;
+            };
+            header: {
+                "Write-Id": string;
+            };
+            path: {
+                number: number;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
     say: {
         parameters: {
             query?: never;
@@ -4939,6 +5280,62 @@ export interface operations {
             };
         };
     };
+    leaveOpen: {
+        parameters: {
+            query?: never;
+            header: {
+                "Write-Id": string;
+            };
+            path: {
+                number: number;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LeftRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
+    removeLeftOpen: {
+        parameters: {
+            query: {
+                version: number;
+            };
+            header: {
+                "Write-Id": string;
+            };
+            path: {
+                number: number;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
     lay: {
         parameters: {
             query?: never;
@@ -5095,6 +5492,34 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["DecisionRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
+    isAbout: {
+        parameters: {
+            query?: never;
+            header: {
+                "Write-Id": string;
+            };
+            path: {
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CircumstancesRequest"];
             };
         };
         responses: {
@@ -5978,6 +6403,54 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PassageAnswer"];
+                };
+            };
+        };
+    };
+    setting: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ProcedureInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProcedureLine"][];
+                };
+            };
+        };
+    };
+    acceptance: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ProcedureInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProcedureLine"][];
                 };
             };
         };

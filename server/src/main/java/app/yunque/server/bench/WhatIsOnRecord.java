@@ -1,6 +1,7 @@
 package app.yunque.server.bench;
 
 import app.yunque.finding.Check;
+import app.yunque.finding.Checks;
 import app.yunque.finding.Disposition;
 import app.yunque.finding.Measured;
 import app.yunque.finding.PartEvidence;
@@ -77,7 +78,7 @@ final class WhatIsOnRecord {
         var measured = new ArrayList<>(spans(step, taken));
         Map<String, Measured> last = new TreeMap<>();
         answered.stream()
-                .filter(a -> a.given().station() == Station.INSPECT && isAbout(a, step))
+                .filter(a -> isBeforeOrOnlyAfter(a) && isAbout(a, step))
                 .forEach(
                         a -> {
                             var one =
@@ -96,6 +97,13 @@ final class WhatIsOnRecord {
                         });
         measured.addAll(last.values());
         return measured;
+    }
+
+    /** What is measured of a part counts as it lay open, but for what can only be measured after the rebuild. */
+    private static boolean isBeforeOrOnlyAfter(KeptAnswerView answer) {
+        return answer.given().station() == Station.INSPECT
+                || answer.given().station() == Station.SET
+                        && Checks.find(answer.check()).filter(Check::isAfterWork).isPresent();
     }
 
     /** An answer is about a part by its key, or by its name, or by the gear of the papers it is. */

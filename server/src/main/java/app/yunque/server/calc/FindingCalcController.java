@@ -4,6 +4,7 @@ import app.yunque.finding.AgreeingMeasurements;
 import app.yunque.finding.Check;
 import app.yunque.finding.Checks;
 import app.yunque.finding.DispositionProposal;
+import app.yunque.finding.LeftOpen;
 import app.yunque.finding.Look;
 import app.yunque.finding.Measured;
 import app.yunque.finding.PartFinding;
@@ -12,6 +13,7 @@ import app.yunque.finding.StandingFinding;
 import app.yunque.gear.ServiceDuty;
 import app.yunque.inspection.CheckPlan;
 import app.yunque.inspection.Circumstance;
+import app.yunque.inspection.MeshRecord;
 import app.yunque.inspection.PlannedCheck;
 import app.yunque.inspection.Situation;
 import app.yunque.inspection.UnitKind;
@@ -25,6 +27,8 @@ import app.yunque.teardown.StepDetail;
 import app.yunque.teardown.TeardownStep;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.IntStream;
@@ -71,6 +75,7 @@ class FindingCalcController {
      * @param singleUse true when it must not be used again
      * @param findings  what was found by eye, finger or ear, in the order it was said
      * @param measured  what was measured on it, in the order it was taken
+     * @param left      checks that somebody said are not made; missing means none
      */
     record PartInput(
             String part,
@@ -79,7 +84,8 @@ class FindingCalcController {
             Condition condition,
             boolean singleUse,
             List<FindingInput> findings,
-            List<Measured> measured) {}
+            List<Measured> measured,
+            @Nullable List<LeftOpen> left) {}
 
     /**
      * @param proposal what to do with it, and why
@@ -137,13 +143,23 @@ class FindingCalcController {
      * @param kind          kind and name of the unit in words
      * @param complaint     what the customer says, in words
      * @param circumstances what else is so: surroundings, history, or a complaint that the words do not tell
+     * @param meshes        meshes of the stages; missing means none
      */
     record PlanInput(
             List<PartInput> parts,
             List<Integer> shafts,
             String kind,
             String complaint,
-            Set<Circumstance> circumstances) {}
+            Set<Circumstance> circumstances,
+            @Nullable List<MeshInput> meshes) {}
+
+    /**
+     * @param stage  number of the stage, 1 first
+     * @param words  the mesh in words
+     * @param family family of its checks: MSP, MIN, MBV, MWG, MRK, MPL, MCY, MCH, MFR, MSN
+     * @param duty   what the drive is there for
+     */
+    record MeshInput(int stage, String words, String family, ServiceDuty duty) {}
 
     /**
      * @param kinds         kinds of unit that the words give away; several where they do not tell them apart, a reducer where nothing fits
@@ -182,7 +198,18 @@ class FindingCalcController {
                                                         ? 1
                                                         : input.shafts().get(i)))
                         .toList();
-        var plan = CheckPlan.of(parts, circumstances);
+        var meshes =
+                Objects.requireNonNullElse(input.meshes(), List.<MeshInput>of()).stream()
+                        .map(
+                                m ->
+                                        new MeshRecord(
+                                                m.stage(),
+                                                m.words(),
+                                                m.family(),
+                                                m.duty(),
+                                                Map.of()))
+                        .toList();
+        var plan = CheckPlan.of(parts, meshes, circumstances, Set.of());
         return new PlanAnswer(
                 situation.kinds(),
                 circumstances,
@@ -219,6 +246,8 @@ class FindingCalcController {
                 input.findings().stream()
                         .map(f -> PartFinding.of(f.check(), f.word(), f.look(), f.by()))
                         .toList(),
-                input.measured());
+                input.measured(),
+                Objects.requireNonNullElse(input.left(), List.of()),
+                List.of());
     }
 }
