@@ -25,6 +25,9 @@ const DrawerPage = lazy(() => import("./drawers/one"));
 const ShopPage = lazy(() => import("./shop"));
 const JobPage = lazy(() => import("./job"));
 const ReportPage = lazy(() => import("./report"));
+const BenchSheetPage = lazy(() =>
+  import("./inspect/BenchSheetPage").then((m) => ({ default: m.BenchSheetPage })),
+);
 
 export function App() {
   const me = useQuery(meQuery);
@@ -90,6 +93,7 @@ export function App() {
             <Route path="*" element={<Nowhere />} />
           </Route>
           <Route path="jobs/:number/report" element={<ReportPage />} />
+          <Route path="jobs/:number/checks" element={<BenchSheetPage />} />
           <Route path="jobs/:number" element={<JobPage />} />
           <Route path="jobs/:number/:station" element={<JobPage />} />
         </Routes>

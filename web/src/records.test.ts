@@ -111,7 +111,7 @@ const CORRECTED: Record<string, Through> = {
     const read = unit.toRequest(unit.fromRequest(r, "mm"));
     return "request" in read ? { ...read.request } : read.faults;
   },
-  SeenRequest: (r) => seen.withNote(seen.otherWord(r, r.word), seen.noteOf(r)),
+  SeenRequest: (r) => seen.withNote(r, seen.noteOf(r)),
   LayoutRequest: (r) => {
     const more = layout.withOpening(r.layout, layout.emptyOpening());
     const added = more.openings.at(-1);
@@ -130,7 +130,10 @@ const STATED = [
   "PhotoRequest",
   "PinRequest",
   "PutAwayRequest",
+  "CircumstancesRequest",
+  "LeftRequest",
   "QuickLineRequest",
+  "StepAnswerRequest",
   "StatementRequest",
 ];
 

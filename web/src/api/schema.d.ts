@@ -1766,6 +1766,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/circumstances": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["circumstances"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/checks": {
         parameters: {
             query?: never;
@@ -2091,6 +2107,13 @@ export interface components {
             way: string;
             /** Format: double */
             minutes: number;
+        };
+        CircumstanceView: {
+            /** @enum {string} */
+            code: "KNOCK" | "WHINE" | "GROWL" | "LEAK" | "HEAT" | "SLIP" | "JUMP" | "STIFF" | "CREEP" | "STALL" | "LASH" | "TIME" | "ONCE" | "METAL" | "BURNT" | "VIBR" | "LIFT" | "FEED" | "SEA" | "OLD" | "REP" | "SHOCK" | "NEW" | "RED" | "WGB" | "BVL" | "TWN" | "CYC" | "PLW" | "HWN" | "HOI" | "ACT" | "FDB" | "HDS" | "SLD" | "MTP" | "PGE" | "REV" | "THR" | "STE" | "STA" | "WSH";
+            words: string;
+            /** @enum {string} */
+            of: "COMPLAINT" | "HISTORY" | "SURROUNDINGS" | "KIND";
         };
         CircumstancesRequest: {
             /** Format: int64 */
@@ -3495,7 +3518,7 @@ export interface components {
             circumstances: ("KNOCK" | "WHINE" | "GROWL" | "LEAK" | "HEAT" | "SLIP" | "JUMP" | "STIFF" | "CREEP" | "STALL" | "LASH" | "TIME" | "ONCE" | "METAL" | "BURNT" | "VIBR" | "LIFT" | "FEED" | "SEA" | "OLD" | "REP" | "SHOCK" | "NEW" | "RED" | "WGB" | "BVL" | "TWN" | "CYC" | "PLW" | "HWN" | "HOI" | "ACT" | "FDB" | "HDS" | "SLD" | "MTP" | "PGE" | "REV" | "THR" | "STE" | "STA" | "WSH")[];
             unitSaid: ("KNOCK" | "WHINE" | "GROWL" | "LEAK" | "HEAT" | "SLIP" | "JUMP" | "STIFF" | "CREEP" | "STALL" | "LASH" | "TIME" | "ONCE" | "METAL" | "BURNT" | "VIBR" | "LIFT" | "FEED" | "SEA" | "OLD" | "REP" | "SHOCK" | "NEW" | "RED" | "WGB" | "BVL" | "TWN" | "CYC" | "PLW" | "HWN" | "HOI" | "ACT" | "FDB" | "HDS" | "SLD" | "MTP" | "PGE" | "REV" | "THR" | "STE" | "STA" | "WSH")[];
             jobSaid: boolean;
-            checks: components["schemas"]["Line"][];
+            checks: components["schemas"]["PlannedLine"][];
             /** Format: int32 */
             openMusts: number;
             /** Format: double */
@@ -3518,6 +3541,25 @@ export interface components {
             answer: components["schemas"]["CheckAnswer"];
             openMust?: boolean;
             forTheOpenUnit?: boolean;
+        };
+        PlannedLine: {
+            stepId?: string;
+            /** Format: int32 */
+            stage?: number;
+            /** Format: int32 */
+            number: number;
+            part: string;
+            check: string;
+            /** @enum {string} */
+            level: "IN_DOUBT" | "SHOULD" | "MUST";
+            because: string[];
+            conditional: boolean;
+            afterWork: boolean;
+            /** @enum {string} */
+            state: "OPEN" | "SEEN" | "MEASURED" | "NOT_POSSIBLE" | "NOT_NEEDED";
+            says: string;
+            /** @enum {string} */
+            verdict: "CLEAR_PASS" | "NOT_JUDGED" | "DOUBTFUL" | "CLEAR_FAIL";
         };
         Point: {
             /** Format: double */
@@ -7578,6 +7620,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["DrawerView"][];
+                };
+            };
+        };
+    };
+    circumstances: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CircumstanceView"][];
                 };
             };
         };

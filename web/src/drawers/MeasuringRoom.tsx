@@ -22,6 +22,8 @@ interface Props {
   onWanted?: (wanted: Wanted | undefined) => void;
   /** A drawer somebody came here to open; a new object opens it again. */
   opened?: { drawer: string; stage: number } | undefined;
+  /** True where only what somebody came here for is wanted, without what was kept before. */
+  only?: boolean;
 }
 
 /** The drawer that holds any reading against its limits, where no other measures a check. */
@@ -30,7 +32,7 @@ const AGAINST_LIMITS = "against-limits";
 const PLACES = ["sump", "bearings", "pawls", "screw and nut", "open gears", "chain", "splines", "seal lips"];
 
 /** Every way of measuring and working out there is, at a job: the papers of the unit are filled in, answers are kept. */
-export function MeasuringRoom({ view, station, wanted, onWanted, opened }: Props) {
+export function MeasuringRoom({ view, station, wanted, onWanted, opened, only }: Props) {
   const drawers = useQuery(drawersQuery);
   const [picked, setName] = useState("");
   const name = picked === "" && wanted ? AGAINST_LIMITS : picked;
@@ -41,14 +43,12 @@ export function MeasuringRoom({ view, station, wanted, onWanted, opened }: Props
   useEffect(() => {
     if (wanted) {
       setName("");
-      room.current?.scrollIntoView({ block: "start" });
     }
   }, [wanted]);
   useEffect(() => {
     if (opened) {
       setName(opened.drawer);
       setGear(`${opened.stage}`);
-      room.current?.scrollIntoView({ block: "start" });
     }
   }, [opened]);
   const part = view.steps.find((step) => step.id === wanted?.stepId);
@@ -70,10 +70,10 @@ export function MeasuringRoom({ view, station, wanted, onWanted, opened }: Props
   const sections = [...new Set(offered.map((d) => d.section))];
   const named = filling ? PLACES : [...new Set(view.steps.map((step) => step.given.part))];
 
-  const about = part ? `${part.id}.${wanted?.check.id}` : gear;
+  const about = wanted ? `${wanted.stepId ?? wanted.stage}.${wanted.check.id}` : gear;
   // A part or gear is named by its key, so that a corrected name changes nothing.
-  const tie = part
-    ? { about: { stepId: part.id }, check: wanted?.check.id }
+  const tie = wanted
+    ? { about: { stepId: wanted.stepId, stage: wanted.stage }, check: wanted.check.id }
     : typed === undefined && gear !== "" && !filling
       ? { about: { stage: Number(stage), member } }
       : {};
@@ -119,15 +119,16 @@ export function MeasuringRoom({ view, station, wanted, onWanted, opened }: Props
                 })),
               ]}
             />
-            {part && (
+            {wanted && !only && (
               <p className={classes.wanted}>
-                For {part.given.part}, {wanted?.check.id}: {wanted?.check.lookAt}.{" "}
+                For {part?.given.part ?? `the mesh of stage ${wanted.stage}`}, {wanted.check.id}:{" "}
+                {wanted.check.lookAt}.{" "}
                 <button type="button" onClick={() => onWanted?.(undefined)}>
                   Not for this part
                 </button>
               </p>
             )}
-            {gears.length > 0 && !part && (
+            {gears.length > 0 && !wanted && (
               <NativeSelect
                 label="Gear or mesh"
                 value={gear}
@@ -137,7 +138,7 @@ export function MeasuringRoom({ view, station, wanted, onWanted, opened }: Props
             )}
             {drawer && (
               <>
-                {!part && (
+                {!wanted && (
                   <TextInput
                     label={filling ? "Lubricated place" : "What it is about"}
                     description={
@@ -186,7 +187,7 @@ export function MeasuringRoom({ view, station, wanted, onWanted, opened }: Props
           </p>
         )}
       </Panel>
-      <KeptAnswers view={view} station={station} />
+      {!only && <KeptAnswers view={view} station={station} />}
     </div>
   );
 }

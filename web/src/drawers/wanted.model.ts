@@ -2,7 +2,9 @@ import type { Check, EnteredNumber } from "../api/types";
 
 /** A check of a part that is to be measured. */
 export interface Wanted {
-  stepId: string;
+  /** The part; a mesh has a stage in its place. */
+  stepId?: string | undefined;
+  stage?: number | undefined;
   check: Check;
   /** True on a part where doubtful counts as failed. */
   strict: boolean;

@@ -1,7 +1,7 @@
 import { Button, TextInput } from "@mantine/core";
 import { type FormEvent, useState } from "react";
 import { fieldErrors } from "../api/problem";
-import type { DecisionView, JobView, SeenView } from "../api/types";
+import type { JobView, PlanLine, SeenView } from "../api/types";
 import { type Keeping, useKeep } from "../job/bench";
 import { isClosed } from "../job/closed";
 import { PhotoStrip } from "../photo";
@@ -12,25 +12,27 @@ import classes from "./Inspect.module.css";
 import { noteOf, withNote } from "./parts.model";
 
 /** All that was said of a part, by whom and when; each can have a note, a count and pictures. */
-export function FoundOnPart({ view, part }: { view: JobView; part: DecisionView }) {
+export function FoundOnPart({ view, line }: { view: JobView; line: PlanLine }) {
   const keeping = useKeep(view.job.number);
-  const found = view.seen.filter((f) => f.given.stepId === part.stepId).reverse();
-  const pieces = view.steps.find((s) => s.id === part.stepId)?.given.count ?? 1;
+  const found = view.seen
+    .filter((f) => (f.given.stepId ?? f.given.stage) === (line.stepId ?? line.stage))
+    .reverse();
+  const pieces = view.steps.find((s) => s.id === line.stepId)?.given.count ?? 1;
   if (found.length === 0) {
     return null;
   }
   return (
-    <section className={classes.found} aria-label={`Found on ${part.part}`}>
-      <h3>Found</h3>
+    <section className={classes.found} aria-label={`Found on ${line.part}`}>
+      <h3>Found on {line.part}</h3>
       {keeping.problem && <Fault>{keeping.problem.detail}</Fault>}
       {found.map((f) => (
-        <One key={f.id} view={view} part={part} found={f} pieces={pieces} keeping={keeping} />
+        <One key={f.id} view={view} part={line.part} found={f} pieces={pieces} keeping={keeping} />
       ))}
     </section>
   );
 }
 
-function One(p: { view: JobView; part: DecisionView; found: SeenView; pieces: number; keeping: Keeping }) {
+function One(p: { view: JobView; part: string; found: SeenView; pieces: number; keeping: Keeping }) {
   const { view, found, pieces, keeping } = p;
   const { given } = found;
   const [writing, setWriting] = useState(false);
@@ -46,13 +48,15 @@ function One(p: { view: JobView; part: DecisionView; found: SeenView; pieces: nu
         {given.check}, {t.looks[given.look].toLowerCase()} · {found.by}, {moment(found.at)}
       </small>
       <div className={classes.row}>
-        <PhotoStrip
-          view={view}
-          stepId={given.stepId}
-          findingId={found.id}
-          stepName={`${p.part.part}, ${given.word}`}
-          canAdd={!signed}
-        />
+        {given.stepId && (
+          <PhotoStrip
+            view={view}
+            stepId={given.stepId}
+            findingId={found.id}
+            stepName={`${p.part}, ${given.word}`}
+            canAdd={!signed}
+          />
+        )}
         {!signed && (
           <>
             <Button variant="default" onClick={() => setWriting(!writing)}>

@@ -1,41 +1,41 @@
 import { useState } from "react";
+import { Link } from "react-router";
 import { MeasuringRoom } from "../drawers/MeasuringRoom";
-import type { Wanted } from "../drawers/wanted.model";
-import { isClosed } from "../job/closed";
 import type { StationProps } from "../job/JobPage";
 import { Kept } from "../measuring/Kept";
-import { MeasurePad } from "../measuring/MeasurePad";
-import type { Subject } from "../measuring/pad.model";
-import { Subjects } from "../measuring/Subjects";
-import { PartByPart } from "./PartByPart";
+import { ShaftStack } from "../shared/stack/ShaftStack";
+import { CheckWork } from "./CheckWork";
+import { Here } from "./Here";
+import classes from "./Inspect.module.css";
+import { marksOf, progress } from "./plan.model";
 
-/** Every part by eye and feel, backlash of every mesh, the span of gears in doubt, and every other way of measuring. */
+/** The plan of checks on the parts: list, picture and the check in hand on one screen. */
 export function InspectStation({ view, chosen, onChoose }: StationProps) {
-  const firstOpen = view.meshes.find((m) => !m.before)?.stage ?? view.meshes[0]?.stage ?? 1;
-  const [subject, setSubject] = useState<Subject>({ kind: "BACKLASH", stage: firstOpen, member: "WHEEL" });
-  const [wanted, setWanted] = useState<Wanted>();
-  const [opened, setOpened] = useState<{ drawer: string; stage: number }>();
-  const mesh = view.meshes.find((m) => m.stage === subject.stage);
-  // A drawer opened for a mesh answers no check of a part.
-  const openDrawer = (drawer: string, stage: number) => {
-    setWanted(undefined);
-    setOpened({ drawer, stage });
-  };
+  const [room, setRoom] = useState(false);
+  const picked = view.steps.some((s) => s.id === chosen) ? chosen : undefined;
   return (
     <>
-      <PartByPart view={view} chosen={chosen} onChoose={onChoose} onMeasure={setWanted} />
-      <Subjects view={view} station="INSPECT" chosen={subject} onChoose={setSubject} onDrawer={openDrawer} />
-      {mesh && !isClosed(view) && (
-        <MeasurePad
-          key={`${subject.kind}${subject.stage}${subject.member}`}
-          view={view}
-          station="INSPECT"
-          subject={subject}
-          mesh={mesh}
-        />
-      )}
+      <CheckWork
+        view={view}
+        station="INSPECT"
+        title="What to look at"
+        says={`${progress(view)} · first what can end the repair`}
+        picked={picked}
+        onPick={onChoose}
+      >
+        <div className={classes.picture}>
+          <ShaftStack stack={view.stack} chosen={chosen} onChoose={onChoose} low marks={marksOf(view)} />
+        </div>
+        <Here view={view} stepId={picked} />
+      </CheckWork>
+      <p className={classes.sheets}>
+        <Link to={`/jobs/${view.job.number}/checks`}>Print the checks as a bench sheet</Link>
+      </p>
       <Kept view={view} station="INSPECT" />
-      <MeasuringRoom view={view} station="INSPECT" wanted={wanted} onWanted={setWanted} opened={opened} />
+      <button type="button" className={classes.fold} aria-expanded={room} onClick={() => setRoom(!room)}>
+        {room ? "−" : "+"} Measuring room: every other way to measure and work out
+      </button>
+      {room && <MeasuringRoom view={view} station="INSPECT" />}
     </>
   );
 }

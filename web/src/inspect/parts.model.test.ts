@@ -1,27 +1,5 @@
 import { describe, expect, it } from "vitest";
-import type { DecisionView } from "../api/types";
-import { edgesInWords, stateOf, worded, wordOf } from "./parts.model";
-
-const part = (more: Partial<DecisionView>) =>
-  ({ lookedAt: false, open: [], standing: [], ...more }) as unknown as DecisionView;
-const standing = (severity: string, word: string) => [{ severity, word }] as DecisionView["standing"];
-
-describe("the state of a part", () => {
-  it("never says more than was looked at", () => {
-    expect(stateOf(part({}))).toBe("not looked at");
-    expect(stateOf(part({ lookedAt: true }))).toBe("measured");
-    expect(stateOf(part({ lookedAt: true, standing: standing("SOUND", "smooth") }))).toBe("smooth");
-  });
-
-  it("tells the hardest word before what is open", () => {
-    expect(stateOf(part({ open: ["PWL-4"], standing: standing("CONDEMNED", "chipped") }))).toBe("chipped");
-  });
-
-  it("does not call a part sound that still has checks open", () => {
-    const whole = part({ open: ["PWL-4", "PWL-5"], standing: standing("SOUND", "sound") });
-    expect(stateOf(whole)).toBe("2 to look at");
-  });
-});
+import { edgesInWords, worded, wordOf } from "./parts.model";
 
 describe("words", () => {
   it("put the condition of a check behind it", () => {

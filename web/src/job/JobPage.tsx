@@ -37,6 +37,9 @@ const SCREENS: Record<Station, ComponentType<StationProps>> = {
   PROVE: lazy(() => import("../prove")),
 };
 
+/** Stations that place picture and watch list themselves. */
+const OWN_PICTURE = new Set<Station>(["INSPECT"]);
+
 /** One job: route at the left, stack on top, the station below, watch list and tray at the right. */
 export function JobPage() {
   const { number = "", station } = useParams();
@@ -84,8 +87,9 @@ export function JobPage() {
     return <Navigate to={`/jobs/${number}/${view.next.toLowerCase()}`} replace />;
   }
   const Screen = SCREENS[here];
+  const own = OWN_PICTURE.has(here);
   return (
-    <div className={classes.frame}>
+    <div className={classes.frame} data-own={own}>
       <a className="skip" href="#work">
         Skip to the work
       </a>
@@ -101,9 +105,11 @@ export function JobPage() {
         </span>
       </HeadBar>
       <RouteRail number={view.job.number} stops={view.route.stops} here={here} />
-      <div className={classes.stack}>
-        <ShaftStack stack={view.stack} chosen={chosen} onChoose={setChosen} low={here === "BUILD"} />
-      </div>
+      {!own && (
+        <div className={classes.stack}>
+          <ShaftStack stack={view.stack} chosen={chosen} onChoose={setChosen} low={here === "BUILD"} />
+        </div>
+      )}
       <main id="work" className={classes.work}>
         <Refusals />
         {view.job.signedAt && (
@@ -119,7 +125,7 @@ export function JobPage() {
           <Screen view={view} chosen={chosen} onChoose={setChosen} />
         </Suspense>
       </main>
-      <Side view={view} onChoose={setChosen} />
+      {!own && <Side view={view} onChoose={setChosen} />}
     </div>
   );
 }

@@ -3,8 +3,6 @@ import { versionField, versionSent } from "../shared/version";
 
 /** The proof as it is being typed. */
 export interface ProofFields {
-  turnsFree: boolean;
-  tight: boolean;
   remark: string;
   ambient: EnteredNumber;
   hot: EnteredNumber;
@@ -17,8 +15,6 @@ export interface ProofFields {
 export function proofFields(given: ProofRequest | undefined, degree: "°C" | "°F"): ProofFields {
   const blank = { text: "", unit: degree };
   return {
-    turnsFree: given?.turnsFree ?? false,
-    tight: given?.tight ?? false,
     remark: given?.remark ?? "",
     ambient: given?.ambient ?? blank,
     hot: given?.hot ?? blank,
@@ -40,8 +36,6 @@ export function toRequest(f: ProofFields): { request: ProofRequest } | { faults:
   return {
     request: {
       version: versionSent(f.version),
-      turnsFree: f.turnsFree,
-      tight: f.tight,
       remark: f.remark,
       ambient: entered(f.ambient),
       hot: entered(f.hot),

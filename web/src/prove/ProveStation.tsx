@@ -1,8 +1,9 @@
-import { Button, Checkbox, Textarea, TextInput } from "@mantine/core";
+import { Button, Textarea, TextInput } from "@mantine/core";
 import { elsewhere, fieldErrors } from "../api/problem";
 import { useKeep } from "../job/bench";
 import { isClosed } from "../job/closed";
 import type { StationProps } from "../job/JobPage";
+import { StepList } from "../procedure/StepList";
 import { Caution, Fault } from "../shared/Caution";
 import { Conflict } from "../shared/Conflict";
 import { moment } from "../shared/format";
@@ -17,8 +18,6 @@ import classes from "./Prove.module.css";
 import { SignOff } from "./SignOff";
 
 const LABELS = {
-  turnsFree: "Turns free",
-  tight: "No leak",
   ambient: "Surroundings",
   hot: "After the run",
   runMinutes: "Length of the run",
@@ -27,7 +26,7 @@ const LABELS = {
   nextService: "Next service",
 };
 
-/** Free rotation, leak, temperature, and the signature. */
+/** What this kind of unit shows before it leaves, the temperature of its run, and the signature. */
 export function ProveStation({ view }: StationProps) {
   const { preferences } = usePreferences();
   const degree = preferences.system === "metric" ? "°C" : "°F";
@@ -54,27 +53,23 @@ export function ProveStation({ view }: StationProps) {
   const stray = problem?.status === 409 ? undefined : elsewhere(problem, Object.keys(LABELS));
   return (
     <div className={classes.grid}>
+      {view.procedure && (
+        <StepList
+          view={view}
+          title="What it shows before it leaves"
+          lines={view.procedure.acceptance}
+          notAsked={view.procedure.notAsked}
+        />
+      )}
       <Panel
-        title="Proof"
-        aside={view.proof ? `${view.proof.keptBy}, ${moment(view.proof.keptAt)}` : "not proved yet"}
+        title="Run and next service"
+        aside={view.proof ? `${view.proof.keptBy}, ${moment(view.proof.keptAt)}` : "not kept yet"}
       >
         <div className={classes.fields}>
           {stray && <Fault>{stray}</Fault>}
           <Caution>
             Guards on before the run, one named person at the start, everybody clear, emergency stop tried.
           </Caution>
-          <Checkbox
-            label="Turns free by hand, three turns of the slowest shaft, both ways: no tick, no tight spot"
-            checked={f.turnsFree}
-            disabled={signed}
-            onChange={(e) => draft.change({ turnsFree: e.currentTarget.checked })}
-          />
-          <Checkbox
-            label="No leak after standing half an hour, and none after the run"
-            checked={f.tight}
-            disabled={signed}
-            onChange={(e) => draft.change({ tight: e.currentTarget.checked })}
-          />
           <div className={classes.three}>
             <MeasureInput
               label={LABELS.ambient}
@@ -122,7 +117,7 @@ export function ProveStation({ view }: StationProps) {
             onChange={(e) => draft.change({ nextService: e.currentTarget.value })}
           />
           <Button size="lg" onClick={() => save()} loading={busy} disabled={signed || !draft.touched}>
-            {view.proof && !draft.touched ? "Kept" : "Keep the proof"}
+            {view.proof && !draft.touched ? "Kept" : "Keep the run"}
           </Button>
         </div>
         {view.proof?.temperature && (

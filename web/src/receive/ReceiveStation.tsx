@@ -1,15 +1,17 @@
 import type { StationProps } from "../job/JobPage";
+import { About } from "./About";
 import { Arrival } from "./Arrival";
 import { IsolationPanel } from "./IsolationPanel";
 import { Permission } from "./Permission";
 import classes from "./Receive.module.css";
 import { TurnCount } from "./TurnCount";
 
-/** Complaint, permission, isolation, turn count. */
+/** Complaint and what it is about, permission, isolation, turn count. */
 export function ReceiveStation({ view }: StationProps) {
   return (
     <div className={classes.grid}>
       <Arrival view={view} />
+      <About view={view} />
       <Permission view={view} />
       <IsolationPanel view={view} />
       <TurnCount view={view} />

@@ -45,7 +45,8 @@ const worn = {
 describe("Set", () => {
   beforeEach(() => {
     localStorage.clear();
-    serverThatAnswers({ "/api/drawers": [BEVEL], "/api/instruments": [] });
+    serverThatAnswers({
+      "/api/checks": [], "/api/drawers": [BEVEL], "/api/instruments": [] });
   });
 
   const open = (view: JobView) => show(<SetStation view={view} chosen={undefined} onChoose={vi.fn()} />);

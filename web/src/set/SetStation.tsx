@@ -1,12 +1,14 @@
 import { useState } from "react";
 import type { Mesh } from "../api/types";
 import { MeasuringRoom } from "../drawers/MeasuringRoom";
+import { CheckWork } from "../inspect/CheckWork";
 import { isClosed } from "../job/closed";
 import type { StationProps } from "../job/JobPage";
 import { Kept } from "../measuring/Kept";
 import { MeasurePad } from "../measuring/MeasurePad";
 import type { Subject } from "../measuring/pad.model";
 import { Subjects } from "../measuring/Subjects";
+import { StepList } from "../procedure/StepList";
 import { Caution } from "../shared/Caution";
 import { length } from "../shared/format";
 import { Panel } from "../shared/Panel";
@@ -14,14 +16,26 @@ import { usePreferences } from "../shared/preferences";
 import { Verdict } from "../shared/Verdict";
 import classes from "./Set.module.css";
 
-/** Backlash measured again, beside the value before. */
-export function SetStation({ view }: StationProps) {
+/** What this kind of unit is set by, in the order of dependence; backlash measured again, beside the value before. */
+export function SetStation({ view, chosen, onChoose }: StationProps) {
   const firstOpen = view.meshes.find((m) => !m.after || m.stale)?.stage ?? view.meshes[0]?.stage ?? 1;
   const [subject, setSubject] = useState<Subject>({ kind: "BACKLASH", stage: firstOpen, member: "WHEEL" });
   const [opened, setOpened] = useState<{ drawer: string; stage: number }>();
   const mesh = view.meshes.find((m) => m.stage === subject.stage);
   return (
     <>
+      {view.procedure && (
+        <StepList view={view} title="What is set, in this order" lines={view.procedure.setting} />
+      )}
+      <div className={classes.gap} />
+      <CheckWork
+        view={view}
+        station="SET"
+        title="Seen only now"
+        says="checks that can be made after the rebuild only"
+        picked={chosen}
+        onPick={onChoose}
+      />
       {view.meshes.length > 0 && (
         <Panel title="Before and after">
           <div className={classes.scroll}>

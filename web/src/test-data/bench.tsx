@@ -5,7 +5,7 @@ import { cleanup, configure, render } from "@testing-library/react";
 import type { ReactNode } from "react";
 import { MemoryRouter } from "react-router";
 import { afterEach, vi } from "vitest";
-import type { DecisionView, JobView } from "../api/types";
+import type { DecisionView, JobView, PlanLine, PlanView } from "../api/types";
 import { PreferencesProvider } from "../shared/preferences";
 
 /** What a browser has and the tests' one has not. */
@@ -78,6 +78,47 @@ export const part = (number: number, name: string, more: Partial<DecisionView> =
   ...more,
 });
 
+/** A line of the plan of checks: a must that nobody answered. */
+export const line = (
+  number: number,
+  part: string,
+  check: string,
+  more: Partial<PlanLine> = {},
+): PlanLine => ({
+  stepId: `step-${number}`,
+  number,
+  part,
+  check,
+  level: "MUST",
+  because: [],
+  conditional: false,
+  afterWork: false,
+  state: "OPEN",
+  says: "",
+  verdict: "NOT_JUDGED",
+  ...more,
+});
+
+/** A plan with these lines. */
+export const plan = (checks: PlanLine[], more: Partial<PlanView> = {}): PlanView => {
+  const open = checks.filter(
+    (l) => l.state === "OPEN" && l.level === "MUST" && !l.conditional && !l.afterWork,
+  );
+  return {
+    kinds: ["RED"],
+    kindKnown: true,
+    read: [],
+    circumstances: ["RED"],
+    unitSaid: [],
+    jobSaid: false,
+    checks,
+    openMusts: open.length,
+    openMinutes: open.length * 2,
+    openShoulds: 0,
+    ...more,
+  };
+};
+
 /** An open job with these parts and nothing else. */
 export const job = (decisions: DecisionView[], more: Partial<JobView> = {}): JobView =>
   ({
@@ -90,6 +131,8 @@ export const job = (decisions: DecisionView[], more: Partial<JobView> = {}): Job
     })),
     decisions,
     seen: [],
+    leftOpen: [],
+    watch: [],
     photos: [],
     measurements: [],
     answers: [],

@@ -79,6 +79,14 @@ export const en = {
     CRACKED: "cracked",
     BROKEN: "broken or torn",
   },
+  levels: { MUST: "must", SHOULD: "should", IN_DOUBT: "if in doubt" },
+  checkStates: {
+    OPEN: "Open",
+    SEEN: "Found",
+    MEASURED: "Measured",
+    NOT_POSSIBLE: "Not possible",
+    NOT_NEEDED: "Not needed",
+  },
   looks: { AS_FOUND: "As it came off", WASHED: "Washed", AFTER_WORK: "After the work" },
   sides: { LEFT: "left end", MIDDLE: "middle", RIGHT: "right end" },
   energies: {

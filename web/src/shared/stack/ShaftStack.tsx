@@ -11,14 +11,20 @@ interface Props {
   /** Key of the chosen part: its step id, or the key of a part in place. */
   chosen: string | undefined;
   onChoose: (key: string | undefined) => void;
+  /** What is told of parts by their keys beside their numbers. */
+  marks?: Map<string, Mark>;
   /** True where something else wants the height. */
   low?: boolean;
 }
 
 const TALLEST = 440;
 
+/** Where a part stands in a list: something is open, all is answered, something is bad. */
+export type Mark = "open" | "done" | "bad";
+const SIGNS = { open: "", done: "✓", bad: "✗" };
+
 /** What sits on which shaft and where each part is now: the picture at the head of every job. */
-export function ShaftStack({ stack, chosen, onChoose, low }: Props) {
+export function ShaftStack({ stack, chosen, onChoose, marks, low }: Props) {
   const layout = useMemo(() => layOut(stack), [stack]);
   const group = useRef<SVGSVGElement>(null);
   const [zoom, setZoom] = useState(1);
@@ -101,6 +107,7 @@ export function ShaftStack({ stack, chosen, onChoose, low }: Props) {
             <Part
               key={part.key}
               part={part}
+              mark={marks?.get(part.key)}
               chosen={part.key === chosen}
               tabbable={chosenPart ? part.key === chosen : index === 0}
               onChoose={() => onChoose(part.key === chosen ? undefined : part.key)}
@@ -186,6 +193,7 @@ function Facts({ item }: { item: StackItem | undefined }) {
 
 function Part(p: {
   part: PlacedPart;
+  mark: Mark | undefined;
   chosen: boolean;
   tabbable: boolean;
   onChoose: () => void;
@@ -238,8 +246,9 @@ function Part(p: {
         />
       </g>
       {part.labelY !== undefined && (
-        <text x={middle} y={part.labelY} className={classes.number}>
+        <text x={middle} y={part.labelY} className={classes.number} data-mark={p.mark}>
           {part.item.number}
+          {p.mark ? SIGNS[p.mark] : ""}
         </text>
       )}
     </g>

@@ -1,7 +1,10 @@
 package app.yunque.finding;
 
 import app.yunque.measure.Verdict;
+import java.util.List;
 import java.util.Objects;
+import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * What was said about one check.
@@ -35,5 +38,31 @@ public record CheckAnswer(CheckState state, String says, Verdict verdict) {
         var says =
                 left.why().words() + (left.remark().isBlank() ? "" : ": " + left.remark().strip());
         return new CheckAnswer(left.state(), says, Verdict.NOT_JUDGED);
+    }
+
+    /**
+     * What was said about a check, of all that stands on record. What was looked at or measured outweighs a word that it is left; of an eye
+     * and the last measurement the worse is told.
+     */
+    public static Optional<CheckAnswer> of(
+            Check check,
+            List<StandingFinding> standing,
+            List<Measured> measured,
+            List<LeftOpen> left) {
+        var seen =
+                standing.stream().filter(s -> s.check().equals(check.id())).map(CheckAnswer::seen);
+        var taken =
+                measured.stream()
+                        .filter(m -> m.isJudged() && m.check().equals(check.id()))
+                        .reduce((first, second) -> second)
+                        .map(CheckAnswer::measured);
+        return Stream.concat(seen, taken.stream())
+                .reduce((a, b) -> a.verdict().worse(b.verdict()) == a.verdict() ? a : b)
+                .or(
+                        () ->
+                                left.stream()
+                                        .filter(l -> l.check().equals(check.id()))
+                                        .reduce((first, second) -> second)
+                                        .map(CheckAnswer::left));
     }
 }

@@ -2,11 +2,11 @@ package app.yunque.finding;
 
 import app.yunque.measure.Refused;
 import app.yunque.teardown.TeardownStep;
-import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 
 /** All checks there are, and which of them are asked of a part. */
 public final class Checks {
@@ -14,6 +14,8 @@ public final class Checks {
     public static final String WHOLE = "ANY-1";
 
     private static final Map<String, Check> BY_ID = byId();
+    private static final Map<String, List<Check>> BY_FAMILY =
+            BY_ID.values().stream().collect(Collectors.groupingBy(Check::family));
 
     private Checks() {}
 
@@ -37,12 +39,9 @@ public final class Checks {
 
     /** What can be asked of a part: what every part is asked, then the families of its kind and words. */
     public static List<Check> of(TeardownStep step) {
-        var families = CheckFamilies.of(step.kind(), step.part());
-        var asked = new ArrayList<Check>();
-        for (var family : families) {
-            BY_ID.values().stream().filter(c -> c.family().equals(family)).forEach(asked::add);
-        }
-        return asked;
+        return CheckFamilies.of(step.kind(), step.part()).stream()
+                .flatMap(family -> BY_FAMILY.getOrDefault(family, List.of()).stream())
+                .toList();
     }
 
     private static Map<String, Check> byId() {

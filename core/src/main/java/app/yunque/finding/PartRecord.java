@@ -99,32 +99,41 @@ public record PartRecord(
         return answer(check).state();
     }
 
-    /**
-     * What was said about a check. What was looked at or measured outweighs a word that it is left; of an eye and a measurement the worse
-     * is told.
-     */
+    /** What was said about a check. */
     public CheckAnswer answer(Check check) {
-        var seen =
-                standing().stream()
-                        .filter(s -> s.check().equals(check.id()))
-                        .map(CheckAnswer::seen);
-        var taken =
-                measured.stream()
-                        .filter(m -> m.isJudged() && m.check().equals(check.id()))
-                        .map(CheckAnswer::measured);
-        return Stream.concat(seen, taken)
-                .reduce((a, b) -> a.verdict().worse(b.verdict()) == a.verdict() ? a : b)
-                .or(() -> inHand(check))
-                .or(() -> leftOpen(check).map(CheckAnswer::left))
-                .orElse(CheckAnswer.OPEN);
+        return answers().of(check);
     }
 
-    /** Whoever answered a check of the part by eye had the part in hand: that it is whole was seen too. */
-    private Optional<CheckAnswer> inHand(Check check) {
-        return check.id().equals(Checks.WHOLE) && !standing().isEmpty()
-                ? Optional.of(
-                        new CheckAnswer(CheckState.SEEN, "seen with the rest", Verdict.CLEAR_PASS))
-                : Optional.empty();
+    /** What was said about each check, worked out once for many. */
+    public Answers answers() {
+        return new Answers(standing(), measured, left);
+    }
+
+    /**
+     * @param standing what stands of all that was found, hardest first
+     * @param measured what was measured
+     * @param left     checks that somebody said are not made
+     */
+    public record Answers(
+            List<StandingFinding> standing, List<Measured> measured, List<LeftOpen> left) {
+
+        public CheckAnswer of(Check check) {
+            return CheckAnswer.of(check, standing, measured, List.of())
+                    .or(() -> inHand(check))
+                    .orElseGet(
+                            () ->
+                                    CheckAnswer.of(check, List.of(), List.of(), left)
+                                            .orElse(CheckAnswer.OPEN));
+        }
+
+        /** Whoever answered a check of the part by eye had the part in hand: that it is whole was seen too. */
+        private Optional<CheckAnswer> inHand(Check check) {
+            return check.id().equals(Checks.WHOLE) && !standing.isEmpty()
+                    ? Optional.of(
+                            new CheckAnswer(
+                                    CheckState.SEEN, "seen with the rest", Verdict.CLEAR_PASS))
+                    : Optional.empty();
+        }
     }
 
     /** What was last said about why a check is not made. */
@@ -141,23 +150,25 @@ public record PartRecord(
 
     /** The same, with what can only be made after the rebuild. */
     public List<Check> openAtSigning() {
+        var answers = answers();
         return musts.stream()
-                .filter(this::standsOpen)
+                .filter(c -> standsOpen(c, answers))
                 .sorted(Comparator.comparingDouble(Check::minutes))
                 .toList();
     }
 
     /** Checks left open for a reason that a lead answers for, quickest first. */
     public List<Check> leftToALead() {
+        var answers = answers();
         return musts.stream()
-                .filter(c -> !state(c).isAnswered() && !standsOpen(c))
+                .filter(c -> !answers.of(c).state().isAnswered() && !standsOpen(c, answers))
                 .filter(c -> leftOpen(c).filter(l -> l.why().isForALead()).isPresent())
                 .sorted(Comparator.comparingDouble(Check::minutes))
                 .toList();
     }
 
-    private boolean standsOpen(Check check) {
-        return !state(check).isAnswered()
+    private boolean standsOpen(Check check, Answers answers) {
+        return !answers.of(check).state().isAnswered()
                 && leftOpen(check).filter(l -> l.letsGoBack(isStrict())).isEmpty();
     }
 

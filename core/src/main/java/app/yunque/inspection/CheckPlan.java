@@ -1,5 +1,7 @@
 package app.yunque.inspection;
 
+import static java.util.stream.Collectors.toUnmodifiableSet;
+
 import app.yunque.finding.Check;
 import app.yunque.finding.CheckAnswer;
 import app.yunque.finding.CheckState;
@@ -13,12 +15,16 @@ import app.yunque.finding.StandingFinding;
 import app.yunque.gear.ServiceDuty;
 import app.yunque.measure.Verdict;
 import java.util.ArrayList;
-import java.util.Collection;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.EnumSet;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -67,25 +73,21 @@ public record CheckPlan(List<PlannedCheck> checks) {
         }
         parts.forEach(p -> duty(p.duty(), all));
         meshes.forEach(m -> duty(m.duty(), all));
-        var leads = leadsOf(parts);
+        var raise = new Raise(all, leadsOf(parts));
         var sets = RenewalSets.of(parts, renewedAnyway(parts, renewed));
         var planned = new ArrayList<PlannedCheck>();
         for (var part : parts) {
-            for (var check : asked(part)) {
-                var answer = isSpared(part, check, renewed) ? SPARED : part.answer(check);
-                planned.add(planned(part, check, all, leads, sets.get(part.step().id()), answer));
-            }
+            var asked = new Asked(part, renewed, sets.get(part.step().id()));
+            Checks.of(part.step()).forEach(c -> asked.plan(c, raise).ifPresent(planned::add));
         }
         for (var mesh : meshes) {
-            for (var check : mesh.asked()) {
-                planned.add(planned(mesh, check, all, leads));
-            }
+            mesh.asked().forEach(c -> planned.add(raise.planned(mesh, c)));
         }
         var strict =
                 parts.stream()
                         .filter(PartRecord::isStrict)
                         .map(p -> p.step().id())
-                        .collect(java.util.stream.Collectors.toUnmodifiableSet());
+                        .collect(toUnmodifiableSet());
         planned.sort(order(all, strict));
         return new CheckPlan(planned);
     }
@@ -100,112 +102,152 @@ public record CheckPlan(List<PlannedCheck> checks) {
         }
     }
 
-    /** All but what is surely not so. */
-    private static List<Check> asked(PartRecord part) {
-        return Checks.of(part.step()).stream()
-                .filter(c -> PartFeatures.of(c, part.step()) != PartFeatures.Holds.NO)
-                .toList();
+    /** The level of one check, and what raised it there. */
+    private static final class Level {
+        private CheckLevel level;
+        private final TreeSet<String> because = new TreeSet<>();
+
+        Level(CheckLevel level) {
+            this.level = level;
+        }
+
+        void must(String why) {
+            level = CheckLevel.MUST;
+            because.add(why);
+        }
     }
 
-    private static PlannedCheck planned(
-            PartRecord part,
-            Check check,
+    /** What raises a check wherever it is asked: the circumstances, and findings that lead to it. */
+    private record Raise(
             Set<Circumstance> circumstances,
-            List<Lead> leads,
-            RenewalSets.@Nullable Advice set,
-            CheckAnswer answer) {
-        var rule = LevelRule.of(check);
-        var level = rule.in(circumstances);
-        var because = new TreeSet<String>();
-        rule.raisedBy(circumstances).forEach(c -> because.add(c.words()));
-        if (check.isRaisedOnStrictParts() && part.isStrict()) {
-            level = CheckLevel.MUST;
-            because.add(HOLDS);
+            Map<String, List<String>> complaints,
+            List<Lead> leads) {
+        Raise(Set<Circumstance> circumstances, List<Lead> leads) {
+            this(circumstances, complaintsByCheck(circumstances), leads);
         }
-        if (check.isRaisedOnStrictParts() && isBadAtFirstLook(part)) {
-            level = CheckLevel.MUST;
-            because.add("the part was found bad at the first look");
-        }
-        var complaints = complaintsThatName(check, circumstances);
-        if (!complaints.isEmpty()) {
-            level = CheckLevel.MUST;
-            because.addAll(complaints);
-        }
-        for (var lead : leads) {
-            if (lead.leadsTo(check, part)) {
-                level = CheckLevel.MUST;
-                because.add(lead.inWords());
+
+        private static Map<String, List<String>> complaintsByCheck(
+                Set<Circumstance> circumstances) {
+            var byCheck = new HashMap<String, List<String>>();
+            for (var circumstance : circumstances) {
+                Complaint.of(circumstance)
+                        .ifPresent(
+                                complaint ->
+                                        Stream.concat(
+                                                        complaint.first().stream(),
+                                                        complaint.then().stream())
+                                                .forEach(
+                                                        check ->
+                                                                byCheck.computeIfAbsent(
+                                                                                check,
+                                                                                c ->
+                                                                                        new ArrayList<>())
+                                                                        .add(
+                                                                                circumstance
+                                                                                        .words())));
             }
+            return byCheck;
         }
-        boolean isInASet = set != null && set.check().equals(check.id());
-        if (set != null && isInASet) {
-            level = CheckLevel.MUST;
-            because.add(set.because() + " is renewed");
+
+        /** As the table and the complaint say, and what holds its load. */
+        private Level level(Check check, boolean strict) {
+            var rule = LevelRule.of(check);
+            var level = new Level(rule.in(circumstances));
+            rule.raisedBy(circumstances).forEach(c -> level.because.add(c.words()));
+            if (check.isRaisedOnStrictParts() && strict) {
+                level.must(HOLDS);
+            }
+            complaints.getOrDefault(check.id(), List.of()).forEach(level::must);
+            return level;
         }
-        return new PlannedCheck(
-                part.step().id(),
-                0,
-                part.step().number(),
-                part.step().part(),
-                check,
-                level,
-                List.copyOf(because),
-                !isInASet && PartFeatures.of(check, part.step()) == PartFeatures.Holds.NOT_SAID,
-                answer);
+
+        PlannedCheck planned(MeshRecord mesh, Check check) {
+            var level = level(check, mesh.isStrict());
+            leads.stream().filter(l -> l.names(check)).map(Lead::inWords).forEach(level::must);
+            return new PlannedCheck(
+                    "",
+                    mesh.stage(),
+                    0,
+                    mesh.words(),
+                    check,
+                    level.level,
+                    List.copyOf(level.because),
+                    false,
+                    mesh.answer(check));
+        }
     }
 
-    private static PlannedCheck planned(
-            MeshRecord mesh, Check check, Set<Circumstance> circumstances, List<Lead> leads) {
-        var rule = LevelRule.of(check);
-        var level = rule.in(circumstances);
-        var because = new TreeSet<String>();
-        rule.raisedBy(circumstances).forEach(c -> because.add(c.words()));
-        if (check.isRaisedOnStrictParts() && mesh.isStrict()) {
-            level = CheckLevel.MUST;
-            because.add(HOLDS);
+    /** A part as the plan sees it. */
+    private record Asked(
+            PartRecord part,
+            PartRecord.Answers answers,
+            boolean strict,
+            boolean renewed,
+            boolean renewedAnyway,
+            RenewalSets.@Nullable Advice set) {
+        Asked(PartRecord part, Set<String> renewed, RenewalSets.@Nullable Advice set) {
+            this(
+                    part,
+                    part.answers(),
+                    part.isStrict(),
+                    renewed.contains(part.step().id()),
+                    isRenewedAnyway(part, renewed),
+                    set);
         }
-        var complaints = complaintsThatName(check, circumstances);
-        var found = leads.stream().filter(l -> l.names(check)).map(Lead::inWords).toList();
-        if (!complaints.isEmpty() || !found.isEmpty()) {
-            level = CheckLevel.MUST;
-            because.addAll(complaints);
-            because.addAll(found);
+
+        /** Empty for what is surely not so of it. */
+        Optional<PlannedCheck> plan(Check check, Raise raise) {
+            var holds = PartFeatures.of(check, part.step());
+            if (holds == PartFeatures.Holds.NO) {
+                return Optional.empty();
+            }
+            var level = raise.level(check, strict);
+            if (check.isRaisedOnStrictParts() && isBadAtFirstLook()) {
+                level.must("the part was found bad at the first look");
+            }
+            raise.leads.stream()
+                    .filter(l -> l.leadsTo(check, part))
+                    .map(Lead::inWords)
+                    .forEach(level::must);
+            boolean isInASet = set != null && set.check().equals(check.id());
+            if (set != null && isInASet) {
+                level.must(set.because() + " is renewed");
+            }
+            var answer = answers.of(check);
+            return Optional.of(
+                    new PlannedCheck(
+                            part.step().id(),
+                            0,
+                            part.step().number(),
+                            part.step().part(),
+                            check,
+                            level.level,
+                            List.copyOf(level.because),
+                            !isInASet && holds == PartFeatures.Holds.NOT_SAID,
+                            isSpared(check) && !answer.state().isAnswered() ? SPARED : answer));
         }
-        return new PlannedCheck(
-                "",
-                mesh.stage(),
-                0,
-                mesh.words(),
-                check,
-                level,
-                List.copyOf(because),
-                false,
-                mesh.answer(check));
-    }
 
-    private static List<String> complaintsThatName(Check check, Set<Circumstance> circumstances) {
-        return circumstances.stream()
-                .filter(c -> Complaint.of(c).filter(w -> w.names(check.id())).isPresent())
-                .map(Circumstance::words)
-                .toList();
-    }
+        /**
+         * What is renewed anyway is looked at once, for its damage tells the cause; what is disturbed once and for all is also asked what can
+         * be seen of it before washing.
+         */
+        private boolean isSpared(Check check) {
+            boolean isEvidence =
+                    check.family().equals("ANY") || !renewed && check.isGoneAfterWashing();
+            return renewedAnyway && !isEvidence;
+        }
 
-    /**
-     * What is renewed anyway is looked at once, for its damage tells the cause; what is disturbed once and for all is also asked what can
-     * be seen of it before washing.
-     */
-    private static boolean isSpared(PartRecord part, Check check, Set<String> renewed) {
-        boolean isEvidence =
-                check.family().equals("ANY")
-                        || !renewed.contains(part.step().id()) && check.isGoneAfterWashing();
-        return isRenewedAnyway(part, renewed) && !isEvidence && !part.state(check).isAnswered();
+        private boolean isBadAtFirstLook() {
+            return answers.standing().stream()
+                    .anyMatch(f -> f.check().equals(Checks.WHOLE) && isBad(f.severity()));
+        }
     }
 
     private static Set<String> renewedAnyway(List<PartRecord> parts, Set<String> renewed) {
         return parts.stream()
                 .filter(p -> isRenewedAnyway(p, renewed))
                 .map(p -> p.step().id())
-                .collect(java.util.stream.Collectors.toUnmodifiableSet());
+                .collect(toUnmodifiableSet());
     }
 
     private static boolean isRenewedAnyway(PartRecord part, Set<String> renewed) {
@@ -227,11 +269,6 @@ public record CheckPlan(List<PlannedCheck> checks) {
                 .toList();
     }
 
-    private static boolean isBadAtFirstLook(PartRecord part) {
-        return part.standing().stream()
-                .anyMatch(f -> f.check().equals(Checks.WHOLE) && isBad(f.severity()));
-    }
-
     private static boolean isBad(Severity severity) {
         return severity.compareTo(Severity.NOTED) > 0;
     }
@@ -240,25 +277,31 @@ public record CheckPlan(List<PlannedCheck> checks) {
      * A finding, or a reading past its limit, that sends on to other checks.
      *
      * @param from  where it was found
-     * @param check whose row says where it leads
+     * @param to    names of the checks it leads to
+     * @param own   names of the checks that its part has itself
      * @param found in words
      */
-    private record Lead(PartRecord from, Check check, String found) {
+    private record Lead(PartRecord from, Set<String> to, Set<String> own, String found) {
+        static Lead of(PartRecord from, Check check, String found) {
+            return new Lead(
+                    from,
+                    Arrays.stream(check.leadsTo().split("[\\s,;:]+")).collect(toUnmodifiableSet()),
+                    Checks.of(from.step()).stream().map(Check::id).collect(toUnmodifiableSet()),
+                    found);
+        }
+
         /** On the part itself where it has such a check; else on what sits on the same shaft, and in the housing. */
         boolean leadsTo(Check other, PartRecord part) {
             if (!names(other)) {
                 return false;
             }
-            boolean isItself = part.step().id().equals(from.step().id());
-            boolean hasItself =
-                    Checks.of(from.step()).stream().anyMatch(c -> c.id().equals(other.id()));
-            return hasItself
-                    ? isItself
+            return own.contains(other.id())
+                    ? part.step().id().equals(from.step().id())
                     : part.step().shaft() == from.step().shaft() || part.step().shaft() == 0;
         }
 
-        private boolean names(Check other) {
-            return List.of(check.leadsTo().split("[\\s,;:]+")).contains(other.id());
+        boolean names(Check other) {
+            return to.contains(other.id());
         }
 
         String inWords() {
@@ -280,44 +323,41 @@ public record CheckPlan(List<PlannedCheck> checks) {
     }
 
     private static void lead(List<Lead> leads, PartRecord part, StandingFinding finding) {
-        Checks.find(finding.check()).ifPresent(c -> leads.add(new Lead(part, c, finding.word())));
+        Checks.find(finding.check()).ifPresent(c -> leads.add(Lead.of(part, c, finding.word())));
     }
 
     private static void lead(List<Lead> leads, PartRecord part, Measured measured) {
         Checks.find(measured.check())
-                .ifPresent(c -> leads.add(new Lead(part, c, measured.sentence())));
+                .ifPresent(c -> leads.add(Lead.of(part, c, measured.sentence())));
     }
 
     /** Which of two is done first, in the words of the class. */
     private static Comparator<PlannedCheck> order(
             Set<Circumstance> circumstances, Set<String> strict) {
         var complaints =
-                circumstances.stream()
-                        .map(Complaint::of)
-                        .flatMap(java.util.Optional::stream)
-                        .toList();
+                circumstances.stream().map(Complaint::of).flatMap(Optional::stream).toList();
+        var first =
+                complaints.stream().flatMap(c -> c.first().stream()).collect(toUnmodifiableSet());
+        // The earliest place that any complaint gives a check.
+        var places = new HashMap<String, Integer>();
+        for (var check : Checks.all()) {
+            places.put(
+                    check.id(),
+                    complaints.stream().mapToInt(c -> c.place(check.id())).min().orElse(0));
+        }
         return Comparator.comparing(PlannedCheck::level)
                 .reversed()
                 .thenComparing(p -> p.check().isGoneAfterWashing(), Comparator.reverseOrder())
-                .thenComparing(p -> isFirst(p, complaints), Comparator.reverseOrder())
+                .thenComparing(p -> first.contains(p.check().id()), Comparator.reverseOrder())
                 .thenComparing(p -> p.check().id().equals(Checks.WHOLE), Comparator.reverseOrder())
                 .thenComparing(
                         p -> p.check().id().equals(ENDS_THE_REPAIR), Comparator.reverseOrder())
                 .thenComparing(p -> strict.contains(p.step()), Comparator.reverseOrder())
-                .thenComparing(p -> place(p, complaints))
+                .thenComparing(p -> places.getOrDefault(p.check().id(), 0))
                 .thenComparing(p -> p.check().minutes())
                 .thenComparing(PlannedCheck::number)
                 .thenComparing(PlannedCheck::stage)
                 .thenComparing(p -> p.check().id());
-    }
-
-    private static boolean isFirst(PlannedCheck planned, Collection<Complaint> complaints) {
-        return complaints.stream().anyMatch(c -> c.first().contains(planned.check().id()));
-    }
-
-    /** The earliest place that any complaint gives it. */
-    private static int place(PlannedCheck planned, Collection<Complaint> complaints) {
-        return complaints.stream().mapToInt(c -> c.place(planned.check().id())).min().orElse(0);
     }
 
     /** What has to be answered while the unit lies open, and is not. */

@@ -13,13 +13,11 @@ import app.yunque.finding.Look;
 import app.yunque.finding.Measured;
 import app.yunque.finding.PartFinding;
 import app.yunque.finding.PartRecord;
-import app.yunque.finding.StandingFinding;
 import app.yunque.gear.ServiceDuty;
 import app.yunque.measure.Verdict;
 import app.yunque.teardown.PartKind;
 import app.yunque.teardown.Side;
 import java.util.List;
-import java.util.Map;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -28,7 +26,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 /** Common practice, no source: meshes in the plan, and parts of which only the first look is asked. */
 class MeshPlanTest {
     private static MeshRecord mesh(String family, ServiceDuty duty) {
-        return new MeshRecord(2, "mesh of stage 2, z 17/57", family, duty, Map.of());
+        return new MeshRecord(2, "mesh of stage 2, z 17/57", family, duty);
     }
 
     private static CheckPlan plan(MeshRecord mesh, Circumstance... circumstances) {
@@ -103,34 +101,53 @@ class MeshPlanTest {
 
     @Test
     void whatWasSaidOfAMeshClosesItsCheck() {
-        var answers =
-                Map.of(
-                        "MBV-1",
-                        CheckAnswer.measured(Measured.of(Verdict.CLEAR_FAIL, "0.60 mm")),
-                        "MBV-2",
-                        CheckAnswer.left(
-                                new LeftOpen("MBV-2", LeftOpen.Why.NO_TOOL, "no blue ", "Ana")),
-                        "MBV-3",
-                        CheckAnswer.seen(
-                                new StandingFinding(
-                                        "MBV-3",
-                                        "even",
-                                        app.yunque.finding.Severity.SOUND,
-                                        Look.WASHED,
-                                        "Ana",
-                                        false)));
-        var plan = plan(new MeshRecord(1, "mesh", "MBV", ServiceDuty.FEED, answers));
+        var plan =
+                plan(
+                        new MeshRecord(
+                                1,
+                                "mesh",
+                                "MBV",
+                                ServiceDuty.FEED,
+                                List.of(
+                                        PartFinding.of(
+                                                "MBV-2",
+                                                "toe, heel, tip, root",
+                                                Look.AS_FOUND,
+                                                "Ana")),
+                                List.of(
+                                        new Measured(
+                                                "MBV-1",
+                                                Verdict.CLEAR_FAIL,
+                                                null,
+                                                false,
+                                                "0.60 mm"),
+                                        new Measured(
+                                                "MBV-2", Verdict.CLEAR_PASS, null, false, "50 %"),
+                                        new Measured(
+                                                "MBV-3",
+                                                Verdict.NOT_JUDGED,
+                                                null,
+                                                false,
+                                                "no limit")),
+                                List.of(
+                                        new LeftOpen(
+                                                "MBV-3",
+                                                LeftOpen.Why.NO_TOOL,
+                                                "no dial ",
+                                                "Ana"))));
         assertThat(plan.openMusts()).isEmpty();
         assertThat(of(plan, "MBV-1").answer())
                 .isEqualTo(new CheckAnswer(CheckState.MEASURED, "0.60 mm", Verdict.CLEAR_FAIL));
         assertThat(of(plan, "MBV-2").answer())
+                .as("the worse of eye and measurement")
+                .isEqualTo(
+                        new CheckAnswer(CheckState.SEEN, "toe, heel, tip, root", Verdict.DOUBTFUL));
+        assertThat(of(plan, "MBV-3").answer())
                 .isEqualTo(
                         new CheckAnswer(
                                 CheckState.NOT_POSSIBLE,
-                                "no tool for it: no blue",
+                                "no tool for it: no dial",
                                 Verdict.NOT_JUDGED));
-        assertThat(of(plan, "MBV-3").answer())
-                .isEqualTo(new CheckAnswer(CheckState.SEEN, "even", Verdict.CLEAR_PASS));
     }
 
     @Test

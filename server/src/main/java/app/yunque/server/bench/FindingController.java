@@ -2,11 +2,13 @@ package app.yunque.server.bench;
 
 import app.yunque.finding.Check;
 import app.yunque.finding.Checks;
+import app.yunque.inspection.Circumstance;
 import app.yunque.server.finding.LeftRequest;
 import app.yunque.server.finding.LeftService;
 import app.yunque.server.finding.SeenRequest;
 import app.yunque.server.finding.SeenService;
 import app.yunque.server.teardown.StepService;
+import java.util.Arrays;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -37,6 +39,15 @@ class FindingController {
     @GetMapping("/api/checks")
     List<Check> checks() {
         return Checks.all();
+    }
+
+    /** What somebody can say of a complaint, of the history of a job, and of a unit. */
+    @GetMapping("/api/circumstances")
+    List<CircumstanceView> circumstances() {
+        return Arrays.stream(Circumstance.values())
+                .filter(c -> c.isOfTheJob() || c.isOfTheUnit())
+                .map(CircumstanceView::of)
+                .toList();
     }
 
     @PutMapping("/api/jobs/{number}/findings/{id}")

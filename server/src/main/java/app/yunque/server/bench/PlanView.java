@@ -33,7 +33,7 @@ public record PlanView(
         Set<Circumstance> circumstances,
         Set<Circumstance> unitSaid,
         boolean jobSaid,
-        List<Line> checks,
+        List<PlannedLine> checks,
         int openMusts,
         double openMinutes,
         int openShoulds) {
@@ -54,7 +54,7 @@ public record PlanView(
      * @param says        the answer in words; empty while it is open
      * @param verdict     what the answer means
      */
-    public record Line(
+    public record PlannedLine(
             @Nullable String stepId,
             @Nullable Integer stage,
             int number,
@@ -67,8 +67,8 @@ public record PlanView(
             CheckState state,
             String says,
             Verdict verdict) {
-        static Line of(PlannedCheck p) {
-            return new Line(
+        static PlannedLine of(PlannedCheck p) {
+            return new PlannedLine(
                     p.step().isEmpty() ? null : p.step(),
                     p.stage() == 0 ? null : p.stage(),
                     p.number(),
@@ -93,7 +93,7 @@ public record PlanView(
                 situation.circumstances(),
                 unitSaid,
                 jobSaid,
-                plan.checks().stream().map(Line::of).toList(),
+                plan.checks().stream().map(PlannedLine::of).toList(),
                 plan.openMusts().size(),
                 plan.openMinutes(),
                 plan.openShoulds().size());

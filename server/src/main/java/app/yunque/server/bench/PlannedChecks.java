@@ -1,13 +1,10 @@
 package app.yunque.server.bench;
 
 import app.yunque.drive.Stage;
-import app.yunque.finding.CheckAnswer;
 import app.yunque.finding.Checks;
 import app.yunque.finding.LeftOpen;
 import app.yunque.finding.Measured;
-import app.yunque.finding.PartFinding;
 import app.yunque.finding.PartRecord;
-import app.yunque.finding.StandingFinding;
 import app.yunque.inspection.CheckPlan;
 import app.yunque.inspection.MeshRecord;
 import app.yunque.inspection.Situation;
@@ -22,9 +19,7 @@ import app.yunque.server.measuring.MeasurementKind;
 import app.yunque.server.measuring.MeasurementView;
 import app.yunque.server.unit.UnitPapers;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Set;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
@@ -65,43 +60,17 @@ record PlannedChecks(Situation situation, CheckPlan plan, List<PartRecord> parts
                                     MESH.formatted(n, stage.inWords()),
                                     stage.checks(),
                                     papers.duty(),
-                                    answers(n, stage, seen, taken, answered, left));
+                                    seen.stream()
+                                            .filter(f -> isOf(f.given().stage(), n))
+                                            .map(SeenService::core)
+                                            .toList(),
+                                    measured(n, stage, taken, answered),
+                                    left.stream()
+                                            .filter(l -> isOf(l.given().stage(), n))
+                                            .map(LeftService::core)
+                                            .toList());
                         })
                 .toList();
-    }
-
-    private static Map<String, CheckAnswer> answers(
-            int number,
-            Stage stage,
-            List<SeenView> seen,
-            List<MeasurementView> taken,
-            List<KeptAnswerView> answered,
-            List<LeftView> left) {
-        var answers = new HashMap<String, CheckAnswer>();
-        left.stream()
-                .filter(l -> isOf(l.given().stage(), number))
-                .map(LeftService::core)
-                .forEach(l -> answers.put(l.check(), CheckAnswer.left(l)));
-        measured(number, stage, taken, answered)
-                .forEach(m -> answers.put(m.check(), CheckAnswer.measured(m)));
-        standing(number, seen)
-                .forEach(f -> answers.merge(f.check(), CheckAnswer.seen(f), PlannedChecks::worse));
-        return answers;
-    }
-
-    private static CheckAnswer worse(CheckAnswer a, CheckAnswer b) {
-        return a.verdict() != Verdict.NOT_JUDGED && a.verdict().worse(b.verdict()) == a.verdict()
-                ? a
-                : b;
-    }
-
-    private static List<StandingFinding> standing(int number, List<SeenView> seen) {
-        List<PartFinding> said =
-                seen.stream()
-                        .filter(f -> isOf(f.given().stage(), number))
-                        .map(SeenService::core)
-                        .toList();
-        return StandingFinding.of(said);
     }
 
     /** Its backlash, by dial or by the drawer of its kind, and what else was measured of it and hangs on one of its checks. */
@@ -112,18 +81,16 @@ record PlannedChecks(Situation situation, CheckPlan plan, List<PartRecord> parts
                 .filter(m -> m.given().station() == Station.INSPECT)
                 .filter(m -> m.given().kind() == MeasurementKind.BACKLASH)
                 .filter(m -> m.given().stage() == number)
-                .filter(m -> m.result().verdict() != Verdict.NOT_JUDGED)
                 .forEach(
                         m ->
                                 measured.add(
                                         of(
-                                                backlashOf(stage),
+                                                MeshRecord.backlashOf(stage.checks()),
                                                 m.result().verdict(),
                                                 m.result().sentence())));
         answered.stream()
                 .filter(a -> a.given().station() == Station.INSPECT)
                 .filter(a -> a.given().about() != null && isOf(a.given().about().stage(), number))
-                .filter(a -> Verdict.orNotJudged(a.answer().verdict()) != Verdict.NOT_JUDGED)
                 .forEach(
                         a ->
                                 checkOf(a, stage)
@@ -132,7 +99,9 @@ record PlannedChecks(Situation situation, CheckPlan plan, List<PartRecord> parts
                                                         measured.add(
                                                                 of(
                                                                         c,
-                                                                        a.answer().verdict(),
+                                                                        Verdict.orNotJudged(
+                                                                                a.answer()
+                                                                                        .verdict()),
                                                                         a.answer().sentence()))));
         return measured;
     }
@@ -141,15 +110,10 @@ record PlannedChecks(Situation situation, CheckPlan plan, List<PartRecord> parts
         return new Measured(check, verdict, null, false, sentence);
     }
 
-    /** The first check of every family of meshes is its backlash. */
-    private static String backlashOf(Stage stage) {
-        return stage.checks() + "-1";
-    }
-
     private static List<String> checkOf(KeptAnswerView answer, Stage stage) {
         var measures = stage.mesh().filter(m -> m.question().equals(answer.given().drawer()));
         if (measures.isPresent()) {
-            return List.of(backlashOf(stage));
+            return List.of(MeshRecord.backlashOf(stage.checks()));
         }
         return Checks.find(answer.check())
                 .filter(c -> c.family().equals(stage.checks()))

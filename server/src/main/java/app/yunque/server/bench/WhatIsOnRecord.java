@@ -274,7 +274,7 @@ final class WhatIsOnRecord {
         if (meshes.size() + others.size() > 0) {
             elsewhere.put(
                     ProcedureStep.By.BACKLASH,
-                    all ? words(taken, answered, Station.SET).worst() : Verdict.NOT_JUDGED);
+                    Verdict.orNotJudged(all ? words(taken, answered, Station.SET).worst() : null));
         }
         answered.stream()
                 .filter(a -> a.given().station() == Station.SET)

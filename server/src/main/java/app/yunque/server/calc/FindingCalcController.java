@@ -27,7 +27,6 @@ import app.yunque.teardown.StepDetail;
 import app.yunque.teardown.TeardownStep;
 import java.util.EnumSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
@@ -200,14 +199,7 @@ class FindingCalcController {
                         .toList();
         var meshes =
                 Objects.requireNonNullElse(input.meshes(), List.<MeshInput>of()).stream()
-                        .map(
-                                m ->
-                                        new MeshRecord(
-                                                m.stage(),
-                                                m.words(),
-                                                m.family(),
-                                                m.duty(),
-                                                Map.of()))
+                        .map(m -> new MeshRecord(m.stage(), m.words(), m.family(), m.duty()))
                         .toList();
         var plan = CheckPlan.of(parts, meshes, circumstances, Set.of());
         return new PlanAnswer(

@@ -85,7 +85,7 @@ class DemoChecks {
                 .orElse(null);
     }
 
-    private static SeenRequest looked(PlanView.Line line, Check check, String word) {
+    private static SeenRequest looked(PlanView.PlannedLine line, Check check, String word) {
         var look =
                 check.isAfterWork()
                         ? Look.AFTER_WORK
@@ -93,7 +93,7 @@ class DemoChecks {
         return new SeenRequest(null, step(line), line.stage(), check.id(), look, word, null, "");
     }
 
-    private static KeptAnswerRequest measured(PlanView.Line line, Station station) {
+    private static KeptAnswerRequest measured(PlanView.PlannedLine line, Station station) {
         return new KeptAnswerRequest(
                 null,
                 station,
@@ -116,7 +116,7 @@ class DemoChecks {
                         null));
     }
 
-    private static @Nullable UUID step(PlanView.Line line) {
+    private static @Nullable UUID step(PlanView.PlannedLine line) {
         return line.stepId() == null ? null : UUID.fromString(line.stepId());
     }
 

@@ -55,6 +55,7 @@ final class FullJob {
                         Requests.sump(mechanic, Long.parseLong(path.replaceAll(".*/", ""))),
                         Requests.fill("9.0")));
         did(mechanic.put(path + "/proof", Requests.proof()));
+        Throughout.setAndProve(mechanic, path);
     }
 
     private static void did(AtBench.Answer answer) {

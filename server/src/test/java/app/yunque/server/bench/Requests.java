@@ -262,17 +262,6 @@ public final class Requests {
 
     static Map<String, Object> proof() {
         return Map.of(
-                "turnsFree",
-                true,
-                "tight",
-                true,
-                "remark",
-                "",
-                "ambient",
-                in("°C", "20"),
-                "hot",
-                in("°F", "131"),
-                "runMinutes",
-                60);
+                "remark", "", "ambient", in("°C", "20"), "hot", in("°F", "131"), "runMinutes", 60);
     }
 }

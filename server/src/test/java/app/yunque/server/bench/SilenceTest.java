@@ -65,6 +65,7 @@ class SilenceTest {
         Requests.seen(mechanic, job, pawl, "PWL-5", "AS_FOUND", "snaps at once");
         Requests.against(mechanic, job, pawl, "PWL-2", "0.87", "0.85", "0.80");
         Requests.against(mechanic, job, pawl, "PWL-3", "0.95", "0.90", "0.85");
+        Requests.seen(mechanic, job, pawl, "PWL-6", "AFTER_WORK", "as made");
     }
 
     private void putTogether() {
@@ -84,6 +85,7 @@ class SilenceTest {
                 Requests.sump(mechanic, Long.parseLong(job.replaceAll(".*/", ""))),
                 Requests.fill("10.2"));
         mechanic.put(job + "/proof", Requests.proof());
+        Throughout.setAndProve(mechanic, job);
     }
 
     @Test
@@ -185,7 +187,7 @@ class SilenceTest {
         assertThat(refused.status()).isEqualTo(422);
         assertThat(refused.detail())
                 .startsWith("Nobody signs this as it stands.")
-                .contains("nobody looked at it: pawl (1) (Inspect)");
+                .contains("is not looked at as it must be: pawl (1): ");
         assertThat(ids()).containsExactly("strict-not-looked-at", "not-looked-at");
 
         keep(pawl, "pawl", "PAWL", "SOUND", 0);
@@ -197,13 +199,13 @@ class SilenceTest {
         assertThat(mechanic.post(job + "/sign", Requests.allTheSame("in a hurry")).status())
                 .isEqualTo(403);
         assertThat(lead.post(job + "/sign", Map.of()).detail())
-                .contains("Going back, and nobody looked at it: end cover (2)");
+                .contains("Going back, and not looked at as it must be: end cover (2): whole");
         var signed = lead.post(job + "/sign", Requests.allTheSame("seen from outside only"));
         assertThat(signed.status()).as(signed.detail()).isEqualTo(200);
         assertThat(new String(lead.get(job + "/report").bytes()))
                 .contains(
                         "seen from outside only",
-                        "Going back, and nobody looked at it: end cover (2)");
+                        "Going back, and not looked at as it must be: end cover (2)");
     }
 
     @Test
@@ -224,10 +226,11 @@ class SilenceTest {
         mechanic.put(job + "/fittings/" + cover, renewed);
         assertThat(ids())
                 .as("the cover holds a shaft: what was measured before it says nothing any more")
-                .containsExactly("mesh-not-measured");
+                .containsExactly("prove-open-never", "mesh-not-measured", "prove-open-lead");
         mechanic.put(
                 job + "/measurements/" + UUID.randomUUID(),
                 Requests.backlash("SET", "0.25", "0.26", "0.25", "0.24"));
+        Throughout.setAndProve(mechanic, job);
         assertThat(ids()).isEmpty();
         assertThat(mechanic.post(job + "/sign", Map.of()).status()).isEqualTo(200);
     }

@@ -71,7 +71,7 @@ class TwoPeopleTest {
         var conflict =
                 clash(
                         job + "/proof",
-                        with(Requests.proof(), "tight", false),
+                        with(Requests.proof(), "runMinutes", 90),
                         with(Requests.proof(), "remark", "hum"));
         assertThat(conflict.body().path("current").path("given").path("tight").asBoolean())
                 .isFalse();

@@ -36,6 +36,7 @@ class WholeJobTest {
         bench.put(
                 job + "/measurements/" + UUID.randomUUID(),
                 Requests.backlash("INSPECT", "0,31", "0,33", "0.32", "0.30"));
+        Throughout.lookAtTheRest(bench, job, false);
         Requests.accept(bench, job);
         bench.put(job + "/fittings/" + bearing, Requests.fitting(2, 0, 0));
         bench.put(job + "/fittings/" + seal, Requests.fitting(0, 1, 1));
@@ -43,6 +44,7 @@ class WholeJobTest {
                 job + "/measurements/" + UUID.randomUUID(),
                 Requests.backlash("SET", "0.25", "0.26", "0.25", "0.24"));
         bench.put(Requests.sump(bench, number), Requests.fill("10,2"));
+        Throughout.setAndProve(bench, job);
         var proved = bench.put(job + "/proof", Requests.proof());
 
         assertThat(states(proved.body())).containsOnly("DONE", "OPEN").endsWith("OPEN");
@@ -62,7 +64,7 @@ class WholeJobTest {
                             "shaft seal",
                             "clear pass",
                             "10,2 L",
-                            "Turns free by hand.")
+                            "P-02 turns free by hand")
                     .contains("Signed: Tomás Vega")
                     .doesNotContain("#");
         }

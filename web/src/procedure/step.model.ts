@@ -1,0 +1,65 @@
+import type { EnteredNumber, StepAnswerRequest, StepLine } from "../api/types";
+
+/** An answer to a step as it is being typed. */
+export interface StepFields {
+  value: EnteredNumber;
+  uncertainty: string;
+  least: string;
+  most: string;
+  remark: string;
+}
+
+/** Units a value can be read in; what has no other unit is a bare number. */
+export const unitsOf = (line: StepLine): string[] =>
+  line.unit === "mm" ? ["mm", "in", "thou"] : line.unit === "N·m" ? ["N·m", "lbf·ft", "lbf·in"] : [""];
+
+export const emptyFields = (line: StepLine): StepFields => ({
+  value: { text: "", unit: unitsOf(line)[0] ?? "" },
+  uncertainty: "",
+  least: "",
+  most: "",
+  remark: "",
+});
+
+const number = (text: string, unit: string) => (text.trim() === "" ? undefined : { text: text.trim(), unit });
+
+/** A new try; the last one counts and all stay. */
+export const answerOf = (
+  line: StepLine,
+  result: StepAnswerRequest["result"],
+  f: StepFields,
+): StepAnswerRequest => ({
+  step: line.id,
+  result,
+  value: number(f.value.text, f.value.unit),
+  uncertainty: number(f.uncertainty, f.value.unit),
+  least: number(f.least, f.value.unit),
+  most: number(f.most, f.value.unit),
+  remark: f.remark,
+});
+
+/** "at most 1 mm", "2 to 5 mm"; empty where no limit is known. */
+export function limitOf(line: StepLine): string {
+  const unit = line.unit ? ` ${line.unit}` : "";
+  if (line.least === undefined) {
+    return line.most === undefined ? "" : `at most ${line.most}${unit}`;
+  }
+  return line.most === undefined ? `at least ${line.least}${unit}` : `${line.least} to ${line.most}${unit}`;
+}
+
+export const STATES = {
+  OPEN: "open",
+  PASSED: "done",
+  DOUBTFUL: "doubtful",
+  FAILED: "failed",
+  NOT_POSSIBLE: "not possible",
+  NOT_NEEDED: "not needed",
+} as const;
+
+/** The first step that is open and whose forerunners are done, else the first that is open. */
+export const nextStep = (lines: StepLine[]): StepLine | undefined => {
+  const open = lines.filter((l) => l.state === "OPEN");
+  const done = new Set(lines.filter((l) => l.state !== "OPEN").map((l) => l.id));
+  const listed = new Set(lines.map((l) => l.id));
+  return open.find((l) => l.after.every((a) => done.has(a) || !listed.has(a))) ?? open[0];
+};
