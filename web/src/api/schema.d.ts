@@ -2084,11 +2084,12 @@ export interface components {
             minutes: number;
             looks: ("AS_FOUND" | "WASHED" | "AFTER_WORK")[];
             leadsTo: string;
+            caution: string;
             afterWork?: boolean;
             goneAfterWashing?: boolean;
-            raisedOnStrictParts?: boolean;
             must?: boolean;
             conditional?: boolean;
+            raisedOnStrictParts?: boolean;
         };
         CheckAnswer: {
             /** @enum {string} */

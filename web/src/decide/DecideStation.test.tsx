@@ -58,7 +58,10 @@ describe("Decide", () => {
   it("proposes nothing for what nobody looked at, and leads to Inspect", () => {
     open(job([part(1, "pawl", { strict: true })]));
     expect(screen.queryByText("proposed")).toBeNull();
-    expect(screen.getByRole("link", { name: "Look at it" })).toHaveAttribute("href", "/jobs/31/inspect");
+    expect(screen.getByRole("link", { name: "Look at it" })).toHaveAttribute(
+      "href",
+      "/jobs/31/inspect?step=step-1",
+    );
     expect(screen.queryByRole("button", { name: /Take the proposal/ })).toBeNull();
   });
 
@@ -67,7 +70,10 @@ describe("Decide", () => {
     const panel = screen.getByRole("region", { name: "Not looked at yet" });
     expect(within(panel).getByText("3 parts")).toBeVisible();
     expect(within(panel).getAllByRole("checkbox")).toHaveLength(2);
-    expect(within(panel).getByRole("link", { name: "pawl (2)" })).toHaveAttribute("href", "/jobs/31/inspect");
+    expect(within(panel).getByRole("link", { name: "pawl (2): 1" })).toHaveAttribute(
+      "href",
+      "/jobs/31/inspect?step=step-2",
+    );
     expect(within(panel).getByRole("button", { name: "Tick what you looked at" })).toBeDisabled();
     await userEvent.click(within(panel).getByRole("checkbox", { name: "cover (1)" }));
     await userEvent.click(within(panel).getByRole("checkbox", { name: "bearing (3)" }));
@@ -82,6 +88,13 @@ describe("Decide", () => {
         body: { parts: [{ stepId: "step-1", version: 3 }] },
       },
     ]);
+  });
+
+  it("sends to Inspect for what cannot be said of several at once", () => {
+    open(job([part(1, "shaft", { condition: "sound", open: ["JRN-1", "SHF-4"] })]));
+    const panel = screen.getByRole("region", { name: "Not looked at yet" });
+    expect(within(panel).queryByRole("checkbox")).toBeNull();
+    expect(within(panel).getByRole("link", { name: "shaft (1): 2" })).toBeVisible();
   });
 
   it("asks of a measured part too whether it is whole", () => {

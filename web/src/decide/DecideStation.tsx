@@ -140,7 +140,7 @@ function PartRow(p: {
         {!p.signed && (
           <span className={classes.links}>
             {!part.decided && !part.proposed && (
-              <Link to={`/jobs/${p.job}/inspect`} onClick={p.onChoose}>
+              <Link to={`/jobs/${p.job}/inspect?step=${part.stepId}`} onClick={p.onChoose}>
                 Look at it
               </Link>
             )}

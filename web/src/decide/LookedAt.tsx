@@ -10,6 +10,9 @@ import { Fault } from "../shared/Caution";
 import { Panel } from "../shared/Panel";
 import classes from "./Decide.module.css";
 
+/** Whether it is whole can be said of several at once; every other check is made on the part. */
+const WHOLE = "ANY-1";
+
 /** Parts that nobody said anything of: silence is not soundness, so each is ticked by the one who looked at it. */
 export function LookedAt({ view }: { view: JobView }) {
   const me = useQuery(meQuery);
@@ -19,8 +22,8 @@ export function LookedAt({ view }: { view: JobView }) {
   const unseen = view.decisions.filter(
     (d) => d.open.length > 0 && d.proposed !== "RENEW" && d.decided !== "RENEW",
   );
-  const together = unseen.filter((d) => !d.strict);
-  const alone = unseen.filter((d) => d.strict);
+  const together = unseen.filter((d) => !d.strict && d.open.includes(WHOLE));
+  const alone = unseen.filter((d) => !together.includes(d));
   if (unseen.length === 0 || isClosed(view)) {
     return null;
   }
@@ -36,10 +39,12 @@ export function LookedAt({ view }: { view: JobView }) {
   };
   return (
     <Panel title="Not looked at yet" aside={`${unseen.length} ${unseen.length === 1 ? "part" : "parts"}`}>
-      <p className={classes.lead}>
-        Nobody said how these were found. Tick what you looked at yourself and found sound; anything else is
-        said at its step.
-      </p>
+      {together.length > 0 && (
+        <p className={classes.lead}>
+          Nobody said how these were found. Tick what you looked at yourself and found whole; their other
+          checks stay open.
+        </p>
+      )}
       {problem && <Fault>{problem.detail}</Fault>}
       <div className={classes.unseen}>
         {together.map((d) => (
@@ -57,10 +62,15 @@ export function LookedAt({ view }: { view: JobView }) {
       </div>
       {alone.length > 0 && (
         <p className={classes.lead}>
-          These hold, stop or carry the load, and are looked at one by one:{" "}
-          <Link to={`/jobs/${view.job.number}/inspect`}>
-            {alone.map((d) => `${d.part} (${d.number})`).join(", ")}
-          </Link>
+          Checks that must be made are open on:{" "}
+          {alone.map((d, i) => (
+            <span key={d.stepId}>
+              {i > 0 && ", "}
+              <Link to={`/jobs/${view.job.number}/inspect?step=${d.stepId}`}>
+                {d.part} ({d.number}): {d.open.length}
+              </Link>
+            </span>
+          ))}
           .
         </p>
       )}

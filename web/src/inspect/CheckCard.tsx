@@ -7,7 +7,7 @@ import { useKeep } from "../job/bench";
 import { isClosed } from "../job/closed";
 import { MeasurePad } from "../measuring/MeasurePad";
 import { meQuery } from "../people/session";
-import { Fault } from "../shared/Caution";
+import { Caution, Fault } from "../shared/Caution";
 import { t } from "../wording/en";
 import classes from "./Inspect.module.css";
 import { LeaveOpen } from "./LeaveOpen";
@@ -111,16 +111,19 @@ export function CheckCard({ view, station, line, check, next, onNext }: Props) {
     <section className={classes.card} aria-label="Check in hand">
       <header>
         <h3>
-          {line.number !== 0 && <span>{line.number}</span>} {line.part}: {lower(worded(check.lookAt))}
+          {line.number !== 0 && <span>{line.number}</span>} {line.part}
         </h3>
+        <p className={classes.lookAt}>{worded(check.lookAt)}</p>
         <p>
           <b data-tone={line.state === "OPEN" ? "open" : "soft"}>
             {line.conditional ? "only if it has one" : t.levels[line.level]}
           </b>
-          {line.because.length > 0 && `: ${line.because.join("; ")}`} · {check.id} · {check.minutes} min
+          {line.because.length > 0 ? `: ${line.because.join("; ")}` : line.level === "MUST" ? ", always" : ""}{" "}
+          · {check.id} · {check.minutes} min
         </p>
         <p className={classes.how}>{check.how}</p>
       </header>
+      {check.caution && !closed && <Caution>{check.caution}</Caution>}
       {line.state !== "OPEN" && (
         <p className={classes.said}>
           {t.checkStates[line.state]}: {line.says}
@@ -246,8 +249,6 @@ export function CheckCard({ view, station, line, check, next, onNext }: Props) {
     </section>
   );
 }
-
-const lower = (text: string) => text.charAt(0).toLowerCase() + text.slice(1);
 
 const LONGEST = 28;
 const shorter = (text: string) => (text.length > LONGEST ? `${text.slice(0, LONGEST)}…` : text);

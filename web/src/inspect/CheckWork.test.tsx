@@ -22,11 +22,16 @@ const CHECKS = [
     ["sound", "SOUND"],
     ["cracked", "CONDEMNED"],
   ]),
-  check("BRG-1", "feel, turned slowly", [
-    ["smooth", "SOUND"],
-    ["gritty", "WASH"],
-    ["notchy", "CONDEMNED"],
-  ]),
+  check(
+    "BRG-1",
+    "feel, turned slowly",
+    [
+      ["smooth", "SOUND"],
+      ["gritty", "WASH"],
+      ["notchy", "CONDEMNED"],
+    ],
+    { caution: "Never with compressed air." },
+  ),
   check("BRG-3", "[ball] radial clearance", [], { measured: "G_r µm ↑: A –, B 20, C 40", looks: ["WASHED"] }),
   check("JRN-1", "bearing seat", [["clean", "SOUND"]]),
 ];
@@ -77,7 +82,9 @@ describe("the check in hand", () => {
     const shown = await card();
     expect(shown.getByRole("heading", { name: "1 ball bearing: feel, turned slowly" })).toBeVisible();
     expect(shown.getByText(/: growls · BRG-1 · 2 min/)).toBeVisible();
+    expect(shown.getByText("Feel, turned slowly")).toBeVisible();
     expect(shown.getByText("how of BRG-1")).toBeVisible();
+    expect(shown.getByText("Never with compressed air.")).toBeVisible();
   });
 
   it("says when there is nothing to look at yet", () => {
@@ -100,9 +107,7 @@ describe("the check in hand", () => {
       path: expect.stringMatching(/^\/api\/jobs\/31\/findings\/[0-9a-f-]{36}$/),
       body: { stepId: "step-1", check: "BRG-1", look: "WASHED", word: "gritty", remark: "" },
     });
-    expect(
-      await screen.findByRole("heading", { name: "2 4 × ball bearing: feel, turned slowly" }),
-    ).toBeVisible();
+    expect(await screen.findByRole("heading", { name: "2 4 × ball bearing" })).toBeVisible();
   });
 
   it("keeps nothing by Enter while no word was chosen", async () => {

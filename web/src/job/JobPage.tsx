@@ -107,7 +107,7 @@ export function JobPage() {
       <RouteRail number={view.job.number} stops={view.route.stops} here={here} />
       {!own && (
         <div className={classes.stack}>
-          <ShaftStack stack={view.stack} chosen={chosen} onChoose={setChosen} low={here === "BUILD"} />
+          <ShaftStack stack={view.stack} chosen={chosen} onChoose={setChosen} low={here !== "STRIP"} />
         </div>
       )}
       <main id="work" className={classes.work}>

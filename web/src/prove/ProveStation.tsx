@@ -1,4 +1,5 @@
 import { Button, Textarea, TextInput } from "@mantine/core";
+import { useState } from "react";
 import { elsewhere, fieldErrors } from "../api/problem";
 import { useKeep } from "../job/bench";
 import { isClosed } from "../job/closed";
@@ -39,6 +40,8 @@ export function ProveStation({ view }: StationProps) {
     ...("faults" in read ? read.faults : {}),
   };
   const signed = isClosed(view);
+  const asksRun = view.procedure?.acceptance.some((l) => l.by === "RUN") ?? true;
+  const [run, setRun] = useState(asksRun || view.proof?.temperature !== undefined);
 
   const save = async (seen?: number) => {
     if (!("request" in read)) {
@@ -62,44 +65,54 @@ export function ProveStation({ view }: StationProps) {
         />
       )}
       <Panel
-        title="Run and next service"
+        title={asksRun ? "Run and next service" : "Next service"}
         aside={view.proof ? `${view.proof.keptBy}, ${moment(view.proof.keptAt)}` : "not kept yet"}
       >
         <div className={classes.fields}>
           {stray && <Fault>{stray}</Fault>}
-          <Caution>
-            Guards on before the run, one named person at the start, everybody clear, emergency stop tried.
-          </Caution>
-          <div className={classes.three}>
-            <MeasureInput
-              label={LABELS.ambient}
-              units={["°C", "°F"]}
-              value={f.ambient}
-              error={errors.ambient}
-              onChange={(ambient) => draft.change({ ambient })}
-            />
-            <MeasureInput
-              label={LABELS.hot}
-              units={["°C", "°F"]}
-              value={f.hot}
-              error={errors.hot}
-              onChange={(hot) => draft.change({ hot })}
-            />
-            <MeasureInput
-              label={LABELS.runMinutes}
-              units={["min"]}
-              value={{ text: f.runMinutes, unit: "min" }}
-              error={errors.runMinutes}
-              onChange={(v) => draft.change({ runMinutes: v.text })}
-            />
-            <MeasureInput
-              label={LABELS.makersLimit}
-              units={["°C", "°F"]}
-              value={f.makersLimit}
-              error={errors.makersLimit}
-              onChange={(makersLimit) => draft.change({ makersLimit })}
-            />
-          </div>
+          {!asksRun && (
+            <button type="button" className={classes.more} aria-expanded={run} onClick={() => setRun(!run)}>
+              {run ? "−" : "+"} A run was made all the same
+            </button>
+          )}
+          {run && (
+            <>
+              <Caution>
+                Guards on before the run, one named person at the start, everybody clear, emergency stop
+                tried.
+              </Caution>
+              <div className={classes.three}>
+                <MeasureInput
+                  label={LABELS.ambient}
+                  units={["°C", "°F"]}
+                  value={f.ambient}
+                  error={errors.ambient}
+                  onChange={(ambient) => draft.change({ ambient })}
+                />
+                <MeasureInput
+                  label={LABELS.hot}
+                  units={["°C", "°F"]}
+                  value={f.hot}
+                  error={errors.hot}
+                  onChange={(hot) => draft.change({ hot })}
+                />
+                <MeasureInput
+                  label={LABELS.runMinutes}
+                  units={["min"]}
+                  value={{ text: f.runMinutes, unit: "min" }}
+                  error={errors.runMinutes}
+                  onChange={(v) => draft.change({ runMinutes: v.text })}
+                />
+                <MeasureInput
+                  label={LABELS.makersLimit}
+                  units={["°C", "°F"]}
+                  value={f.makersLimit}
+                  error={errors.makersLimit}
+                  onChange={(makersLimit) => draft.change({ makersLimit })}
+                />
+              </div>
+            </>
+          )}
           <Textarea
             label={LABELS.remark}
             placeholder="noise, shift, anything for the next mechanic"

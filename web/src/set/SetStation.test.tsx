@@ -46,7 +46,10 @@ describe("Set", () => {
   beforeEach(() => {
     localStorage.clear();
     serverThatAnswers({
-      "/api/checks": [], "/api/drawers": [BEVEL], "/api/instruments": [] });
+      "/api/checks": [],
+      "/api/drawers": [BEVEL],
+      "/api/instruments": [],
+    });
   });
 
   const open = (view: JobView) => show(<SetStation view={view} chosen={undefined} onChoose={vi.fn()} />);

@@ -23,6 +23,7 @@ import org.jspecify.annotations.Nullable;
  * @param minutes  minutes of a practised mechanic, part clean and at hand
  * @param looks    when it is looked at
  * @param leadsTo  what it leads to, in words
+ * @param caution  what can hurt somebody while it is made; empty where nothing but the usual care is asked
  */
 public record Check(
         String id,
@@ -35,7 +36,8 @@ public record Check(
         String source,
         double minutes,
         Set<Look> looks,
-        String leadsTo) {
+        String leadsTo,
+        String caution) {
     /** How checks are named. */
     static final Pattern NAME = Pattern.compile("[A-Z]{3}-\\d{1,2}");
 

@@ -24,8 +24,13 @@ final class CheckFamilies {
             return on(words, List.of(), families);
         }
 
+        /** The "clock spring of the brake" is a spring and no brake. */
+        private static String head(String name) {
+            return name.split(" (of|for|to|under) ", 2)[0];
+        }
+
         boolean fits(PartKind kind, String name) {
-            return (kinds.isEmpty() || kinds.contains(kind)) && words.matcher(name).find();
+            return (kinds.isEmpty() || kinds.contains(kind)) && words.matcher(head(name)).find();
         }
     }
 
@@ -35,7 +40,7 @@ final class CheckFamilies {
                     ByName.anywhere("(clock|recoil) springs?", "CLK"),
                     ByName.anywhere("shear pins?", "SHP"),
                     ByName.anywhere("ratchets?", "PWL"),
-                    ByName.anywhere("one-?way|sprag|backstops?|free ?wheels?", "OWC"),
+                    ByName.anywhere("one-?way(?! washers?)|sprag|backstops?|free ?wheels?", "OWC"),
                     ByName.anywhere("stem( nuts?)?|lead ?screws?|feed ?screws?|half ?nuts?", "STM"),
                     ByName.anywhere("worm ?wheels?", "WWL"),
                     ByName.anywhere("calibration|stroke|(travel|limit) stops?", "CAL"),

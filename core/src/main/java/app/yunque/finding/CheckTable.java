@@ -35,7 +35,8 @@ final class CheckTable {
                 cells.get(6),
                 Double.parseDouble(cells.get(7)),
                 looks(cells.get(8), line),
-                orEmpty(cells.get(9)));
+                orEmpty(cells.get(9)),
+                CheckCautions.of(cells.get(0)));
     }
 
     private static List<Check.Word> words(String cell, String line) {

@@ -97,9 +97,7 @@ public record DispositionProposal(@Nullable Disposition disposition, String reas
         }
         return undecided(
                 "Look first: "
-                        + open.stream()
-                                .map(c -> c.lookAt() + " (" + c.id() + ")")
-                                .collect(Collectors.joining("; "))
+                        + open.stream().map(Check::inWords).collect(Collectors.joining("; "))
                         + ".");
     }
 

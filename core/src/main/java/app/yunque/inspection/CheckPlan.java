@@ -33,7 +33,8 @@ import org.jspecify.annotations.Nullable;
  *
  * <p>The level of a check is the highest that anything gives: its own rule in the circumstances, a complaint that names it, a part that
  * holds (every "should" becomes a must), a part found bad at the first look (likewise), and a finding that leads to it, on the same part or on
- * what sits on the same shaft and in the housing, and the renewal of what runs with it. Nothing lowers it. Order: what cannot be repeated after washing; every part whole?;
+ * what sits on the same shaft and in the housing, and the renewal of what runs with it. Nothing lowers it. Order: what
+ * the complaint asks first; what cannot be repeated after washing; every part whole?;
  * what ends a repair; parts that hold; what the complaint names, in its order; the other musts, the quickest first; then what
  * should be, then what may be. Source: common practice, no source.
  */
@@ -347,8 +348,8 @@ public record CheckPlan(List<PlannedCheck> checks) {
         }
         return Comparator.comparing(PlannedCheck::level)
                 .reversed()
-                .thenComparing(p -> p.check().isGoneAfterWashing(), Comparator.reverseOrder())
                 .thenComparing(p -> first.contains(p.check().id()), Comparator.reverseOrder())
+                .thenComparing(p -> p.check().isGoneAfterWashing(), Comparator.reverseOrder())
                 .thenComparing(p -> p.check().id().equals(Checks.WHOLE), Comparator.reverseOrder())
                 .thenComparing(
                         p -> p.check().id().equals(ENDS_THE_REPAIR), Comparator.reverseOrder())

@@ -201,7 +201,7 @@ public final class ProcedureList {
                 without,
                 state(verdict),
                 verdict,
-                said(step, answer, verdict.words(null)) + ", " + words(limits, step.unit()));
+                said(step, answer, verdict.words(null)) + ", " + words(limits, counted(step)));
     }
 
     private static Limits limits(ProcedureStep step, StepAnswer answer) {
@@ -233,21 +233,26 @@ public final class ProcedureList {
                                 + (answer.uncertainty() > 0
                                         ? " ± " + PlainDigits.exact(answer.uncertainty())
                                         : "")
-                                + (step.unit().isEmpty() ? "" : " " + step.unit())
+                                + counted(step)
                                 + ": ";
         return value + how;
     }
 
+    /** What a value is in, or of: "mm", "drops". */
+    private static String counted(ProcedureStep step) {
+        var unit = step.unit().isEmpty() ? step.measured() : step.unit();
+        return unit.isEmpty() ? "" : " " + unit;
+    }
+
     private static String words(Limits limits, String unit) {
-        var tail = unit.isEmpty() ? "" : " " + unit;
         if (limits.least() == null) {
-            return "at most " + PlainDigits.exact(limits.most()) + tail;
+            return "at most " + PlainDigits.exact(limits.most()) + unit;
         }
         return limits.most() == null
-                ? "at least " + PlainDigits.exact(limits.least()) + tail
+                ? "at least " + PlainDigits.exact(limits.least()) + unit
                 : PlainDigits.exact(limits.least())
                         + " to "
                         + PlainDigits.exact(limits.most())
-                        + tail;
+                        + unit;
     }
 }

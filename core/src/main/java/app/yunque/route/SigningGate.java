@@ -70,7 +70,7 @@ final class SigningGate {
                 parts,
                 Weight.NEVER,
                 "strict-not-looked-at",
-                p -> p.strict() && !p.open().isEmpty(),
+                p -> p.strict() && !p.condemned() && !p.open().isEmpty(),
                 "Holds, stops or carries the load, and is not looked at as it must be: %s (Inspect).",
                 PartFact::open);
         told(
@@ -85,7 +85,7 @@ final class SigningGate {
                 parts,
                 Weight.LEAD,
                 "not-looked-at",
-                p -> !p.strict() && !p.open().isEmpty(),
+                p -> !p.strict() && !p.condemned() && !p.open().isEmpty(),
                 "Going back, and not looked at as it must be: %s (Inspect).",
                 PartFact::open);
         told(

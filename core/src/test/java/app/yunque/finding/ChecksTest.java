@@ -248,7 +248,56 @@ class ChecksTest {
                                 "me",
                                 0.5,
                                 Set.of(Look.AS_FOUND, Look.AFTER_WORK),
-                                "look at BRG-3"));
+                                "look at BRG-3",
+                                ""));
         assertThat(check.family()).isEqualTo("ABC");
+    }
+
+    // Common practice, no source.
+    @ParameterizedTest(name = "{0}: {1}")
+    @CsvSource({
+        "BRG-1, compressed air",
+        "HSG-3, blind hole",
+        "HSG-1, tip",
+        "CLK-1, hub",
+        "PWL-4, load on the ground",
+        "BRK-2, load on the ground",
+        "CLP-1, eye protection",
+        "SPR-1, eye protection",
+        "GER-1, fingers out",
+        "MSP-1, powered drill",
+        "DET-1, point it away",
+        "PMP-1, pressure",
+        "MFR-1, no petrol"
+    })
+    void whatCanHurtSomebodySaysSo(String check, String says) {
+        assertThat(Checks.of(check).caution()).contains(says);
+    }
+
+    @Test
+    void everyCautionIsOfAFamilyOrACheckThatThereIs() {
+        assertThat(Checks.of("JRN-1").caution()).isEmpty();
+        assertThat(Checks.of("MFR-2").caution()).isEmpty();
+        assertThat(CheckCautions.all().keySet())
+                .allSatisfy(
+                        k ->
+                                assertThat(Checks.all())
+                                        .anyMatch(c -> c.id().equals(k) || c.family().equals(k)));
+    }
+
+    /** The head of a name tells what a part is; what it belongs to does not. */
+    @ParameterizedTest(name = "{0} {1}: {2}, not {3}")
+    @CsvSource({
+        "SPRING, clock spring of the brake, CLK-1, BRK-1",
+        "SHAFT, brake shaft, BRK-1, CLK-1",
+        "WASHER, one-way washer, WSR-1, OWC-1",
+        "OTHER, one-way clutch, OWC-1, WSR-1",
+        "SCREW, screws of the worm wheel, SCR-1, WWL-1"
+    })
+    void aPartIsAskedWhatItIs(PartKind kind, String name, String asked, String not) {
+        assertThat(Checks.of(step(1, name, kind).build()))
+                .extracting(Check::id)
+                .contains(asked)
+                .doesNotContain(not);
     }
 }

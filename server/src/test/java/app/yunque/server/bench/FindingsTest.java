@@ -54,6 +54,11 @@ class FindingsTest {
         assertThat(part(bearings).path("checks").valueStream().map(JsonNode::asString))
                 .contains("ANY-1", "BRG-1", "BRG-2");
         Requests.seen(mechanic, job, bearings, "BRG-1", "AS_FOUND", "gritty");
+        assertThat(part(bearings).path("proposedReason").asString())
+                .as("the complaint growls: its clearance is a must")
+                .startsWith("Look first: ")
+                .contains("radial clearance, off the shaft (BRG-3)");
+        Throughout.lookAtTheRest(mechanic, job, false);
         assertThat(part(bearings).path("proposed").isMissingNode()).isTrue();
         assertThat(part(bearings).path("proposedReason").asString()).contains("wash it");
         Requests.seen(lead, job, bearings, "BRG-1", "WASHED", "smooth");

@@ -199,7 +199,8 @@ class SilenceTest {
         assertThat(mechanic.post(job + "/sign", Requests.allTheSame("in a hurry")).status())
                 .isEqualTo(403);
         assertThat(lead.post(job + "/sign", Map.of()).detail())
-                .contains("Going back, and not looked at as it must be: end cover (2): whole");
+                .contains(
+                        "Going back, and not looked at as it must be: end cover (2): is it whole");
         var signed = lead.post(job + "/sign", Requests.allTheSame("seen from outside only"));
         assertThat(signed.status()).as(signed.detail()).isEqualTo(200);
         assertThat(new String(lead.get(job + "/report").bytes()))

@@ -189,7 +189,8 @@ class DrawersTest {
                                 .status())
                 .isEqualTo(403);
         var gone = bench.delete("/api/jobs/4/answers/" + id + "?version=0");
-        assertThat(gone.body().path("answers").size()).isZero();
+        assertThat(gone.body().path("answers").valueStream().map(a -> a.path("id").asString()))
+                .doesNotContain(id.toString());
     }
 
     @Test
