@@ -35,13 +35,18 @@ final class Plan {
         card(m).getByRole(
                         AriaRole.BUTTON,
                         new Locator.GetByRoleOptions()
-                                .setName(Pattern.compile("^(\\d )?" + Pattern.quote(word) + "$")))
+                                .setName(Pattern.compile("^(\\d )?" + escaped(word) + "$")))
                 .click();
         card(m).getByRole(
                         AriaRole.BUTTON,
                         new Locator.GetByRoleOptions().setName(Pattern.compile("^Keep.*↵$")))
                 .click();
         assertThat(row(m, part, lookAt)).containsText(word);
+    }
+
+    /** As a browser reads a pattern. */
+    private static String escaped(String word) {
+        return word.replaceAll("[.*+?^${}()|\\[\\]\\\\]", "\\\\$0");
     }
 
     static Locator row(Mechanic m, String part, String lookAt) {
