@@ -232,7 +232,7 @@ export function CheckCard({ view, station, line, check, next, onNext }: Props) {
         />
       )}
       {measuring && !closed && pad && mesh && (
-        <MeasurePad view={view} station={station} subject={pad} mesh={mesh} />
+        <MeasurePad view={view} station={station} subject={pad} mesh={mesh} onKept={onNext} />
       )}
       {measuring && !closed && !pad && (
         <MeasuringRoom

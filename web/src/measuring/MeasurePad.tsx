@@ -23,6 +23,8 @@ interface Props {
   station: "INSPECT" | "SET";
   subject: Subject;
   mesh: Mesh;
+  /** Called when the measurement was kept. */
+  onKept?: () => void;
 }
 
 const SHOWN = [
@@ -40,7 +42,7 @@ const SHOWN = [
 ];
 
 /** Readings go in here, one Enter each; what they mean stands beside them at once. */
-export function MeasurePad({ view, station, subject, mesh }: Props) {
+export function MeasurePad({ view, station, subject, mesh, onKept }: Props) {
   const draft = useDraft<PadFields>(
     `pad.${view.job.id}.${station}.${subject.kind}.${subject.stage}.${subject.member}`,
     initialPad(view, subject),
@@ -96,6 +98,7 @@ export function MeasurePad({ view, station, subject, mesh }: Props) {
         maxError: f.maxError,
         unit: f.unit,
       });
+      onKept?.();
     }
   };
 
