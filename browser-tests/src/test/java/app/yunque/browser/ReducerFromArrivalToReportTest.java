@@ -6,6 +6,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.io.IOException;
+import java.util.regex.Pattern;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.assertj.core.api.Assertions;
@@ -160,8 +161,15 @@ class ReducerFromArrivalToReportTest {
 
         m.press("+ Measuring room: every other way to measure and work out");
         m.press("Span, wheel 1");
-        readings(m, "41.40", "41.38", "41.41");
-        m.press("Keep the measurement");
+        var span = m.region("Span of wheel 1, z 40");
+        for (var reading : new String[] {"41.40", "41.38", "41.41"}) {
+            span.getByLabel(Pattern.compile("^Reading \\d$")).fill(reading);
+            m.page.keyboard().press("Enter");
+        }
+        span.getByRole(
+                        AriaRole.BUTTON,
+                        new Locator.GetByRoleOptions().setName("Keep the measurement"))
+                .click();
         assertThat(m.region("Kept measurements").getByText("Span over 5, wheel 1, z 40"))
                 .isVisible();
         m.expectAccessible("Inspect");
