@@ -14,6 +14,10 @@ import { LeaveOpen } from "./LeaveOpen";
 import { edgesInWords, worded, wordOf } from "./parts.model";
 import { drawerOf, likeIt, padOf, usualLook } from "./plan.model";
 
+/** A button that does something of its own; the row through which the check was taken in hand has done its work. */
+const isOtherButton = (target: EventTarget | null) =>
+  target instanceof HTMLButtonElement && target.closest("[data-key]") === null;
+
 interface Props {
   view: JobView;
   station: "INSPECT" | "SET";
@@ -97,7 +101,7 @@ export function CheckCard({ view, station, line, check, next, onNext }: Props) {
       if (chosen) {
         event.preventDefault();
         setPicked(chosen.text);
-      } else if (event.key === "Enter" && word && !(event.target instanceof HTMLButtonElement)) {
+      } else if (event.key === "Enter" && word && !isOtherButton(event.target)) {
         event.preventDefault();
         void say();
       }

@@ -110,6 +110,15 @@ describe("the check in hand", () => {
     expect(await screen.findByRole("heading", { name: "2 4 × ball bearing" })).toBeVisible();
   });
 
+  it("keeps by Enter too when the check was taken in hand from the list", async () => {
+    open(view());
+    await words("BRG-1");
+    const list = screen.getByRole("list", { name: "Must be answered" });
+    await userEvent.click(within(list).getByRole("button", { name: /4 × ball bearing/ }));
+    await userEvent.keyboard("1{Enter}");
+    expect(sent[0]?.body).toMatchObject({ stepId: "step-2", word: "smooth" });
+  });
+
   it("keeps nothing by Enter while no word was chosen", async () => {
     open(view());
     await words("BRG-1");

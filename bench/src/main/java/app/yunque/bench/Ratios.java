@@ -9,5 +9,6 @@ public final class Ratios {
     public static void main(String[] arguments) throws RunnerException {
         GearRatios.main(arguments);
         PlannerRatios.main(arguments);
+        CheckPlanRatios.main(arguments);
     }
 }

@@ -73,7 +73,6 @@ final class Plan {
                                             .setName(Pattern.compile("^Found at ")));
             assertThat(card(m).getByRole(AriaRole.HEADING).first()).isVisible();
             if (group.count() > 0) {
-                group.focus();
                 m.page.keyboard().press("1");
                 m.page.keyboard().press("Enter");
             } else {
