@@ -119,6 +119,13 @@ describe("a list of steps", () => {
     });
   });
 
+  it("asks for what is counted too", async () => {
+    open([step("P-09", { by: "VALUE", measured: "drops", most: 0 })]);
+    await userEvent.type(screen.getByRole("textbox", { name: "drops" }), "0");
+    await userEvent.click(screen.getByRole("button", { name: "Keep the reading" }));
+    expect(sent[0]?.body).toMatchObject({ step: "P-09", value: { text: "0", unit: "" } });
+  });
+
   it("sends to where a run or a backlash is measured", () => {
     open([step("P-12", { by: "RUN" })]);
     expect(screen.getByText(/temperatures of the run/)).toBeVisible();

@@ -115,7 +115,7 @@ function Step({ view, line, onDone }: { view: JobView; line: StepLine; onDone: (
       {!closed && !elsewhereMeasured && (
         <>
           <div className={classes.fields}>
-            {line.unit !== "" && (
+            {(line.unit !== "" || line.by === "VALUE") && (
               <MeasureInput
                 label={line.measured || "Reading"}
                 units={unitsOf(line)}
@@ -133,7 +133,7 @@ function Step({ view, line, onDone }: { view: JobView; line: StepLine; onDone: (
               onChange={(e) => draft.change({ remark: e.currentTarget.value })}
             />
           </div>
-          {line.unit !== "" && (
+          {(line.unit !== "" || line.by === "VALUE") && (
             <button
               type="button"
               className={classes.more}
