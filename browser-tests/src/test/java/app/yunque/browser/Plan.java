@@ -95,6 +95,8 @@ final class Plan {
         room.getByLabel("Reading 1").last().fill("1");
         m.page.keyboard().press("Enter");
         room.getByLabel("Good to ±").fill("0.1");
+        room.getByLabel("With wear it").selectOption("grows: play, loss, run-out");
+        room.getByLabel("Least (of what shrinks: most) of a new one").fill("");
         room.getByLabel("Most (of what shrinks: least) of a new one").fill("2");
         room.getByLabel("Renew from").fill("4");
         assertThat(room.getByText("Clear pass").first()).isVisible();
