@@ -3,6 +3,7 @@ import { describe, expect, it } from "vitest";
 import type { Check, PlanLine } from "../api/types";
 import { job, line, part, plan } from "../test-data/bench";
 import {
+  asFound,
   grouped,
   keyOf,
   likeIt,
@@ -118,6 +119,35 @@ describe("a line", () => {
     expect(looks("AS_FOUND")).toBe("AS_FOUND");
     expect(looks("AFTER_WORK")).toBe("AFTER_WORK");
     expect(looks("AS_FOUND", "AFTER_WORK")).toBe("AS_FOUND");
+  });
+});
+
+describe("as found", () => {
+  const CHECKS = [
+    { id: "SLS-1", looks: ["AS_FOUND"] },
+    { id: "BRG-1", looks: ["AS_FOUND", "WASHED"] },
+    { id: "MSP-1", looks: ["AS_FOUND", "AFTER_WORK"] },
+  ] as unknown as Check[];
+  const mesh = { ...line(0, "mesh of stage 1", "MSP-1", { stage: 1, number: 0 }) };
+  delete (mesh as { stepId?: string }).stepId;
+  const view = job([], {
+    plan: plan([
+      line(1, "seal", "SLS-1"),
+      line(4, "felt", "SLS-1"),
+      line(5, "gasket", "SLS-1", { state: "SEEN" }),
+      line(6, "shield", "SLS-1", { level: "SHOULD" }),
+      line(2, "bearing", "BRG-1"),
+      mesh,
+    ]),
+  });
+
+  it("asks of parts what is gone after washing, the last that came off first", () => {
+    expect(asFound(view, "PARTS", CHECKS).map((l) => l.part)).toEqual(["felt", "seal"]);
+  });
+
+  it("asks of meshes what can be read before it is opened", () => {
+    expect(asFound(view, "MESHES", CHECKS)).toEqual([mesh]);
+    expect(asFound(view, "MESHES", [])).toEqual([]);
   });
 });
 

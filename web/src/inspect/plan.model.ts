@@ -121,6 +121,20 @@ export function progress(view: JobView): string {
     : `${musts.length - open} of ${musts.length} musts done, about ${minutes} min left`;
 }
 
+/**
+ * Open musts that are gone once the part is washed, the part that came off last first; of meshes those that can be read before the unit is
+ * opened.
+ */
+export function asFound(view: JobView, of: "PARTS" | "MESHES", checks: Check[]): PlanLine[] {
+  const looks = (line: PlanLine) => checks.find((c) => c.id === line.check)?.looks ?? [];
+  const lines = linesFor(view, false).filter((line) => isMust(line) && isOpen(line));
+  return of === "MESHES"
+    ? lines.filter((line) => line.stage !== undefined && looks(line).includes("AS_FOUND"))
+    : lines
+        .filter((line) => line.stepId !== undefined && looks(line).join() === "AS_FOUND")
+        .sort((a, b) => b.number - a.number);
+}
+
 /** Each part in the picture: something bad was found, something must still be looked at, or all musts are answered. */
 export function marksOf(view: JobView): Map<string, "open" | "done" | "bad"> {
   const marks = new Map<string, "open" | "done" | "bad">();

@@ -1,3 +1,4 @@
+import { AsFound } from "../inspect/AsFound";
 import type { StationProps } from "../job/JobPage";
 import { About } from "./About";
 import { Arrival } from "./Arrival";
@@ -15,6 +16,7 @@ export function ReceiveStation({ view }: StationProps) {
       <Permission view={view} />
       <IsolationPanel view={view} />
       <TurnCount view={view} />
+      <AsFound view={view} of="MESHES" />
     </div>
   );
 }
