@@ -116,7 +116,7 @@ export function ShaftStack({ stack, chosen, onChoose, marks, low }: Props) {
           ))}
         </svg>
       </div>
-      <div className={classes.below}>
+      <div className={classes.below} data-below>
         <Legend stack={stack} />
         <span className={classes.zoom}>
           <button
