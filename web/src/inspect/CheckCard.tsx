@@ -162,6 +162,32 @@ export function CheckCard({ view, station, line, check, next, onNext }: Props) {
           </div>
         </>
       )}
+      {!closed && (
+        <div className={classes.actions}>
+          {check.words.length > 0 && (
+            <Button size="lg" onClick={() => void say()} loading={busy} disabled={!word || !whole}>
+              {next ? `Keep, and on to ${next.number || ""} ${shorter(next.part)} ↵` : "Keep ↵"}
+            </Button>
+          )}
+          {check.measured && (
+            <Button
+              size="lg"
+              variant={check.words.length > 0 ? "default" : "filled"}
+              onClick={() => setMeasuring(!measuring)}
+            >
+              {measuring ? "Put the gauge away" : "Measure it"}
+            </Button>
+          )}
+          <Button size="lg" variant="default" aria-expanded={leaving} onClick={() => setLeaving(!leaving)}>
+            Not possible, not needed…
+          </Button>
+          {next && line.state !== "OPEN" && (
+            <Button size="lg" variant="default" onClick={onNext}>
+              Next ↵
+            </Button>
+          )}
+        </div>
+      )}
       {word && check.words.length > 0 && (
         <div className={classes.more2}>
           <TextInput
@@ -197,32 +223,6 @@ export function CheckCard({ view, station, line, check, next, onNext }: Props) {
         <p className={classes.edges}>
           {edgesInWords(check.measured)} <small>Source: {check.source}.</small>
         </p>
-      )}
-      {!closed && (
-        <div className={classes.actions}>
-          {check.words.length > 0 && (
-            <Button size="lg" onClick={() => void say()} loading={busy} disabled={!word || !whole}>
-              {next ? `Keep, and on to ${next.number || ""} ${shorter(next.part)} ↵` : "Keep ↵"}
-            </Button>
-          )}
-          {check.measured && (
-            <Button
-              size="lg"
-              variant={check.words.length > 0 ? "default" : "filled"}
-              onClick={() => setMeasuring(!measuring)}
-            >
-              {measuring ? "Put the gauge away" : "Measure it"}
-            </Button>
-          )}
-          <Button size="lg" variant="default" aria-expanded={leaving} onClick={() => setLeaving(!leaving)}>
-            Not possible, not needed…
-          </Button>
-          {next && line.state !== "OPEN" && (
-            <Button size="lg" variant="default" onClick={onNext}>
-              Next ↵
-            </Button>
-          )}
-        </div>
       )}
       {leaving && !closed && (
         <LeaveOpen
