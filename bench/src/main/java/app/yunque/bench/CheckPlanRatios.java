@@ -12,7 +12,10 @@ public final class CheckPlanRatios {
 
     public static void main(String[] arguments) throws RunnerException {
         var results =
-                new Runner(new OptionsBuilder().include(CheckPlanBench.class.getSimpleName()).build())
+                new Runner(
+                                new OptionsBuilder()
+                                        .include(CheckPlanBench.class.getSimpleName())
+                                        .build())
                         .run();
         Map<String, Double> micros =
                 results.stream()
