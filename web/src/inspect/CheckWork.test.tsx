@@ -92,6 +92,14 @@ describe("the check in hand", () => {
     expect(screen.getByText(/Nothing has come off yet/)).toBeVisible();
   });
 
+  it("shows what was found on a job that was signed before there was a plan", () => {
+    const seen = [
+      { id: "f", given: { stepId: "step-1", check: "BRG-1", word: "notchy" }, by: "Ana" },
+    ] as unknown as SeenView[];
+    open(job(TWO, { seen }));
+    expect(screen.getByText("ball bearing: notchy (BRG-1, Ana)")).toBeVisible();
+  });
+
   it("keeps by key and Enter, and goes on", async () => {
     open(view());
     await words("BRG-1");

@@ -9,6 +9,23 @@ import { PlanList } from "./PlanList";
 import { keyOf, linesFor, nextAfter } from "./plan.model";
 import { checksQuery } from "./queries";
 
+/** A job that was signed before there was a plan shows what was found all the same. */
+function FoundBefore({ view }: { view: JobView }) {
+  return (
+    <>
+      <p>Signed before checks were planned. What was found:</p>
+      <ul>
+        {view.seen.map((f) => (
+          <li key={f.id}>
+            {view.steps.find((s) => s.id === f.given.stepId)?.given.part}: {f.given.word} ({f.given.check},{" "}
+            {f.by})
+          </li>
+        ))}
+      </ul>
+    </>
+  );
+}
+
 interface Props {
   view: JobView;
   station: "INSPECT" | "SET";
@@ -52,7 +69,11 @@ export function CheckWork({ view, station, title, says, picked, onPick, children
         {children}
         {station === "INSPECT" && (
           <Panel title={title}>
-            <p>Nothing has come off yet. What you take off at Strip is looked at here.</p>
+            {view.plan ? (
+              <p>Nothing has come off yet. What you take off at Strip is looked at here.</p>
+            ) : (
+              <FoundBefore view={view} />
+            )}
           </Panel>
         )}
       </>
