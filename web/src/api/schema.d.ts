@@ -2087,9 +2087,9 @@ export interface components {
             caution: string;
             afterWork?: boolean;
             goneAfterWashing?: boolean;
+            raisedOnStrictParts?: boolean;
             must?: boolean;
             conditional?: boolean;
-            raisedOnStrictParts?: boolean;
         };
         CheckAnswer: {
             /** @enum {string} */
@@ -3623,6 +3623,7 @@ export interface components {
             /** @enum {string} */
             without: "NOBODY" | "LEAD";
             never: ("KNOCK" | "WHINE" | "GROWL" | "LEAK" | "HEAT" | "SLIP" | "JUMP" | "STIFF" | "CREEP" | "STALL" | "LASH" | "TIME" | "ONCE" | "METAL" | "BURNT" | "VIBR" | "LIFT" | "FEED" | "SEA" | "OLD" | "REP" | "SHOCK" | "NEW" | "RED" | "WGB" | "BVL" | "TWN" | "CYC" | "PLW" | "HWN" | "HOI" | "ACT" | "FDB" | "HDS" | "SLD" | "MTP" | "PGE" | "REV" | "THR" | "STE" | "STA" | "WSH")[];
+            fixed: ("KNOCK" | "WHINE" | "GROWL" | "LEAK" | "HEAT" | "SLIP" | "JUMP" | "STIFF" | "CREEP" | "STALL" | "LASH" | "TIME" | "ONCE" | "METAL" | "BURNT" | "VIBR" | "LIFT" | "FEED" | "SEA" | "OLD" | "REP" | "SHOCK" | "NEW" | "RED" | "WGB" | "BVL" | "TWN" | "CYC" | "PLW" | "HWN" | "HOI" | "ACT" | "FDB" | "HDS" | "SLD" | "MTP" | "PGE" | "REV" | "THR" | "STE" | "STA" | "WSH")[];
             reopens: ("RECEIVE" | "STRIP" | "INSPECT" | "DECIDE" | "BUILD" | "SET" | "FILL" | "PROVE")[];
             source: string;
             caution: string;
@@ -4120,6 +4121,7 @@ export interface components {
             least?: number;
             /** Format: double */
             most?: number;
+            limit: string;
             nobody: boolean;
             /** @enum {string} */
             state: "OPEN" | "PASSED" | "DOUBTFUL" | "FAILED" | "NOT_POSSIBLE" | "NOT_NEEDED";

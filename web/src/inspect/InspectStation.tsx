@@ -57,7 +57,7 @@ export function InspectStation({ view, chosen, onChoose }: StationProps) {
         view={view}
         station="INSPECT"
         title="What to look at"
-        says={`${progress(view)} · first what can end the repair`}
+        says={`${progress(view)} · first what the complaint asks`}
         picked={picked}
         onPick={onChoose}
       >

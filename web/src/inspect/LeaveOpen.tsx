@@ -3,6 +3,7 @@ import { type FormEvent, useState } from "react";
 import type { LeftRequest, LeftView, PlanLine } from "../api/types";
 import { useKeep } from "../job/bench";
 import { Fault } from "../shared/Caution";
+import { t } from "../wording/en";
 import classes from "./Inspect.module.css";
 import { NOT_NEEDED, NOT_POSSIBLE } from "./plan.model";
 
@@ -36,12 +37,12 @@ export function LeaveOpen({ job, line, before, onDone }: Props) {
       onDone();
     }
   };
-  const choice = (reasons: typeof NOT_POSSIBLE | typeof NOT_NEEDED, label: string) => (
+  const choice = (reasons: LeftRequest["why"][], label: string) => (
     <div role="group" aria-label={label} className={classes.words}>
       <span>{label}:</span>
-      {reasons.map(([key, words]) => (
+      {reasons.map((key) => (
         <button key={key} type="button" aria-pressed={why === key} onClick={() => setWhy(key)}>
-          {words}
+          {t.left[key]}
         </button>
       ))}
     </div>

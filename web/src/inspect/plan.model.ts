@@ -1,4 +1,4 @@
-import type { Check, JobView, Look, PlanLine } from "../api/types";
+import type { Check, JobView, LeftRequest, Look, PlanLine } from "../api/types";
 import type { Subject } from "../measuring/pad.model";
 
 /** One check on one part or mesh, by a name that stays the same while the plan is worked out anew. */
@@ -152,19 +152,19 @@ export function marksOf(view: JobView): Map<string, "open" | "done" | "bad"> {
   return marks;
 }
 
-/** Reasons why a check is not made, as the core knows them. */
-export const NOT_POSSIBLE = [
-  ["NO_TOOL", "no tool for it"],
-  ["NOT_STRIPPED", "not stripped that far"],
-  ["PART_MISSING", "the part is missing"],
-  ["SURFACE_GONE", "the surface is gone"],
-  ["UNSAFE", "not safe to do"],
-  ["NO_LIMIT", "no limit is known"],
-] as const;
-export const NOT_NEEDED = [
-  ["NOT_FITTED", "this unit has none"],
-  ["RENEWED_ANYWAY", "renewed anyway"],
-  ["SINGLE_USE", "single use"],
-  ["SEALED_GROUP", "sealed group, left together"],
-  ["COVERED", "another check finds it"],
-] as const;
+/** Reasons why a check is not made; their words stand with all others. */
+export const NOT_POSSIBLE: LeftRequest["why"][] = [
+  "NO_TOOL",
+  "NOT_STRIPPED",
+  "PART_MISSING",
+  "SURFACE_GONE",
+  "UNSAFE",
+  "NO_LIMIT",
+];
+export const NOT_NEEDED: LeftRequest["why"][] = [
+  "NOT_FITTED",
+  "RENEWED_ANYWAY",
+  "SINGLE_USE",
+  "SEALED_GROUP",
+  "COVERED",
+];

@@ -5,7 +5,7 @@ import { beforeEach, describe, expect, it } from "vitest";
 import type { StepLine } from "../api/types";
 import { job, type Sent, serverThatAnswers, show } from "../test-data/bench";
 import { StepList } from "./StepList";
-import { limitOf, nextStep, unitsOf } from "./step.model";
+import { labelOf, nextStep, unitsOf } from "./step.model";
 
 const step = (id: string, more: Partial<StepLine> = {}): StepLine => ({
   id,
@@ -17,6 +17,7 @@ const step = (id: string, more: Partial<StepLine> = {}): StepLine => ({
   by: "YES",
   measured: "",
   unit: "",
+  limit: "",
   nobody: true,
   state: "OPEN",
   verdict: "NOT_JUDGED",
@@ -33,6 +34,7 @@ const SINK = step("P-19", {
   measured: "sunk",
   unit: "mm",
   most: 1,
+  limit: "at most 1 mm",
   caution: "Nobody under the load.",
 });
 
@@ -134,11 +136,11 @@ describe("a list of steps", () => {
 });
 
 describe("a step", () => {
-  it("says its limit only where one is known", () => {
-    expect(limitOf(step("P-03", { unit: "N·m" }))).toBe("");
-    expect(limitOf(step("P-23", { unit: "mm", least: 2 }))).toBe("at least 2 mm");
-    expect(limitOf(step("P-18", { most: 0 }))).toBe("at most 0");
-    expect(limitOf(step("P-18", { least: 1, most: 2 }))).toBe("1 to 2");
+  it("says the unit where there is none to choose", () => {
+    expect(labelOf(step("P-15", { measured: "velocity", unit: "mm/s" }))).toBe("velocity, mm/s");
+    expect(labelOf(SINK)).toBe("sunk");
+    expect(labelOf(step("P-09", { measured: "drops" }))).toBe("drops");
+    expect(labelOf(step("S-02", { unit: "mm" }))).toBe("Reading");
   });
 
   it("is read in the units of its tool", () => {

@@ -10,7 +10,7 @@ import { MeasureInput } from "../shared/MeasureInput";
 import { Panel } from "../shared/Panel";
 import { useDraft } from "../shared/useDraft";
 import classes from "./Steps.module.css";
-import { answerOf, emptyFields, limitOf, nextStep, STATES, unitsOf } from "./step.model";
+import { answerOf, emptyFields, labelOf, nextStep, STATES, unitsOf } from "./step.model";
 
 interface Props {
   view: JobView;
@@ -80,7 +80,6 @@ function Step({ view, line, onDone }: { view: JobView; line: StepLine; onDone: (
       onDone();
     }
   };
-  const limit = limitOf(line);
   const elsewhereMeasured = line.by === "RUN" || (line.by === "BACKLASH" && view.meshes.length > 0);
   return (
     <div className={classes.step}>
@@ -95,9 +94,9 @@ function Step({ view, line, onDone }: { view: JobView; line: StepLine; onDone: (
           <b>Done when</b> {line.doneWhen}.
         </p>
       )}
-      {limit && (
+      {line.limit && (
         <p>
-          <b>Limit</b> {line.measured} {limit}.
+          <b>Limit</b> {line.measured} {line.limit}.
         </p>
       )}
       <p className={classes.soft}>
@@ -117,7 +116,7 @@ function Step({ view, line, onDone }: { view: JobView; line: StepLine; onDone: (
           <div className={classes.fields}>
             {(line.unit !== "" || line.by === "VALUE") && (
               <MeasureInput
-                label={line.measured || "Reading"}
+                label={labelOf(line)}
                 units={unitsOf(line)}
                 value={f.value}
                 error={errors.value}

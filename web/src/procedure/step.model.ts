@@ -13,6 +13,12 @@ export interface StepFields {
 export const unitsOf = (line: StepLine): string[] =>
   line.unit === "mm" ? ["mm", "in", "thou"] : line.unit === "N·m" ? ["N·m", "lbf·ft", "lbf·in"] : [""];
 
+/** What is read, with its unit where the field has none to choose. */
+export const labelOf = (line: StepLine): string => {
+  const name = line.measured || "Reading";
+  return unitsOf(line)[0] === "" && line.unit !== "" ? `${name}, ${line.unit}` : name;
+};
+
 export const emptyFields = (line: StepLine): StepFields => ({
   value: { text: "", unit: unitsOf(line)[0] ?? "" },
   uncertainty: "",
@@ -37,15 +43,6 @@ export const answerOf = (
   most: number(f.most, f.value.unit),
   remark: f.remark,
 });
-
-/** "at most 1 mm", "2 to 5 mm"; empty where no limit is known. */
-export function limitOf(line: StepLine): string {
-  const unit = line.unit ? ` ${line.unit}` : "";
-  if (line.least === undefined) {
-    return line.most === undefined ? "" : `at most ${line.most}${unit}`;
-  }
-  return line.most === undefined ? `at least ${line.least}${unit}` : `${line.least} to ${line.most}${unit}`;
-}
 
 export const STATES = {
   OPEN: "open",

@@ -5,6 +5,7 @@ import { useEffect, useRef, useState } from "react";
 import { Link, useSearchParams } from "react-router";
 import { problemOf, writeHeaders } from "../api/http";
 import type { JobView, StepRequest, StepView } from "../api/types";
+import { AsFound } from "../inspect/AsFound";
 import { jobKeys, type Keeping, useKeep } from "../job/bench";
 import { isClosed } from "../job/closed";
 import type { StationProps } from "../job/JobPage";
@@ -91,6 +92,7 @@ export function StripStation({ view, chosen, onChoose }: StationProps) {
           onKept={() => setAfter(undefined)}
         />
       )}
+      {!signed && <AsFound view={view} of="PARTS" />}
       <div className={classes.grid}>
         <div>
           {!signed && (

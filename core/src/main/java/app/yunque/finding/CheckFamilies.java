@@ -75,7 +75,9 @@ final class CheckFamilies {
     /** True for what a part of its kind always has: the teeth of a gear, the nose of a pawl. */
     static boolean isOfItsKind(Check check, TeardownStep step) {
         var ofKind = ofKind(step.kind());
-        return !check.isConditional() && !ofKind.isEmpty() && ofKind.get(0).equals(check.family());
+        return PartFeatures.of(check, step) == PartFeatures.Holds.YES
+                && !ofKind.isEmpty()
+                && ofKind.get(0).equals(check.family());
     }
 
     /** True where the name of the part tells that it has this. */

@@ -183,7 +183,17 @@ public record DispositionProposal(@Nullable Disposition disposition, String reas
                                                         : "Measured and passed: ")
                                                 + m.sentence())
                         .orElseGet(() -> looked(part));
-        return new DispositionProposal(Disposition.REUSE, says, worn.isPresent() || noted);
+        return new DispositionProposal(
+                Disposition.REUSE, says + notMade(part), worn.isPresent() || noted);
+    }
+
+    private static String notMade(PartRecord part) {
+        var left = part.leftToALead();
+        return left.isEmpty()
+                ? ""
+                : " Not made: "
+                        + left.stream().map(Check::inWords).collect(Collectors.joining("; "))
+                        + ".";
     }
 
     /** Says no more than was looked at. */

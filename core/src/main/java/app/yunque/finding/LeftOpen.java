@@ -63,6 +63,10 @@ public record LeftOpen(String check, Why why, String remark, String by) {
 
     /** Whether the part may be proposed to go back with this check not made. */
     boolean letsGoBack(boolean strict) {
+        // A part that nobody looked at at all is never proposed to go back, whatever the reason.
+        if (check.equals(Checks.WHOLE)) {
+            return false;
+        }
         return switch (why) {
             case NOT_FITTED -> true;
             case RENEWED_ANYWAY, SINGLE_USE -> false;

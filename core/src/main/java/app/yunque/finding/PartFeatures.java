@@ -60,6 +60,8 @@ public final class PartFeatures {
         return switch (condition) {
             // Nothing is renewed yet while it is looked at.
             case "renewed", "renewed part" -> Holds.NO;
+            case "pawl" ->
+                    step.kind() == PartKind.PAWL || name.contains("pawl") ? Holds.YES : Holds.NO;
             case "open" -> isSealed ? Holds.NO : Holds.YES;
             case "shielded or sealed" -> isSealed ? Holds.YES : Holds.NO;
             case "taper, angular contact" -> isTaper ? Holds.YES : Holds.NO;
@@ -74,6 +76,7 @@ public final class PartFeatures {
         return List.of(
                 "renewed",
                 "renewed part",
+                "pawl",
                 "open",
                 "shielded or sealed",
                 "taper, angular contact",

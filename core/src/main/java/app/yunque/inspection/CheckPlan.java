@@ -374,6 +374,15 @@ public record CheckPlan(List<PlannedCheck> checks) {
         return openMusts().stream().mapToDouble(p -> p.check().minutes()).sum();
     }
 
+    /** What has to be answered while the unit lies open, and cannot be: of parts and of meshes. */
+    public List<PlannedCheck> notPossible() {
+        return checks.stream()
+                .filter(p -> p.level() == CheckLevel.MUST && !p.conditional())
+                .filter(p -> p.answer().state() == CheckState.NOT_POSSIBLE)
+                .filter(PlannedCheck::isForTheOpenUnit)
+                .toList();
+    }
+
     /** What should be answered while the unit lies open, and is not. */
     public List<PlannedCheck> openShoulds() {
         return checks.stream()

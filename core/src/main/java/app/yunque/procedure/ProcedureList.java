@@ -33,6 +33,7 @@ public final class ProcedureList {
     private static final String HOLDS_ITS_LOAD = "P-24";
     private static final Set<String> HOLDING = Set.of("P-18", "P-19", "P-20", HOLDS_ITS_LOAD);
     private static final double SLACK = 1e-9;
+    private static final double FINEST = 1e4;
 
     private ProcedureList() {}
 
@@ -78,26 +79,7 @@ public final class ProcedureList {
     }
 
     private static List<ProcedureStep> steps(List<String> names, List<UnitKind> kinds) {
-        return names.stream().map(ProcedureList::step).map(s -> of(s, kinds)).toList();
-    }
-
-    private static ProcedureStep of(ProcedureStep s, List<UnitKind> kinds) {
-        return new ProcedureStep(
-                s.id(),
-                s.at(),
-                s.what(),
-                s.after(),
-                s.target(),
-                s.doneWhen(),
-                s.by(),
-                s.measured(),
-                s.unit(),
-                s.limits().on(kinds),
-                s.without(),
-                s.never(),
-                s.reopens(),
-                s.source(),
-                s.caution());
+        return names.stream().map(ProcedureList::step).map(s -> s.on(kinds)).toList();
     }
 
     /**
@@ -157,12 +139,19 @@ public final class ProcedureList {
                             Verdict.NOT_JUDGED,
                             answer.result().words() + ": " + answer.remark().strip());
             case NOT_FITTED ->
-                    new ProcedureLine(
-                            step,
-                            without,
-                            State.NOT_NEEDED,
-                            Verdict.NOT_JUDGED,
-                            answer.result().words());
+                    step.mayBeMissing(circumstances)
+                            ? new ProcedureLine(
+                                    step,
+                                    without,
+                                    State.NOT_NEEDED,
+                                    Verdict.NOT_JUDGED,
+                                    answer.result().words())
+                            : new ProcedureLine(
+                                    step,
+                                    without,
+                                    State.OPEN,
+                                    Verdict.NOT_JUDGED,
+                                    "said not to be needed, but this unit cannot be without it");
             case FAILED ->
                     new ProcedureLine(
                             step,
@@ -176,7 +165,7 @@ public final class ProcedureList {
 
     private static ProcedureLine done(
             ProcedureStep step, ProcedureStep.Without without, StepAnswer answer) {
-        var limits = limits(step, answer);
+        var limits = step.limits().overruledBy(answer.least(), answer.most());
         var value = answer.value();
         if (value == null) {
             return new ProcedureLine(
@@ -201,13 +190,7 @@ public final class ProcedureList {
                 without,
                 state(verdict),
                 verdict,
-                said(step, answer, verdict.words(null)) + ", " + words(limits, counted(step)));
-    }
-
-    private static Limits limits(ProcedureStep step, StepAnswer answer) {
-        return answer.least() == null && answer.most() == null
-                ? step.limits()
-                : new Limits(answer.least(), answer.most(), Map.of());
+                said(step, answer, verdict.words(null)) + ", " + limits.inWords(step.counted()));
     }
 
     private static Verdict verdict(Limits limits, double value, double uncertainty) {
@@ -229,30 +212,17 @@ public final class ProcedureList {
         var value =
                 answer.value() == null
                         ? ""
-                        : PlainDigits.exact(answer.value())
+                        : digits(answer.value())
                                 + (answer.uncertainty() > 0
-                                        ? " ± " + PlainDigits.exact(answer.uncertainty())
+                                        ? " ± " + digits(answer.uncertainty())
                                         : "")
-                                + counted(step)
+                                + step.counted()
                                 + ": ";
         return value + how;
     }
 
-    /** What a value is in, or of: "mm", "drops". */
-    private static String counted(ProcedureStep step) {
-        var unit = step.unit().isEmpty() ? step.measured() : step.unit();
-        return unit.isEmpty() ? "" : " " + unit;
-    }
-
-    private static String words(Limits limits, String unit) {
-        if (limits.least() == null) {
-            return "at most " + PlainDigits.exact(limits.most()) + unit;
-        }
-        return limits.most() == null
-                ? "at least " + PlainDigits.exact(limits.least()) + unit
-                : PlainDigits.exact(limits.least())
-                        + " to "
-                        + PlainDigits.exact(limits.most())
-                        + unit;
+    /** No finer than a ten-thousandth: three thou are 0.0762 mm. */
+    static String digits(double value) {
+        return PlainDigits.exact(Math.round(value * FINEST) / FINEST);
     }
 }

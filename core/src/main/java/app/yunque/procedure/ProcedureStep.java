@@ -3,6 +3,8 @@ package app.yunque.procedure;
 import app.yunque.inspection.Circumstance;
 import app.yunque.inspection.UnitKind;
 import app.yunque.route.Station;
+import java.util.Collections;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -23,6 +25,7 @@ import org.jspecify.annotations.Nullable;
  * @param limits   limits of what is measured, by kind of unit; those of every kind under none
  * @param without  who may sign without it
  * @param never    circumstances in which nobody may
+ * @param fixed    circumstances in which what it tries cannot be missing on the unit
  * @param reopens  stations that a failure opens again
  * @param source   where limit and step come from
  * @param caution  what can hurt somebody here; empty where nothing does
@@ -40,9 +43,14 @@ public record ProcedureStep(
         Limits limits,
         Without without,
         Set<Circumstance> never,
+        Set<Circumstance> fixed,
         Set<Station> reopens,
         String source,
         String caution) {
+
+    /** In every circumstance. */
+    static final Set<Circumstance> ALWAYS =
+            Collections.unmodifiableSet(EnumSet.allOf(Circumstance.class));
 
     /** How a step is answered. */
     public enum By {
@@ -82,6 +90,23 @@ public record ProcedureStep(
             return least == null && most == null;
         }
 
+        /** The maker's in the place of each that he gives; the other stays. */
+        Limits overruledBy(@Nullable Double makersLeast, @Nullable Double makersMost) {
+            return new Limits(
+                    makersLeast == null ? least : makersLeast,
+                    makersMost == null ? most : makersMost,
+                    Map.of());
+        }
+
+        String inWords(String unit) {
+            if (least == null) {
+                return "at most " + ProcedureList.digits(most) + unit;
+            }
+            return most == null
+                    ? "at least " + ProcedureList.digits(least) + unit
+                    : ProcedureList.digits(least) + " to " + ProcedureList.digits(most) + unit;
+        }
+
         /** The strictest of the kinds. */
         Limits on(List<UnitKind> kinds) {
             var most =
@@ -97,7 +122,45 @@ public record ProcedureStep(
     public ProcedureStep {
         after = List.copyOf(after);
         never = Set.copyOf(never);
+        fixed = Set.copyOf(fixed);
         reopens = Set.copyOf(reopens);
+    }
+
+    /** Whether a unit may have nothing that this step tries. */
+    boolean mayBeMissing(Set<Circumstance> circumstances) {
+        return !fixed.equals(ALWAYS) && fixed.stream().noneMatch(circumstances::contains);
+    }
+
+    /** The same step with the limits of some kinds of unit. */
+    ProcedureStep on(List<UnitKind> kinds) {
+        return new ProcedureStep(
+                id,
+                at,
+                what,
+                after,
+                target,
+                doneWhen,
+                by,
+                measured,
+                unit,
+                limits.on(kinds),
+                without,
+                never,
+                fixed,
+                reopens,
+                source,
+                caution);
+    }
+
+    /** The limit in words: "at most 1 mm"; empty where none is known. */
+    public String limitInWords() {
+        return limits.isNone() ? "" : limits.inWords(counted());
+    }
+
+    /** What a value is in, or of: " mm", " drops"; empty where nothing is measured. */
+    String counted() {
+        var of = unit.isEmpty() ? measured : unit;
+        return of.isEmpty() ? "" : " " + of;
     }
 
     /** Who may sign without it in some circumstances. */

@@ -2,6 +2,7 @@ package app.yunque.procedure;
 
 import app.yunque.measure.Problem;
 import app.yunque.measure.Refused;
+import app.yunque.route.Station;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
@@ -55,11 +56,20 @@ public record StepAnswer(
                         needsValue && answer.value == null,
                         "value",
                         "%s asks for what was measured (%s, %s). A tick proves nothing that is measured: enter it."
-                                .formatted(step.id(), step.measured(), step.unit())),
+                                .formatted(step.id(), step.measured(), step.counted().strip())),
                 fault(
-                        answer.least != null && answer.most != null && answer.least > answer.most,
+                        step.at() == Station.PROVE && answer.value != null && answer.value < 0,
+                        "value",
+                        "%s is counted from 0: %s cannot be negative. Enter its size."
+                                .formatted(step.id(), step.measured())),
+                fault(
+                        isCrossed(step, answer),
                         "most",
-                        "The most is below the least. Enter them the other way round."),
+                        "The most is below the least, the step’s own counted where none is entered. Enter both as the maker gives them."),
+                fault(
+                        (answer.least != null || answer.most != null) && answer.remark.isBlank(),
+                        "remark",
+                        "Say where the limit comes from: manual and page, plate, drawing."),
                 fault(
                         answer.result == Result.NOT_POSSIBLE && answer.remark.isBlank(),
                         "remark",
@@ -70,10 +80,15 @@ public record StepAnswer(
                         "An uncertainty cannot be negative. Enter 0 or more."),
                 fault(
                         answer.result == Result.NOT_FITTED
-                                && ProcedureList.EVERY_UNIT.contains(step.id()),
+                                && step.fixed().equals(ProcedureStep.ALWAYS),
                         "result",
-                        "Every unit shows %s. Make it, or say why it is not possible here."
+                        "No unit that is asked %s is without it. Make it, or say why it is not possible here."
                                 .formatted(step.id())));
+    }
+
+    private static boolean isCrossed(ProcedureStep step, StepAnswer answer) {
+        var limits = step.limits().overruledBy(answer.least, answer.most);
+        return limits.least() != null && limits.most() != null && limits.least() > limits.most();
     }
 
     private static Optional<Problem> fault(boolean isSo, String field, String sentence) {

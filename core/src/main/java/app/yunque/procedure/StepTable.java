@@ -20,7 +20,7 @@ import org.jspecify.annotations.Nullable;
 /** Reads the tables of steps that ship with the core, line by line; a line that cannot be read ends the start, by its name. */
 final class StepTable {
     private static final int SETTING_COLUMNS = 10;
-    private static final int ACCEPTANCE_COLUMNS = 10;
+    private static final int ACCEPTANCE_COLUMNS = 11;
     private static final String NONE = "–";
     static final Map<String, ProcedureStep> ALL = all();
 
@@ -54,6 +54,7 @@ final class StepTable {
                 Limits.NONE,
                 Without.valueOf(cells.get(7).toUpperCase(Locale.ROOT)),
                 Set.of(),
+                Set.of(),
                 Set.of(Station.SET),
                 cells.get(8),
                 orEmpty(cells.get(9)));
@@ -84,11 +85,20 @@ final class StepTable {
                         : Arrays.stream(who[1].split("\\s+"))
                                 .map(Circumstance::valueOf)
                                 .collect(Collectors.toUnmodifiableSet()),
-                names(cells.get(7)).stream()
+                fixed(cells.get(7)),
+                names(cells.get(8)).stream()
                         .map(Station::valueOf)
                         .collect(Collectors.toUnmodifiableSet()),
-                cells.get(8),
-                orEmpty(cells.get(9)));
+                cells.get(9),
+                orEmpty(cells.get(10)));
+    }
+
+    private static Set<Circumstance> fixed(String cell) {
+        return cell.equals("always")
+                ? ProcedureStep.ALWAYS
+                : names(cell).stream()
+                        .map(Circumstance::valueOf)
+                        .collect(Collectors.toUnmodifiableSet());
     }
 
     private static Limits limits(String least, String most) {

@@ -20,7 +20,7 @@ public record JobFacts(Receive receive, Parts parts, Checks checks, Meshes meshe
      *
      * @param openMusts   checks that must be answered and are not
      * @param openMinutes minutes of a practised mechanic for these
-     * @param left        checks that must be answered and that somebody left, for a reason a lead answers for
+     * @param left        checks that must be answered and that somebody said cannot be
      */
     public record Checks(int openMusts, double openMinutes, int left) {}
 

@@ -164,7 +164,7 @@ public record Route(List<Stop> stops, List<SigningPoint> againstSigning) {
             wrong.add(counted(damaged, "part") + " found damaged");
         }
         if (checks.left() > 0) {
-            wrong.add(counted(checks.left(), "check") + " not made, for a lead to answer for");
+            wrong.add(counted(checks.left(), "check") + " not possible");
         }
         return wrong.isEmpty()
                 ? new Stop(

@@ -144,6 +144,7 @@ class ProcedureListTest {
         "STE, P-34, 21,    0,    FAILED",
         "STA, P-35, 10,    0,    PASSED",
         "STA, P-35, 9,     0,    FAILED",
+        "STA, P-35, 11,    0,    FAILED",
         "RED, P-09, 0,     0,    PASSED",
         "RED, P-13, 1,     0,    FAILED",
         "RED, P-03, 99,    0,    PASSED"
@@ -159,7 +160,7 @@ class ProcedureListTest {
                 .isEqualTo("1.4 ± 0.1 mm: clear fail, at most 1 mm");
         assertThat(line(UnitKind.ACT, "P-23", measured(3, 0)).says())
                 .isEqualTo("3 mm: clear pass, at least 2 mm");
-        var makers = new StepAnswer(Result.DONE, 1.4, 0.1, 0.5, 2.0, "");
+        var makers = new StepAnswer(Result.DONE, 1.4, 0.1, 0.5, 2.0, "manual, page 4");
         assertThat(line(UnitKind.PLW, "P-19", makers).says())
                 .as("the maker's limit wins")
                 .isEqualTo("1.4 ± 0.1 mm: clear pass, 0.5 to 2 mm");
@@ -168,6 +169,73 @@ class ProcedureListTest {
         assertThat(line(UnitKind.RED, "P-03", measured(0.8, 0)).verdict())
                 .as("no limit known is never a pass")
                 .isEqualTo(Verdict.NOT_JUDGED);
+    }
+
+    /** A limit of the maker's takes the place of the one it is for; the other stays, or a least would lift the most. */
+    @Test
+    void aMakersLeastLeavesTheMostWhereItIs() {
+        var least = new StepAnswer(Result.DONE, 50.0, 0, 0.0, null, "manual, page 4");
+        assertThat(line(UnitKind.PLW, "P-19", least).says())
+                .isEqualTo("50 mm: clear fail, 0 to 1 mm");
+        var most = new StepAnswer(Result.DONE, 1.5, 0, null, 2.0, "manual, page 4");
+        assertThat(line(UnitKind.ACT, "P-23", most).says())
+                .isEqualTo("1.5 mm: clear fail, 2 to 2 mm");
+    }
+
+    // 3 thou = 3 · 0.0254 mm.
+    @Test
+    void aReadingInThouIsToldWithoutATrainOfDigits() {
+        assertThat(line(UnitKind.PLW, "P-19", measured(3 * 0.0254, 0)).says())
+                .isEqualTo("0.0762 mm: clear pass, at most 1 mm");
+    }
+
+    /** What a unit cannot be without is not "not needed", whoever says so: its holding test least of all. */
+    @ParameterizedTest(name = "{0} on {1}, {2}: {3}")
+    @CsvSource({
+        "P-18, HWN, LIFTING, OPEN",
+        "P-18, HOI, LIFTING, NOT_NEEDED",
+        "P-19, HWN, LIFTING, OPEN",
+        "P-19, PLW, LIFTING, OPEN",
+        "P-20, HOI, LIFTING, OPEN",
+        "P-24, ACT, FEED,    NOT_NEEDED",
+        "P-24, ACT, LIFTING, OPEN",
+        "P-24, WGB, LIFTING, OPEN",
+        "P-02, RED, FEED,    OPEN",
+        "P-10, RED, FEED,    OPEN",
+        "P-23, ACT, FEED,    NOT_NEEDED",
+        "P-12, RED, FEED,    NOT_NEEDED"
+    })
+    void whatAUnitCannotBeWithoutStaysOpen(
+            String step, UnitKind kind, ServiceDuty duty, State state) {
+        var none = new StepAnswer(Result.NOT_FITTED, null, 0, null, null, "");
+        assertThat(judged(kind, duty, Map.of(step, none)))
+                .filteredOn(l -> l.step().id().equals(step))
+                .extracting(ProcedureLine::state)
+                .containsExactly(state);
+    }
+
+    /** Over every kind, duty and answer short of a reading: nothing that lifts is signed without its holding test. */
+    @ParameterizedTest
+    @EnumSource(UnitKind.class)
+    void noWordTakesTheHoldingTestAway(UnitKind kind) {
+        var holding = Set.of("P-19", "P-20", "P-24");
+        for (var result : List.of(Result.NOT_FITTED, Result.NOT_POSSIBLE, Result.FAILED)) {
+            var said = new StepAnswer(result, null, 0, null, null, "no load here");
+            var answers = Map.of("P-18", said, "P-19", said, "P-20", said, "P-24", said);
+            assertThat(judged(kind, ServiceDuty.LIFTING, answers))
+                    .filteredOn(l -> holding.contains(l.step().id()))
+                    .isNotEmpty()
+                    .allMatch(l -> l.standsAgainst() && l.without() == Without.NOBODY);
+        }
+    }
+
+    @Test
+    void theLimitIsToldInWordsOnceForAll() {
+        assertThat(ProcedureList.step("P-19").limitInWords()).isEqualTo("at most 1 mm");
+        assertThat(ProcedureList.step("P-23").limitInWords()).isEqualTo("at least 2 mm");
+        assertThat(ProcedureList.step("P-35").limitInWords()).isEqualTo("10 to 10 times of 10");
+        assertThat(ProcedureList.step("P-09").limitInWords()).isEqualTo("at most 0 drops");
+        assertThat(ProcedureList.step("P-03").limitInWords()).isEmpty();
     }
 
     @Test
@@ -182,7 +250,7 @@ class ProcedureListTest {
         assertThat(line(UnitKind.HWN, "P-19", nowhere).state()).isEqualTo(State.NOT_POSSIBLE);
         assertThat(line(UnitKind.HWN, "P-19", nowhere).says())
                 .isEqualTo("not possible here: no load in the shop");
-        assertThat(line(UnitKind.HWN, "P-18", none).state()).isEqualTo(State.NOT_NEEDED);
+        assertThat(line(UnitKind.PLW, "P-21", none).state()).isEqualTo(State.NOT_NEEDED);
         assertThat(judged(UnitKind.HWN, ServiceDuty.LIFTING, Map.of()))
                 .allSatisfy(l -> assertThat(l.state()).isEqualTo(State.OPEN));
         for (var state : State.values()) {
@@ -262,12 +330,24 @@ class ProcedureListTest {
                 "P-02, NOT_FITTED,   -, -, -, 0,  '',        result",
                 "P-17, NOT_FITTED,   -, -, -, 0,  '',        result",
                 "P-39, NOT_FITTED,   -, -, -, 0,  '',        result",
+                "P-10, NOT_FITTED,   -, -, -, 0,  '',        result",
+                "P-19, NOT_FITTED,   -, -, -, 0,  '',        result",
+                "P-20, NOT_FITTED,   -, -, -, 0,  '',        result",
+                "P-38, NOT_FITTED,   -, -, -, 0,  '',        result",
                 "P-18, NOT_FITTED,   -, -, -, 0,  '',        -",
+                "P-21, NOT_FITTED,   -, -, -, 0,  '',        -",
+                "P-19, DONE,        -1, -, -, 0,  '',        value",
+                "P-09, DONE,        -1, -, -, 0,  '',        value",
+                "S-02, DONE,     -0.02, -, -, 0,  '',        -",
+                "P-19, DONE,         1, -, 2, 0,  '',        remark",
+                "P-19, DONE,         1, 0, -, 0,  'manual',  -",
+                "P-19, DONE,         1, 5, -, 0,  'manual',  most",
+                "P-23, DONE,         1, -, 1, 0,  'manual',  most",
                 "P-19, NOT_POSSIBLE, -, -, -, 0,  ' ',       remark",
                 "P-19, NOT_POSSIBLE, -, -, -, 0,  'no load', -",
-                "P-19, DONE,         1, 2, 1, 0,  '',        most",
-                "P-19, DONE,         1, 1, 1, 0,  '',        -",
-                "P-19, DONE,         1, -, 2, -1, '',        uncertainty"
+                "P-19, DONE,         1, 2, 1, 0,  'manual',  most",
+                "P-19, DONE,         1, 1, 1, 0,  'manual',  -",
+                "P-19, DONE,         1, -, 2, -1, 'manual',  uncertainty"
             })
     void refusesWhatCannotBe(
             String step,
@@ -352,7 +432,11 @@ class ProcedureListTest {
     @ParameterizedTest
     @CsvSource(
             delimiter = ';',
-            value = {"S-1 | too short", "P-02 | turns", "X-02 | a | b | c | d | e | f | g | h | i"})
+            value = {
+                "S-1 | too short",
+                "P-02 | turns",
+                "X-02 | a | b | c | d | e | f | g | h | i | j"
+            })
     void aLineThatCannotBeReadEndsTheStart(String line) {
         assertThatThrownBy(() -> StepTable.acceptance(line))
                 .isInstanceOf(IllegalStateException.class)

@@ -192,16 +192,17 @@ public class JobViews {
         var sameUnit = guide.isPresent() && guide.get().unitId().equals(job.unitId());
         var model = model(job, papers, strip);
         var order = orders.view(job.id());
+        var changedAt =
+                changes.stream().map(Disturbance::at).max(Comparator.naturalOrder()).orElse(null);
         var procedure =
                 StepsOfUnit.of(
                         planned.situation(),
                         papers.duty(),
                         stepAnswers.views(job.id()),
-                        changes.stream()
-                                .map(Disturbance::at)
-                                .max(Comparator.naturalOrder())
-                                .orElse(null),
-                        WhatIsOnRecord.elsewhere(meshes, others, taken, answered, proof));
+                        changedAt,
+                        WhatIsOnRecord.ranBefore(proof, changedAt),
+                        WhatIsOnRecord.elsewhere(
+                                meshes, others, taken, answered, proof, changedAt));
         var facts =
                 WhatIsOnRecord.facts(
                         job,

@@ -125,11 +125,6 @@ record PlannedChecks(Situation situation, CheckPlan plan, List<PartRecord> parts
         return stage != null && stage == number;
     }
 
-    /** Checks that must be made and that somebody left for a reason a lead answers for. */
-    int left() {
-        return parts.stream().mapToInt(p -> p.leftToALead().size()).sum();
-    }
-
     static List<LeftOpen> leftOn(String stepId, List<LeftView> left) {
         return left.stream()
                 .filter(

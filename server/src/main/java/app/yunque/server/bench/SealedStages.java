@@ -57,6 +57,7 @@ final class SealedStages {
         step.putArray("after");
         step.put("target", "").put("doneWhen", "").put("by", known.by().name());
         step.put("measured", known.measured()).put("unit", known.unit());
+        step.put("limit", known.limitInWords());
         step.put("nobody", known.without() == ProcedureStep.Without.NOBODY);
         step.put("state", done ? "PASSED" : "OPEN").put("verdict", "NOT_JUDGED");
         step.put("says", done ? "done" : "").put("stale", false);

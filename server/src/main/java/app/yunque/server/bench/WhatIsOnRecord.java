@@ -29,6 +29,7 @@ import app.yunque.server.unit.UnitPapers;
 import app.yunque.teardown.Fitted;
 import app.yunque.teardown.Ledger;
 import app.yunque.teardown.TeardownStep;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
@@ -201,7 +202,7 @@ final class WhatIsOnRecord {
                 new JobFacts.Checks(
                         planned.plan().openMusts().size(),
                         planned.plan().openMinutes(),
-                        planned.left()),
+                        planned.plan().notPossible().size()),
                 new JobFacts.Meshes(
                         meshes.size() + others.size(),
                         found.worst(),
@@ -266,7 +267,8 @@ final class WhatIsOnRecord {
             List<JobView.OtherMesh> others,
             List<MeasurementView> taken,
             List<KeptAnswerView> answered,
-            Optional<ProofView> proof) {
+            Optional<ProofView> proof,
+            @Nullable Instant changedAt) {
         var elsewhere = new EnumMap<ProcedureStep.By, Verdict>(ProcedureStep.By.class);
         boolean all =
                 meshes.stream().allMatch(m -> m.after() != null && m.stale() == null)
@@ -282,9 +284,17 @@ final class WhatIsOnRecord {
                 .map(a -> Verdict.orNotJudged(a.answer().verdict()))
                 .reduce(Verdict::worse)
                 .ifPresent(v -> elsewhere.put(ProcedureStep.By.CONTACT, v));
-        proof.map(ProofView::temperature)
+        proof.filter(p -> !ranBefore(proof, changedAt))
+                .map(ProofView::temperature)
                 .ifPresent(t -> elsewhere.put(ProcedureStep.By.RUN, t.verdict()));
         return elsewhere;
+    }
+
+    /** What ran before a part went in says nothing of it. */
+    static boolean ranBefore(Optional<ProofView> proof, @Nullable Instant changedAt) {
+        return proof.filter(p -> p.temperature() != null)
+                .filter(p -> changedAt != null && changedAt.isAfter(p.keptAt()))
+                .isPresent();
     }
 
     /** Checks that the contact of a mesh answers. */

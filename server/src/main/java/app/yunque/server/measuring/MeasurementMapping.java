@@ -60,16 +60,16 @@ final class MeasurementMapping {
         var resolution = length(faults, r.resolution(), "resolution", "resolution of the gauge");
         var maxError = length(faults, r.maxError(), "maxError", "calibration limit of the gauge");
         var radius = span ? null : length(faults, r.radius(), "radius", "stylus radius");
-        var tilt = optional(faults, r.tilt(), "tilt", "tilt", EntryKind.ANGLE);
+        var tilt = EnteredNumber.gatherOptional(faults, r.tilt(), "tilt", "tilt", EntryKind.ANGLE);
         var makers =
-                optional(
+                EnteredNumber.gatherOptional(
                         faults,
                         r.makersBacklash(),
                         "makersBacklash",
                         "the maker's backlash",
                         EntryKind.LENGTH);
         var reference =
-                optional(
+                EnteredNumber.gatherOptional(
                         faults,
                         r.referenceSpan(),
                         "referenceSpan",
@@ -166,20 +166,6 @@ final class MeasurementMapping {
     private static @Nullable Entered length(
             Faults faults, @Nullable EnteredNumber number, String field, String label) {
         return faults.gather(() -> EnteredNumber.read(number, field, label, EntryKind.LENGTH));
-    }
-
-    private static @Nullable Entered optional(
-            Faults faults,
-            @Nullable EnteredNumber number,
-            String field,
-            String label,
-            EntryKind kind) {
-        var read =
-                faults.gather(
-                        () ->
-                                Optional.ofNullable(
-                                        EnteredNumber.readOptional(number, field, label, kind)));
-        return read == null ? null : read.orElse(null);
     }
 
     private static List<Entered> readings(

@@ -11,11 +11,9 @@ import app.yunque.server.finding.FindingSort;
 import app.yunque.server.job.JobRef;
 import app.yunque.server.job.JobText;
 import app.yunque.server.problem.Faults;
-import app.yunque.server.quantity.Entered;
 import app.yunque.server.quantity.EnteredNumber;
 import app.yunque.server.quantity.EntryUnit.EntryKind;
 import java.util.List;
-import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -103,12 +101,8 @@ public class StepAnswerService {
             String field,
             String label,
             EntryKind kind) {
-        var read =
-                faults.gather(
-                        () ->
-                                Optional.ofNullable(
-                                        EnteredNumber.readOptional(number, field, label, kind)));
-        return read == null ? null : read.map(Entered::canonical).orElse(null);
+        var read = EnteredNumber.gatherOptional(faults, number, field, label, kind);
+        return read == null ? null : read.canonical();
     }
 
     private static EntryKind kind(ProcedureStep step) {

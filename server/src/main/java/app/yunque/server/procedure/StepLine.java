@@ -23,6 +23,7 @@ import org.jspecify.annotations.Nullable;
  * @param unit     of that; may be empty
  * @param least    the least that passes; missing where there is none
  * @param most     the most that passes; missing where there is none
+ * @param limit    the same in words; empty where none is known
  * @param nobody   true when nobody signs without it
  * @param state    where it stands
  * @param verdict  what was measured against its limit
@@ -44,6 +45,7 @@ public record StepLine(
         String unit,
         @Nullable Double least,
         @Nullable Double most,
+        String limit,
         boolean nobody,
         ProcedureLine.State state,
         Verdict verdict,
@@ -67,6 +69,7 @@ public record StepLine(
                 step.unit(),
                 step.limits().least(),
                 step.limits().most(),
+                step.limitInWords(),
                 line.without() == ProcedureStep.Without.NOBODY,
                 line.state(),
                 line.verdict(),

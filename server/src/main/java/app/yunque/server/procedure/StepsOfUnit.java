@@ -34,6 +34,7 @@ public record StepsOfUnit(
     /**
      * @param tries     every try at the job, in the order they were kept
      * @param changedAt when a part was last put in, changed or taken out; null while none was. What was proved before counts no more
+     * @param ranBefore true when it ran before that and not since
      * @param elsewhere what answers a step that is measured at its own place; a backlash stands against a signature by itself
      */
     public static StepsOfUnit of(
@@ -41,6 +42,7 @@ public record StepsOfUnit(
             ServiceDuty duty,
             List<StepAnswerView> tries,
             @Nullable Instant changedAt,
+            boolean ranBefore,
             Map<ProcedureStep.By, Verdict> elsewhere) {
         var last = new HashMap<String, StepAnswerView>();
         tries.forEach(t -> last.put(t.given().step(), t));
@@ -58,6 +60,11 @@ public record StepsOfUnit(
                         answers.put(step, view.answer());
                     }
                 });
+        if (ranBefore) {
+            ProcedureList.all().stream()
+                    .filter(s -> s.by() == ProcedureStep.By.RUN)
+                    .forEach(s -> stale.add(s.id()));
+        }
         var setting =
                 ProcedureList.judge(
                         ProcedureList.setting(situation), situation, duty, answers, elsewhere);

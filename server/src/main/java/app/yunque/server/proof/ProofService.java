@@ -81,13 +81,7 @@ public class ProofService {
 
     private static @Nullable Entered temperature(
             Faults faults, @Nullable EnteredNumber number, String field, String label) {
-        var read =
-                faults.gather(
-                        () ->
-                                Optional.ofNullable(
-                                        EnteredNumber.readOptional(
-                                                number, field, label, EntryKind.TEMPERATURE)));
-        return read == null ? null : read.orElse(null);
+        return EnteredNumber.gatherOptional(faults, number, field, label, EntryKind.TEMPERATURE);
     }
 
     /** Judged once something of the run was entered; what is missing then is told. */

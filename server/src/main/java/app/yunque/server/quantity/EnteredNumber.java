@@ -2,11 +2,13 @@ package app.yunque.server.quantity;
 
 import app.yunque.measure.Problem;
 import app.yunque.measure.Refused;
+import app.yunque.server.problem.Faults;
 import app.yunque.server.quantity.EntryUnit.EntryKind;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.math.BigDecimal;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -68,6 +70,18 @@ public record EnteredNumber(
     public static @Nullable Entered readOptional(
             @Nullable EnteredNumber number, String field, String label, EntryKind kind) {
         return number == null || number.text.isBlank() ? null : read(number, field, label, kind);
+    }
+
+    /** As {@link #readOptional}, a fault gathered with the others and nothing read. */
+    public static @Nullable Entered gatherOptional(
+            Faults faults,
+            @Nullable EnteredNumber number,
+            String field,
+            String label,
+            EntryKind kind) {
+        var read =
+                faults.gather(() -> Optional.ofNullable(readOptional(number, field, label, kind)));
+        return read == null ? null : read.orElse(null);
     }
 
     /** As {@link #given}, for a quantity that may be missing. */

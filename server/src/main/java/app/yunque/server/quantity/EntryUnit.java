@@ -30,6 +30,7 @@ public enum EntryUnit {
             "hp", EntryKind.POWER, by(Units.WATT.multiply(745.69987158227022), KILO(Units.WATT))),
     NEWTON_METRE("N·m", EntryKind.TORQUE, value -> value),
     POUND_FOOT("lbf·ft", EntryKind.TORQUE, value -> value * 1.3558179483314004),
+    POUND_INCH("lbf·in", EntryKind.TORQUE, value -> value * 1.3558179483314004 / 12),
     TURNS("turns", EntryKind.TURNS, value -> value),
     DEGREES("°", EntryKind.ANGLE, value -> value),
     ARC_MINUTES("′", EntryKind.ANGLE, value -> value / 60),

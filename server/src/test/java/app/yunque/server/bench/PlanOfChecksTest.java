@@ -145,7 +145,7 @@ class PlanOfChecksTest {
                 .startsWith("Going back with a check that was not made: input shaft (1): ")
                 .contains("(JRN-2)");
         assertThat(left.path("weight").asString()).isEqualTo("LEAD");
-        assertThat(stop("INSPECT")).isEqualTo("1 check not made, for a lead to answer for");
+        assertThat(stop("INSPECT")).isEqualTo("1 check not possible");
     }
 
     private String stop(String station) {

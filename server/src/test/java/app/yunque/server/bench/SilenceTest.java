@@ -232,6 +232,10 @@ class SilenceTest {
                 job + "/measurements/" + UUID.randomUUID(),
                 Requests.backlash("SET", "0.25", "0.26", "0.25", "0.24"));
         Throughout.setAndProve(mechanic, job);
+        assertThat(ids()).as("it has to run again too").containsExactly("prove-open-lead");
+        var again = new HashMap<>(Requests.proof());
+        again.put("version", 0);
+        mechanic.put(job + "/proof", again);
         assertThat(ids()).isEmpty();
         assertThat(mechanic.post(job + "/sign", Map.of()).status()).isEqualTo(200);
     }
