@@ -139,7 +139,11 @@ class StripAndRebuildFeedGearboxTest {
             m.page.getByLabel("Picture file for step 1, oil seal")
                     .setInputFiles(new FilePayload("seal.jpg", "image/jpeg", jpeg()));
             m.press("Open picture of step 1, oil seal");
-            m.press("Arrow");
+            m.page.getByRole(AriaRole.DIALOG)
+                    .getByRole(
+                            AriaRole.BUTTON,
+                            new Locator.GetByRoleOptions().setName("Arrow").setExact(true))
+                    .click();
             m.page.getByLabel("Words beside the mark").fill("lip in");
             var picture =
                     m.page.getByRole(
