@@ -949,6 +949,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calc/procedure/next-move": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["nextMove"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calc/procedure/acceptance": {
         parameters: {
             query?: never;
@@ -2331,6 +2347,15 @@ export interface components {
             renew?: number;
             shrinks: boolean;
         };
+        Effect: {
+            /** @enum {string} */
+            moved: "BEVEL_WHEEL" | "BEVEL_PINION" | "SHIM_UNDER_A_COVER" | "GASKET_BETWEEN_HALVES" | "CENTRES" | "SHIM_OF_THE_WORM" | "WORM_WHEEL_SIDEWAYS" | "NUT_OF_A_TAPER_PAIR" | "SCREW_OF_A_GIB";
+            words: string;
+            /** Format: int32 */
+            stage: number;
+            says: string;
+            also: string;
+        };
         /** @description A number as typed, point or comma as decimal separator, with the unit it was read in */
         EnteredNumber: {
             /** @example 0,35 */
@@ -3159,6 +3184,36 @@ export interface components {
             troubles: string[];
             warnings: string[];
             working: components["schemas"]["Working"];
+        };
+        MoveAnswer: {
+            /** @enum {string} */
+            stop?: "CASE_BENT" | "PRELOAD" | "SCATTER" | "GAIN" | "REACHED" | "TOO_MANY" | "TOO_FINE" | "NO_PACK_LEFT" | "PACK_TOO_THICK";
+            words: string;
+            /** Format: double */
+            moveMm?: number;
+            /** Format: double */
+            packMm?: number;
+            /** Format: double */
+            predictedMm?: number;
+            /** Format: double */
+            gain?: number;
+        };
+        MoveInput: {
+            /** Format: double */
+            perMm: number;
+            readingsMm: number[];
+            movesMm: number[];
+            /** Format: double */
+            spreadMm?: number;
+            /** @enum {string} */
+            seen: "NOTHING_ODD" | "CONTACT_ALONG_AND_ACROSS" | "PRELOAD_NOT_ASKED_FOR";
+            wanted: components["schemas"]["Wanted"];
+            /** Format: double */
+            packMm?: number;
+            /** Format: double */
+            oldPackMm?: number;
+            /** Format: double */
+            thinnestMm: number;
         };
         MoveRequest: {
             /** Format: int64 */
@@ -4131,6 +4186,7 @@ export interface components {
             stale: boolean;
             source: string;
             caution: string;
+            moves: components["schemas"]["Effect"][];
             tries: components["schemas"]["StepAnswerView"][];
         };
         StepRequest: {
@@ -4387,6 +4443,14 @@ export interface components {
             wanted?: components["schemas"]["ChartPoint"][];
             temperatures: components["schemas"]["ChartTick"][];
             viscosities: components["schemas"]["ChartTick"][];
+        };
+        Wanted: {
+            /** Format: double */
+            leastMm: number;
+            /** Format: double */
+            mostMm: number;
+            /** Format: double */
+            uncertaintyMm: number;
         };
         Warning: {
             /** @enum {string} */
@@ -6472,6 +6536,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ProcedureLine"][];
+                };
+            };
+        };
+    };
+    nextMove: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MoveInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MoveAnswer"];
                 };
             };
         };

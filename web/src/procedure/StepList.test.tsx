@@ -1,7 +1,7 @@
 // @vitest-environment jsdom
 import { screen, within } from "@testing-library/react";
 import userEvent from "@testing-library/user-event";
-import { beforeEach, describe, expect, it } from "vitest";
+import { beforeEach, describe, expect, it, vi } from "vitest";
 import type { StepLine } from "../api/types";
 import { job, type Sent, serverThatAnswers, show } from "../test-data/bench";
 import { StepList } from "./StepList";
@@ -25,6 +25,7 @@ const step = (id: string, more: Partial<StepLine> = {}): StepLine => ({
   stale: false,
   source: "common practice, no source",
   caution: "",
+  moves: [],
   tries: [],
   ...more,
 });
@@ -55,6 +56,39 @@ describe("a list of steps", () => {
     expect(screen.getByText("sunk at most 1 mm.", { exact: false })).toBeVisible();
     expect(screen.getByText(/Nobody signs without it/)).toBeVisible();
     expect(screen.getByText("Not asked, hand winch: nothing heats.")).toBeVisible();
+  });
+
+  it("says what may be moved, what that changes beside, and goes to the next move", async () => {
+    const onMove = vi.fn();
+    show(
+      <StepList
+        view={job([])}
+        title="Set by"
+        lines={[
+          step("S-05", {
+            at: "SET",
+            moves: [
+              {
+                moved: "BEVEL_WHEEL",
+                words: "bevel wheel along its shaft, out is plus",
+                stage: 1,
+                says: "0.1 mm gives 0.065 mm more backlash at the heel of stage 1",
+                also: "the contact goes to the heel",
+              },
+            ],
+          }),
+          step("S-13", { at: "SET" }),
+        ]}
+        onMove={onMove}
+      />,
+    );
+    await userEvent.click(screen.getByText("What to move for it, and what that changes beside"));
+    expect(screen.getByText(/0.1 mm gives 0.065 mm more backlash/)).toBeVisible();
+    expect(screen.getByText("Also: the contact goes to the heel.")).toBeVisible();
+    await userEvent.click(screen.getByRole("button", { name: "Work out the next move" }));
+    expect(onMove).toHaveBeenCalledOnce();
+    await userEvent.click(screen.getByRole("button", { name: /what of S-13/ }));
+    expect(screen.queryByText(/What to move for it/)).not.toBeInTheDocument();
   });
 
   it("keeps a reading in the unit it was taken in, and goes on", async () => {

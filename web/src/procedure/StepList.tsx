@@ -16,12 +16,14 @@ interface Props {
   view: JobView;
   title: string;
   lines: StepLine[];
+  /** Opens what works out the next move. */
+  onMove?: () => void;
   /** What is not asked of this kind of unit, and why. */
   notAsked?: string[];
 }
 
 /** Steps in their order; the one in hand unfolds, with its target, its caution and its tries. */
-export function StepList({ view, title, lines, notAsked = [] }: Props) {
+export function StepList({ view, title, lines, onMove, notAsked = [] }: Props) {
   const [chosen, setChosen] = useState<string | undefined>(() => nextStep(lines)?.id);
   const open = lines.filter((l) => l.state === "OPEN").length;
   return (
@@ -44,6 +46,7 @@ export function StepList({ view, title, lines, notAsked = [] }: Props) {
                 key={line.id}
                 view={view}
                 line={line}
+                onMove={onMove}
                 onDone={() => setChosen(nextStep(lines.filter((l) => l.id !== line.id))?.id)}
               />
             )}
@@ -61,7 +64,17 @@ export function StepList({ view, title, lines, notAsked = [] }: Props) {
 
 const SHOWN = ["value", "uncertainty", "least", "most", "remark"];
 
-function Step({ view, line, onDone }: { view: JobView; line: StepLine; onDone: () => void }) {
+function Step({
+  view,
+  line,
+  onMove,
+  onDone,
+}: {
+  view: JobView;
+  line: StepLine;
+  onMove: (() => void) | undefined;
+  onDone: () => void;
+}) {
   const draft = useDraft(`step.${view.job.id}.${line.id}`, emptyFields(line));
   const { keep, problem, busy } = useKeep(view.job.number);
   const [more, setMore] = useState(false);
@@ -179,8 +192,36 @@ function Step({ view, line, onDone }: { view: JobView; line: StepLine; onDone: (
           </div>
         </>
       )}
+      <Moves line={line} onMove={closed ? undefined : onMove} />
       <Tries tries={line.tries} view={view} />
     </div>
+  );
+}
+
+/** What may be moved for this step, and what that does to the rest. */
+function Moves({ line, onMove }: { line: StepLine; onMove: (() => void) | undefined }) {
+  if (line.moves.length === 0) {
+    return null;
+  }
+  return (
+    <details className={classes.moves}>
+      <summary>What to move for it, and what that changes beside</summary>
+      <ul>
+        {line.moves.map((m) => (
+          <li key={`${m.moved} ${m.stage}`}>
+            <b>{m.words}</b>: {m.says}. <small>Also: {m.also}.</small>
+          </li>
+        ))}
+      </ul>
+      <p className={classes.soft}>
+        Move one member at a time and read it again before the next: these are start values.
+      </p>
+      {onMove && (
+        <Button variant="default" onClick={onMove}>
+          Work out the next move
+        </Button>
+      )}
+    </details>
   );
 }
 

@@ -25,7 +25,12 @@ export function SetStation({ view, chosen, onChoose }: StationProps) {
   return (
     <>
       {view.procedure && (
-        <StepList view={view} title="What is set, in this order" lines={view.procedure.setting} />
+        <StepList
+          view={view}
+          title="What is set, in this order"
+          lines={view.procedure.setting}
+          onMove={() => setOpened({ drawer: "next-move", stage: subject.stage })}
+        />
       )}
       <div className={classes.gap} />
       <CheckWork

@@ -16,7 +16,7 @@ class WhatMayBeSignedTest {
     @Test
     void aWornBevelBoxIsRefusedUntilItIsSetRight() {
         try (var m = Mechanic.signedIn("Inés Roldán", "2580")) {
-            describe(m, "BVL-7", "right-angle bevel box", "enclosed power gearbox");
+            Arrival.describe(m, "BVL-7", "right-angle bevel box", "enclosed power gearbox");
             m.field("Add a stage").selectOption("bevel pair");
             m.field("Teeth of the pinion").fill("15");
             m.field("Teeth of the wheel").fill("45");
@@ -24,9 +24,9 @@ class WhatMayBeSignedTest {
             m.field("Angle between the shafts").fill("90");
             m.field("Pressure angle").fill("20");
             m.field("Face width").fill("25");
-            openJob(m, "Growls under load");
-            takeOff(m, "cover input left");
-            takeOff(m, "bevel wheel output middle");
+            Arrival.openJob(m, "Growls under load");
+            Arrival.takeOff(m, "cover input left");
+            Arrival.takeOff(m, "bevel wheel output middle");
 
             m.goTo("Inspect");
             assertThat(m.region("What to look at").getByText("0 of")).isVisible();
@@ -76,10 +76,10 @@ class WhatMayBeSignedTest {
     @Test
     void aWinchWithAPawlNobodyLookedAtIsSignedByNobody() {
         try (var m = Mechanic.signedIn("Inés Roldán", "2580")) {
-            describe(m, "HWN-3", "hand winch with pawls", "lifting or load holding");
-            openJob(m, "Slips back a tooth");
-            takeOff(m, "cover input left");
-            takeOff(m, "pawl input middle");
+            Arrival.describe(m, "HWN-3", "hand winch with pawls", "lifting or load holding");
+            Arrival.openJob(m, "Slips back a tooth");
+            Arrival.takeOff(m, "cover input left");
+            Arrival.takeOff(m, "pawl input middle");
             m.goTo("Inspect");
             Plan.say(m, "cover", "Is it whole", "sound");
 
@@ -121,38 +121,6 @@ class WhatMayBeSignedTest {
             signAllTheSame(m);
             readReport(m, "draws itself in");
         }
-    }
-
-    private static void describe(Mechanic m, String tag, String kind, String duty) {
-        m.page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Units")).click();
-        m.page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Describe a new unit"))
-                .click();
-        m.field("Kind of gearbox").fill(kind);
-        m.field("Tag").fill(tag);
-        m.field("Name").fill("Test of what may be signed");
-        m.field("Duty").selectOption(duty);
-    }
-
-    private static void openJob(Mechanic m, String complaint) {
-        m.press("Keep the unit");
-        m.press("Open a job");
-        m.field("Complaint").fill(complaint);
-        m.press("Open the job");
-        m.field("Allowed by").fill("Works manager");
-        m.press("Keep the permission");
-        m.page.getByLabel("electric").check();
-        m.field("How it is locked and tagged").fill("breaker locked, own padlock");
-        m.page.getByLabel("I tried to start it, and nothing moved").check();
-        m.press("I have isolated it");
-        assertThat(m.text("Confirmed by Inés Roldán")).isVisible();
-        m.goTo("Strip");
-    }
-
-    private static void takeOff(Mechanic m, String line) {
-        m.page.getByLabel("Quick line: type what comes off, in any order of words").fill(line);
-        m.page.keyboard().press("Enter");
-        assertThat(m.page.getByLabel("Quick line: type what comes off, in any order of words"))
-                .hasValue("");
     }
 
     private static Locator route(Mechanic m) {

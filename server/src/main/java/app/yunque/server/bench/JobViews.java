@@ -198,11 +198,19 @@ public class JobViews {
                 StepsOfUnit.of(
                         planned.situation(),
                         papers.duty(),
+                        papers.drive(),
                         stepAnswers.views(job.id()),
                         changedAt,
                         WhatIsOnRecord.ranBefore(proof, changedAt),
                         WhatIsOnRecord.elsewhere(
-                                meshes, others, taken, answered, proof, changedAt));
+                                meshes,
+                                others,
+                                taken,
+                                answered,
+                                papers.drive(),
+                                changes,
+                                proof,
+                                changedAt));
         var facts =
                 WhatIsOnRecord.facts(
                         job,

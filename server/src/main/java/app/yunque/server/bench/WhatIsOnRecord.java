@@ -1,5 +1,6 @@
 package app.yunque.server.bench;
 
+import app.yunque.drive.Drive;
 import app.yunque.finding.Check;
 import app.yunque.finding.Checks;
 import app.yunque.finding.Disposition;
@@ -26,6 +27,7 @@ import app.yunque.server.place.PlaceAtJob;
 import app.yunque.server.procedure.StepsOfUnit;
 import app.yunque.server.proof.ProofView;
 import app.yunque.server.unit.UnitPapers;
+import app.yunque.teardown.Disturbance;
 import app.yunque.teardown.Fitted;
 import app.yunque.teardown.Ledger;
 import app.yunque.teardown.TeardownStep;
@@ -253,6 +255,12 @@ final class WhatIsOnRecord {
         return about != null && about.stage() != null && stages.contains(about.stage());
     }
 
+    /** 0, which every change disturbs, where an answer is tied to no stage. */
+    private static int stageOf(KeptAnswerView answer) {
+        var about = answer.given().about();
+        return about == null || about.stage() == null ? 0 : about.stage();
+    }
+
     private static boolean binds(List<JobView.Mesh> meshes) {
         return meshes.stream()
                 .filter(m -> m.stale() == null)
@@ -261,12 +269,18 @@ final class WhatIsOnRecord {
                 .anyMatch(m -> m.result().backlash().judged().binds());
     }
 
-    /** What answers the steps that are measured at their own places. */
+    /**
+     * What answers the steps that are measured at their own places.
+     *
+     * @param changes parts that went in; a contact that was marked before one of them that locates its mesh counts no more
+     */
     static Map<ProcedureStep.By, Verdict> elsewhere(
             List<JobView.Mesh> meshes,
             List<JobView.OtherMesh> others,
             List<MeasurementView> taken,
             List<KeptAnswerView> answered,
+            Drive drive,
+            List<Disturbance> changes,
             Optional<ProofView> proof,
             @Nullable Instant changedAt) {
         var elsewhere = new EnumMap<ProcedureStep.By, Verdict>(ProcedureStep.By.class);
@@ -281,6 +295,7 @@ final class WhatIsOnRecord {
         answered.stream()
                 .filter(a -> a.given().station() == Station.SET)
                 .filter(a -> CONTACT.contains(a.check()))
+                .filter(a -> Disturbance.after(changes, drive, stageOf(a), a.keptAt()).isEmpty())
                 .map(a -> Verdict.orNotJudged(a.answer().verdict()))
                 .reduce(Verdict::worse)
                 .ifPresent(v -> elsewhere.put(ProcedureStep.By.CONTACT, v));

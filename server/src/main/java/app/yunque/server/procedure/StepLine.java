@@ -1,6 +1,8 @@
 package app.yunque.server.procedure;
 
+import app.yunque.drive.Drive;
 import app.yunque.measure.Verdict;
+import app.yunque.procedure.Movable;
 import app.yunque.procedure.ProcedureLine;
 import app.yunque.procedure.ProcedureStep;
 import app.yunque.route.JobFacts;
@@ -31,6 +33,7 @@ import org.jspecify.annotations.Nullable;
  * @param stale    true when it was made before something was changed, so that it is made again
  * @param source   where limit and step come from
  * @param caution  what can hurt somebody here; may be empty
+ * @param moves    what may be moved for it, and what that does to the rest; empty where nothing is
  * @param tries    all that was said of it, the last counts
  */
 public record StepLine(
@@ -53,9 +56,15 @@ public record StepLine(
         boolean stale,
         String source,
         String caution,
+        List<Movable.Effect> moves,
         List<StepAnswerView> tries) {
 
-    static StepLine of(ProcedureLine line, boolean stale, List<StepAnswerView> tries) {
+    /** Lines that were sealed before moves were told have none. */
+    public StepLine {
+        moves = moves == null ? List.of() : List.copyOf(moves);
+    }
+
+    static StepLine of(ProcedureLine line, Drive drive, boolean stale, List<StepAnswerView> tries) {
         var step = line.step();
         return new StepLine(
                 step.id(),
@@ -77,6 +86,7 @@ public record StepLine(
                 stale,
                 step.source(),
                 step.caution(),
+                Movable.at(step.id(), drive),
                 tries);
     }
 

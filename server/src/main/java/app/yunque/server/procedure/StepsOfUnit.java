@@ -1,5 +1,6 @@
 package app.yunque.server.procedure;
 
+import app.yunque.drive.Drive;
 import app.yunque.gear.ServiceDuty;
 import app.yunque.inspection.Situation;
 import app.yunque.measure.Verdict;
@@ -32,6 +33,7 @@ public record StepsOfUnit(
         List<String> notAsked) {
 
     /**
+     * @param drive     papers of the unit
      * @param tries     every try at the job, in the order they were kept
      * @param changedAt when a part was last put in, changed or taken out; null while none was. What was proved before counts no more
      * @param ranBefore true when it ran before that and not since
@@ -40,6 +42,7 @@ public record StepsOfUnit(
     public static StepsOfUnit of(
             Situation situation,
             ServiceDuty duty,
+            Drive drive,
             List<StepAnswerView> tries,
             @Nullable Instant changedAt,
             boolean ranBefore,
@@ -76,8 +79,8 @@ public record StepsOfUnit(
                         answers,
                         elsewhere);
         return new StepsOfUnit(
-                lines(setting, stale, tries),
-                lines(acceptance, stale, tries),
+                lines(setting, drive, stale, tries),
+                lines(acceptance, drive, stale, tries),
                 Stream.concat(setting.stream(), acceptance.stream())
                         .filter(
                                 l ->
@@ -96,12 +99,16 @@ public record StepsOfUnit(
     }
 
     private static List<StepLine> lines(
-            List<ProcedureLine> lines, List<String> stale, List<StepAnswerView> tries) {
+            List<ProcedureLine> lines,
+            Drive drive,
+            List<String> stale,
+            List<StepAnswerView> tries) {
         return lines.stream()
                 .map(
                         l ->
                                 StepLine.of(
                                         l,
+                                        drive,
                                         isStale(l, stale),
                                         tries.stream()
                                                 .filter(t -> t.given().step().equals(l.step().id()))

@@ -1,6 +1,7 @@
 package app.yunque.server.bench;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import app.yunque.server.AtBench;
 import app.yunque.server.RunningApp;
@@ -257,6 +258,88 @@ class PlanOfChecksTest {
         step("P-02", "DONE", "");
         assertThat(proved("P-02").path("state").asString()).isEqualTo("PASSED");
         assertThat(proved("P-02").path("stale").asBoolean()).isFalse();
+    }
+
+    private JsonNode set(String id) {
+        return view().path("procedure")
+                .path("setting")
+                .valueStream()
+                .filter(s -> s.path("id").asString().equals(id))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    @Test
+    void settingSaysWhatMayBeMovedAndWhatThatChangesBeside() {
+        var moves = set("S-05").path("moves");
+        assertThat(moves)
+                .extracting(m -> m.path("moved").asString())
+                .contains("GASKET_BETWEEN_HALVES", "CENTRES");
+        assertThat(moves.get(0).path("says").asString())
+                .matches("0\\.1 mm gives 0\\.0\\d\\d mm more backlash of stage 1");
+        assertThat(moves.get(0).path("also").asString()).contains("the contact goes");
+        assertThat(set("S-13").path("moves")).isEmpty();
+    }
+
+    /** A contact that was marked before a shaft went in says nothing of how it runs now. */
+    @Test
+    void aContactMarkedBeforeItsShaftWentInIsMadeAgain() {
+        Map<String, Object> middle = Map.of("text", "MIDDLE", "unit", "");
+        var marked = new HashMap<String, Object>();
+        marked.put("station", "SET");
+        marked.put("drawer", "contact-pattern");
+        marked.put("subject", "stage 1");
+        marked.put("remark", "");
+        marked.put(
+                "entries",
+                Map.of(
+                        "fields",
+                        Map.of(
+                                "kind",
+                                Map.of("text", "SPUR", "unit", ""),
+                                "drive",
+                                middle,
+                                "coast",
+                                middle),
+                        "readings",
+                        Map.of()));
+        marked.put("about", Map.of("stage", 1, "member", "WHEEL"));
+        marked.put("check", "MSP-2");
+        assertThat(mechanic.put(job + "/answers/" + UUID.randomUUID(), marked).status())
+                .isEqualTo(200);
+        assertThat(set("S-06").path("state").asString()).isEqualTo("PASSED");
+        mechanic.put(
+                job + "/decisions/" + shaft, Map.of("disposition", "RENEW", "reason", "a new one"));
+        mechanic.put(job + "/fittings/" + shaft, Requests.fitting(0, 1, 1));
+        assertThat(set("S-06").path("state").asString()).isEqualTo("OPEN");
+        mechanic.put(job + "/answers/" + UUID.randomUUID(), marked);
+        assertThat(set("S-06").path("state").asString()).isEqualTo("PASSED");
+    }
+
+    /** By hand: (0.15 − 0.30) / 0.5 = −0.30, a pack of 0.60 becomes 0.30. */
+    @Test
+    void theNextMoveIsWorkedOutWithoutAJob() {
+        var asked = new HashMap<String, Object>();
+        asked.put("perMm", 0.5);
+        asked.put("readingsMm", List.of(0.30));
+        asked.put("movesMm", List.of());
+        asked.put("seen", "NOTHING_ODD");
+        asked.put("wanted", Map.of("leastMm", 0.10, "mostMm", 0.20, "uncertaintyMm", 0.01));
+        asked.put("packMm", 0.60);
+        asked.put("oldPackMm", 0.60);
+        asked.put("thinnestMm", 0.05);
+        var move = mechanic.post("/api/calc/procedure/next-move", asked).body();
+        assertThat(move.path("moveMm").asDouble()).isCloseTo(-0.30, within(1e-9));
+        assertThat(move.path("packMm").asDouble()).isCloseTo(0.30, within(1e-9));
+        assertThat(move.path("words").asString()).isEmpty();
+        asked.put("seen", "PRELOAD_NOT_ASKED_FOR");
+        var stopped = mechanic.post("/api/calc/procedure/next-move", asked).body();
+        assertThat(stopped.path("stop").asString()).isEqualTo("PRELOAD");
+        assertThat(stopped.path("words").asString()).contains("look for the bearing");
+        assertThat(stopped.path("moveMm").isNumber()).isFalse();
+        asked.put("movesMm", List.of(0.1));
+        assertThat(mechanic.post("/api/calc/procedure/next-move", asked).at("readingsMm"))
+                .contains("1 moves and 1 readings");
     }
 
     // Common practice, no source: greased and turned by hand, nothing heats; but it has to hold.
