@@ -2103,9 +2103,9 @@ export interface components {
             caution: string;
             afterWork?: boolean;
             goneAfterWashing?: boolean;
-            raisedOnStrictParts?: boolean;
             must?: boolean;
             conditional?: boolean;
+            raisedOnStrictParts?: boolean;
         };
         CheckAnswer: {
             /** @enum {string} */
@@ -4230,6 +4230,7 @@ export interface components {
             acceptance: components["schemas"]["StepLine"][];
             against: components["schemas"]["StepFact"][];
             notAsked: string[];
+            notReleased: string;
         };
         Stop: {
             /** @enum {string} */

@@ -62,6 +62,7 @@ export function SignOff({ view }: { view: JobView }) {
   const never = against.filter((point) => point.weight === "NEVER");
   return (
     <Panel title="Sign off" aside={against.length === 0 ? "ready" : `${against.length} open`}>
+      {view.procedure?.notReleased && <Caution>{view.procedure.notReleased}</Caution>}
       {against.length === 0 ? (
         <p>Nothing stands against it. The signature closes the job and keeps the report as it is now.</p>
       ) : (

@@ -36,6 +36,10 @@ public enum UnitKind {
     STA,
     WSH;
 
+    /** What stands over the papers of a unit that this shop repairs and does not release. Local rules and licensed inspection decide. */
+    private static final String RELEASED_ELSEWHERE =
+            "Not released for lifting by this shop: whoever is licensed for it inspects, tests and releases it, by the local rules.";
+
     private static final int COLUMNS = 7;
     private static final Map<UnitKind, Line> LINES = lines();
 
@@ -145,5 +149,10 @@ public enum UnitKind {
             longest = Math.max(longest, found.end() - found.start());
         }
         return longest;
+    }
+
+    /** What is said of a unit that leaves the shop without being released by it; empty for every other kind. */
+    public String notReleased() {
+        return this == HOI ? RELEASED_ELSEWHERE : "";
     }
 }

@@ -3,6 +3,7 @@ package app.yunque.server.procedure;
 import app.yunque.drive.Drive;
 import app.yunque.gear.ServiceDuty;
 import app.yunque.inspection.Situation;
+import app.yunque.inspection.UnitKind;
 import app.yunque.measure.Verdict;
 import app.yunque.procedure.ProcedureLine;
 import app.yunque.procedure.ProcedureList;
@@ -25,12 +26,19 @@ import org.jspecify.annotations.Nullable;
  * @param acceptance what it shows before it leaves
  * @param against    what of both stands against a signature
  * @param notAsked   what is not asked of this kind of unit, and why
+ * @param notReleased what is said of a unit that this shop does not release; empty for every other
  */
 public record StepsOfUnit(
         List<StepLine> setting,
         List<StepLine> acceptance,
         List<JobFacts.StepFact> against,
-        List<String> notAsked) {
+        List<String> notAsked,
+        String notReleased) {
+
+    /** What was sealed before this was told has none. */
+    public StepsOfUnit {
+        notReleased = notReleased == null ? "" : notReleased;
+    }
 
     /**
      * @param drive     papers of the unit
@@ -91,7 +99,12 @@ public record StepsOfUnit(
                 situation.kinds().stream()
                         .filter(k -> !k.notAsked().isEmpty())
                         .map(k -> k.words() + ": " + k.notAsked())
-                        .toList());
+                        .toList(),
+                situation.kinds().stream()
+                        .map(UnitKind::notReleased)
+                        .filter(n -> !n.isEmpty())
+                        .findFirst()
+                        .orElse(""));
     }
 
     private static boolean isStale(ProcedureLine line, List<String> stale) {

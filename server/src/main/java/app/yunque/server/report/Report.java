@@ -26,6 +26,7 @@ import java.util.Locale;
  * @param ledger       the ledger in words
  * @param oil          oil, line by line
  * @param proof        proof, line by line
+ * @param notReleased what is said of a unit that this shop does not release; empty for every other
  * @param shop         name of the shop
  * @param zone         time of the shop, which the paper tells
  */
@@ -44,6 +45,7 @@ public record Report(
         String ledger,
         List<String> oil,
         List<String> proof,
+        String notReleased,
         String shop,
         ZoneId zone) {
     private static final DateTimeFormatter DAY =

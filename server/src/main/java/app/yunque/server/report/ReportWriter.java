@@ -69,6 +69,7 @@ final class ReportWriter {
                 ledger(job),
                 oil(job),
                 proof(job),
+                job.procedure() == null ? "" : job.procedure().notReleased(),
                 shop,
                 zone);
     }

@@ -342,6 +342,19 @@ class PlanOfChecksTest {
                 .contains("1 moves and 1 readings");
     }
 
+    /** A hoist is repaired here and released by whoever is licensed; the report says so under a heading of its own. */
+    @Test
+    void aHoistIsNotReleasedByTheShop() {
+        assertThat(new String(mechanic.get(job + "/report").bytes()))
+                .doesNotContain("Not released");
+        about(List.of("HOI"), List.of());
+        assertThat(view().path("procedure").path("notReleased").asString())
+                .startsWith("Not released for lifting by this shop");
+        assertThat(new String(mechanic.get(job + "/report").bytes()))
+                .contains("<h2>Not released</h2>")
+                .contains("whoever is licensed for it inspects, tests and releases it");
+    }
+
     // Common practice, no source: greased and turned by hand, nothing heats; but it has to hold.
     @Test
     void aHandWinchIsNotAskedForARunAndNotSignedWithoutItsHoldingTest() {
