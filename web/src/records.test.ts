@@ -132,7 +132,8 @@ const STATED = [
   "PutAwayRequest",
   "CircumstancesRequest",
   "LeftRequest",
-  "QuickLineRequest",
+  "LineRequest",
+  "DoneRequest",
   "StepAnswerRequest",
   "StatementRequest",
 ];

@@ -421,6 +421,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{number}/done/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["keepDone"];
+        post?: never;
+        delete: operations["removeDone"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{number}/decisions/{stepId}": {
         parameters: {
             query?: never;
@@ -1877,10 +1893,6 @@ export interface components {
         AcceptRequest: {
             steps: string[];
         };
-        Amount: {
-            text: string;
-            unit: string;
-        };
         AnsweredStep: {
             step: string;
             answer: components["schemas"]["StepAnswer"];
@@ -2103,9 +2115,9 @@ export interface components {
             caution: string;
             afterWork?: boolean;
             goneAfterWashing?: boolean;
+            raisedOnStrictParts?: boolean;
             must?: boolean;
             conditional?: boolean;
-            raisedOnStrictParts?: boolean;
         };
         CheckAnswer: {
             /** @enum {string} */
@@ -2252,6 +2264,27 @@ export interface components {
             disposition?: "REUSE" | "DRESS" | "RENEW";
             reason: string;
             watch: boolean;
+        };
+        DoneRequest: {
+            /** Format: int64 */
+            version?: number;
+            /** @enum {string} */
+            act: "TAKE_OFF" | "LEFT_IN" | "MISSING" | "NOTE" | "MEASURE" | "MARK" | "DRAIN" | "DISCONNECT" | "TURN" | "SET_TO" | "RELIEVE" | "CLEAN" | "AID";
+            line: string;
+            /** Format: uuid */
+            after?: string;
+            back: boolean;
+        };
+        DoneView: {
+            /** Format: uuid */
+            id: string;
+            given: components["schemas"]["DoneRequest"];
+            act: string;
+            mirror: string;
+            by: string;
+            /** Format: date-time */
+            at: string;
+            open?: boolean;
         };
         DrawerAnswer: {
             /** @enum {string} */
@@ -2419,6 +2452,22 @@ export interface components {
             locking?: "NONE" | "THREADLOCK_LOW" | "THREADLOCK_MEDIUM" | "THREADLOCK_HIGH" | "PREVAILING_NUT" | "TAB_WASHER" | "COTTER" | "WIRE" | "SPRING_WASHER" | "PEENED" | "SECOND_SCREW";
             hole?: components["schemas"]["HoleRequest"];
         };
+        FasteningView: {
+            /** Format: int32 */
+            count?: number;
+            thread: string;
+            /** Format: double */
+            length_mm?: number;
+            length_as_typed?: string;
+            drive: string;
+            size: string;
+            hand?: string;
+            /** Format: double */
+            torque_nm?: number;
+            torque_as_typed?: string;
+            source: string;
+            locking?: string;
+        };
         Field: {
             name: string;
             label: string;
@@ -2549,6 +2598,15 @@ export interface components {
             /** Format: double */
             hours: number;
         };
+        FoundView: {
+            what: string;
+            severity: string;
+            /** Format: int32 */
+            count?: number;
+            /** Format: int32 */
+            of_count?: number;
+            not: boolean;
+        };
         GaugeInput: {
             /**
              * Format: double
@@ -2617,12 +2675,6 @@ export interface components {
             /** Format: double */
             centreDistanceMm: number;
             internal?: boolean;
-        };
-        GearPlace: {
-            /** Format: int32 */
-            stage: number;
-            /** @enum {string} */
-            member: "PINION" | "WHEEL";
         };
         GearRequest: {
             /** Format: int32 */
@@ -2843,6 +2895,7 @@ export interface components {
             watch: components["schemas"]["Warning"][];
             trays: components["schemas"]["Tray"][];
             steps: components["schemas"]["StepView"][];
+            done: components["schemas"]["DoneView"][];
             undoable?: string;
             photos: components["schemas"]["PhotoView"][];
             statements: components["schemas"]["StatementView"][];
@@ -3019,9 +3072,44 @@ export interface components {
             formula: string;
             numbers: string;
         };
+        LineAnswer: {
+            /** @enum {string} */
+            act: "TAKE_OFF" | "LEFT_IN" | "MISSING" | "NOTE" | "MEASURE" | "MARK" | "DRAIN" | "DISCONNECT" | "TURN" | "SET_TO" | "RELIEVE" | "CLEAN" | "AID";
+            says: string;
+            steps: components["schemas"]["StepRequest"][];
+            pieces: components["schemas"]["Piece"][];
+            carried: string[];
+            problems: string[];
+        };
         LineInput: {
             line: string;
             shafts: string[];
+            previous?: components["schemas"]["PreviousLine"];
+        };
+        LineRequest: {
+            line: string;
+        };
+        LineView: {
+            act?: string;
+            parts: components["schemas"]["PartView"][];
+            loose: components["schemas"]["LooseView"][];
+            fastenings: components["schemas"]["FasteningView"][];
+            tray: string;
+            goes_on?: string;
+            tool: string;
+            /** Format: double */
+            minutes?: number;
+            /** Format: int32 */
+            people?: number;
+            /** Format: double */
+            mass_kg?: number;
+            hard: string;
+            stuck_to?: string;
+            together: string;
+            mark: string;
+            note: string;
+            pieces: components["schemas"]["Piece"][];
+            problems: string[];
         };
         LookedAtRequest: {
             parts: components["schemas"]["Part"][];
@@ -3033,6 +3121,12 @@ export interface components {
             expected?: number;
             /** Format: int32 */
             found?: number;
+        };
+        LooseView: {
+            kind: string;
+            /** Format: int32 */
+            count?: number;
+            size: string;
         };
         LubricantRequest: {
             /** Format: int64 */
@@ -3397,6 +3491,27 @@ export interface components {
             measured: components["schemas"]["Measured"][];
             left?: components["schemas"]["LeftOpen"][];
         };
+        PartView: {
+            name: string;
+            kind: string;
+            /** Format: int32 */
+            count?: number;
+            shaft?: string;
+            side?: string;
+            position: string;
+            way_round?: string;
+            size: string;
+            /** Format: int32 */
+            teeth?: number;
+            /** Format: double */
+            thickness_mm?: number;
+            thickness_as_typed?: string;
+            condition: components["schemas"]["FoundView"][];
+            renew?: boolean;
+            with: string;
+            stays?: boolean;
+            missing?: boolean;
+        };
         PassageAnswer: {
             passes: boolean;
             /** @enum {string} */
@@ -3645,6 +3760,10 @@ export interface components {
             outputForceN: number;
             line: components["schemas"]["At"][];
         };
+        PreviousLine: {
+            shaft?: string;
+            part?: string;
+        };
         ProcedureInput: {
             kind: string;
             /** @enum {string} */
@@ -3731,46 +3850,6 @@ export interface components {
             /** Format: int64 */
             version: number;
             why: string;
-        };
-        QuickLine: {
-            part: string;
-            /** @enum {string} */
-            kind: "O_RING" | "TAB_WASHER" | "COTTER_PIN" | "FELT" | "CIRCLIP" | "COLLET" | "BEARING" | "SEAL" | "GASKET" | "SHIM" | "SPACER" | "PLUG" | "COUPLING" | "COVER" | "HOUSING" | "NUT" | "WASHER" | "KEY" | "CARRIER" | "RING_GEAR" | "WORM" | "CAM_DISC" | "ECCENTRIC" | "GEAR" | "PAWL" | "SPRING" | "ROLLER" | "BALL" | "PLUNGER" | "PIN" | "BUSH" | "LEVER" | "SHAFT" | "SCREW" | "OTHER";
-            /** Format: int32 */
-            count: number;
-            /** Format: int32 */
-            shaft?: number;
-            /** @enum {string} */
-            side?: "LEFT" | "MIDDLE" | "RIGHT";
-            gear?: components["schemas"]["GearPlace"];
-            wayRound: string;
-            screw?: components["schemas"]["Screw"];
-            tray: string;
-            /** @enum {string} */
-            condition: "NOT_SAID" | "SOUND" | "RAISED_METAL" | "CORRODED" | "WORN" | "PITTED" | "CRACKED" | "BROKEN";
-            tool: string;
-            /** Format: double */
-            minutes?: number;
-            matchMark: string;
-            hard: string;
-            stuckTo: string;
-            loose?: components["schemas"]["LooseItem"];
-            thickness?: components["schemas"]["Amount"];
-            /** Format: int32 */
-            teeth?: number;
-            note: string;
-            singleUse: boolean;
-            pieces: components["schemas"]["Piece"][];
-            problems: string[];
-        };
-        QuickLineAnswer: {
-            step: components["schemas"]["StepRequest"];
-            pieces: components["schemas"]["Piece"][];
-            carried: string[];
-            problems: string[];
-        };
-        QuickLineRequest: {
-            line: string;
         };
         ReachInput: {
             removals: components["schemas"]["Removal"][];
@@ -3911,18 +3990,6 @@ export interface components {
             /** Format: double */
             toMm: number;
             note: string;
-        };
-        Screw: {
-            /** Format: int32 */
-            count: number;
-            thread: string;
-            length?: components["schemas"]["Amount"];
-            leftHand: boolean;
-            torque?: components["schemas"]["Amount"];
-            torqueSource: string;
-            drive: string;
-            /** @enum {string} */
-            locking: "NONE" | "THREADLOCK_LOW" | "THREADLOCK_MEDIUM" | "THREADLOCK_HIGH" | "PREVAILING_NUT" | "TAB_WASHER" | "COTTER" | "WIRE" | "SPRING_WASHER" | "PEENED" | "SECOND_SCREW";
         };
         ScrewHole: {
             /** Format: double */
@@ -4986,7 +5053,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["QuickLineRequest"];
+                "application/json": components["schemas"]["LineRequest"];
             };
         };
         responses: {
@@ -5561,6 +5628,62 @@ export interface operations {
         };
     };
     removeFinding: {
+        parameters: {
+            query: {
+                version: number;
+            };
+            header: {
+                "Write-Id": string;
+            };
+            path: {
+                number: number;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
+    keepDone: {
+        parameters: {
+            query?: never;
+            header: {
+                "Write-Id": string;
+            };
+            path: {
+                number: number;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DoneRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
+    removeDone: {
         parameters: {
             query: {
                 version: number;
@@ -6240,7 +6363,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["QuickLineRequest"];
+                "application/json": components["schemas"]["LineRequest"];
             };
         };
         responses: {
@@ -6250,7 +6373,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["QuickLineAnswer"];
+                    "application/json": components["schemas"]["LineAnswer"];
                 };
             };
         };
@@ -6488,7 +6611,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["QuickLine"];
+                    "application/json": components["schemas"]["LineView"];
                 };
             };
         };

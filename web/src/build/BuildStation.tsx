@@ -1,4 +1,5 @@
 import { useEffect, useRef, useState } from "react";
+import { PutBack } from "../done";
 import type { StationProps } from "../job/JobPage";
 import { PlanPanel } from "../plan";
 import { Fault } from "../shared/Caution";
@@ -48,7 +49,12 @@ export function BuildStation({ view, onChoose }: StationProps) {
   }, [last, planning]);
 
   if (last === 0) {
-    return <p>Nothing has come off, so there is nothing to put back. The cards are made from the strip.</p>;
+    return (
+      <>
+        <p>Nothing has come off, so there is nothing to put back. The cards are made from the strip.</p>
+        <PutBack view={view} />
+      </>
+    );
   }
   const next = () => {
     const open = view.rebuild.findIndex((c, i) => i > place && !fitted.has(c.stepId));
@@ -101,7 +107,13 @@ export function BuildStation({ view, onChoose }: StationProps) {
           onBack={() => setPlace(Math.max(place - 1, 0))}
         />
       ) : (
-        <LedgerPanel view={view} onOpen={(id) => setPlace(view.rebuild.findIndex((c) => c.stepId === id))} />
+        <>
+          <LedgerPanel
+            view={view}
+            onOpen={(id) => setPlace(view.rebuild.findIndex((c) => c.stepId === id))}
+          />
+          <PutBack view={view} />
+        </>
       )}
     </>
   );

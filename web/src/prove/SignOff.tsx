@@ -6,7 +6,7 @@ import { fieldErrors } from "../api/problem";
 import type { JobView } from "../api/types";
 import { useKeep } from "../job/bench";
 import { meQuery } from "../people/session";
-import { Fault } from "../shared/Caution";
+import { Caution, Fault } from "../shared/Caution";
 import { moment } from "../shared/format";
 import { Panel } from "../shared/Panel";
 import classes from "./Prove.module.css";

@@ -1,7 +1,7 @@
 import { Button, TextInput } from "@mantine/core";
 import { useQuery } from "@tanstack/react-query";
 import { type FormEvent, useRef, useState } from "react";
-import type { JobView, QuickLineAnswer, StepRequest } from "../api/types";
+import type { JobView, LineAnswer, StepRequest } from "../api/types";
 import { useKeep, usePreview } from "../job/bench";
 import { Fault } from "../shared/Caution";
 import { useDraft } from "../shared/useDraft";
@@ -25,6 +25,10 @@ const EXAMPLES = [
   "worn bush stuck to the collar, with puller, 12 min",
   "flange 4x 3/8-16 x 1 1/4 in, threadlock medium",
   "cage with 24 loose rollers",
+  "tab washer and locknut, chamfer in, output right",
+  "6 case bolts M8x40, one snapped",
+  "battery lead off, capped",
+  "stop screw 14.6 proud of the face, leave it",
 ];
 
 /** One typed line becomes a step; what was understood shows before it is kept. */
@@ -36,7 +40,7 @@ export function QuickLine({ view, shut, after, onCorrect, onKept }: Props) {
   const [unsaid, setUnsaid] = useState(false);
   const [refused, setRefused] = useState<string>();
   const where = after ? `?after=${after}` : "";
-  const read = usePreview<QuickLineAnswer>(
+  const read = usePreview<LineAnswer>(
     `/api/jobs/${view.job.number}/quick-line${where}`,
     line.trim() === "" ? undefined : { line },
   );
@@ -93,7 +97,7 @@ export function QuickLine({ view, shut, after, onCorrect, onKept }: Props) {
         </Button>
       </div>
       {answer ? (
-        <Understood answer={answer} onCorrect={() => onCorrect(answer.step)} />
+        <Understood answer={answer} onCorrect={(step) => onCorrect(step ?? named(line))} />
       ) : (
         <details className={classes.examples}>
           <summary>How to write it, by example</summary>
@@ -122,16 +126,47 @@ export function QuickLine({ view, shut, after, onCorrect, onKept }: Props) {
   );
 }
 
-function Understood({ answer, onCorrect }: { answer: QuickLineAnswer; onCorrect: () => void }) {
-  const { step } = answer;
+/** The words typed as the name of a part, where the line was read as something else. */
+const named = (line: string): StepRequest => ({
+  part: line.trim().slice(0, 120),
+  kind: "OTHER",
+  count: 1,
+  shaft: 0,
+  side: "MIDDLE",
+  wayRound: "",
+  singleUse: false,
+  tray: "",
+  condition: "NOT_SAID",
+  note: "",
+});
+
+function Understood({
+  answer,
+  onCorrect,
+}: {
+  answer: LineAnswer;
+  onCorrect: (step: StepRequest | undefined) => void;
+}) {
+  const { steps } = answer;
+  // Two of one name may stand in a line; their place tells them apart.
+  const placed = steps.map((step, place) => ({ step, key: `${place} ${step.part}` }));
   return (
     <div className={classes.understood} role="status">
-      <p className={classes.part}>
-        {step.count > 1 ? `${step.count} × ` : ""}
-        {step.part || "no part named"}
-      </p>
+      {steps.length === 0 && (
+        <p className={classes.part}>
+          No part came off. Kept in the log as: <b>{answer.says}</b>
+        </p>
+      )}
+      {placed.map(({ step, key }) => (
+        <div key={key}>
+          <p className={classes.part}>
+            {step.count > 1 ? `${step.count} × ` : ""}
+            {step.part} <small>{kindWords(step.kind)}</small>
+          </p>
+          {step.note && <p className={classes.note}>In words: {step.note}</p>}
+        </div>
+      ))}
       <ul>
-        <li>{kindWords(step.kind)}</li>
         {answer.pieces.map((piece) => (
           <li key={`${piece.from}${piece.meaning}`}>
             <b>{piece.words}</b> {piece.meaning}
@@ -146,8 +181,12 @@ function Understood({ answer, onCorrect }: { answer: QuickLineAnswer; onCorrect:
       {answer.problems.map((problem) => (
         <Fault key={problem}>{problem}</Fault>
       ))}
-      <button type="button" className={classes.correct} onClick={onCorrect}>
-        Put it into the form to correct or add
+      <button type="button" className={classes.correct} onClick={() => onCorrect(steps[0])}>
+        {steps.length === 0
+          ? "It is a part that came off: put it into the form"
+          : steps.length === 1
+            ? "Put it into the form to correct or add"
+            : "Put the first into the form to correct or add"}
       </button>
     </div>
   );

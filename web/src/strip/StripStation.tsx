@@ -1,10 +1,11 @@
 import { Button, Menu } from "@mantine/core";
 import { IconArrowBackUp, IconDots, IconFileExport } from "@tabler/icons-react";
 import { useQuery, useQueryClient } from "@tanstack/react-query";
-import { useEffect, useRef, useState } from "react";
+import { Fragment, useEffect, useRef, useState } from "react";
 import { Link, useSearchParams } from "react-router";
 import { problemOf, writeHeaders } from "../api/http";
 import type { JobView, StepRequest, StepView } from "../api/types";
+import { DoneAfter } from "../done";
 import { AsFound } from "../inspect/AsFound";
 import { jobKeys, type Keeping, useKeep } from "../job/bench";
 import { isClosed } from "../job/closed";
@@ -148,24 +149,27 @@ export function StripStation({ view, chosen, onChoose }: StationProps) {
                   </Button>
                   <Papers view={view} signed={signed} />
                 </header>
-                {view.steps.length === 0 && (
+                {view.steps.length === 0 && view.done.length === 0 && (
                   <p>Nothing yet. Type what comes off first, and keep it with Enter.</p>
                 )}
                 <ol className={classes.log}>
                   {[...view.steps].reverse().map((step) => (
-                    <StepRow
-                      key={step.id}
-                      view={view}
-                      step={step}
-                      keeping={keeping}
-                      chosen={step.id === chosen}
-                      inTray={tray !== undefined && step.given.tray === tray}
-                      signed={signed}
-                      onChoose={() => onChoose(step.id === chosen ? undefined : step.id)}
-                      onEdit={() => setEditing(fieldsOf(step.given, step.id))}
-                      onInsert={setAfter}
-                    />
+                    <Fragment key={step.id}>
+                      <DoneAfter view={view} after={step.id} />
+                      <StepRow
+                        view={view}
+                        step={step}
+                        keeping={keeping}
+                        chosen={step.id === chosen}
+                        inTray={tray !== undefined && step.given.tray === tray}
+                        signed={signed}
+                        onChoose={() => onChoose(step.id === chosen ? undefined : step.id)}
+                        onEdit={() => setEditing(fieldsOf(step.given, step.id))}
+                        onInsert={setAfter}
+                      />
+                    </Fragment>
                   ))}
+                  <DoneAfter view={view} after={undefined} />
                 </ol>
               </section>
             </>

@@ -132,6 +132,7 @@ export const job = (decisions: DecisionView[], more: Partial<JobView> = {}): Job
     decisions,
     seen: [],
     leftOpen: [],
+    done: [],
     watch: [],
     photos: [],
     measurements: [],

@@ -12,7 +12,8 @@ import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /**
- * A screw thread as a drawing names it: M8, M30×1.5, 3/8-16, #10-32, G 1/2, or "special …" for one no table holds.
+ * A screw thread as a drawing names it: M8, M30×1.5, 3/8-16, #10-32, 1-1/4-12, G 1/2, 1/4-18 NPT, Tr 24×5, or "special …" for one no
+ * table holds.
  *
  * @param name        the designation in its usual spelling
  * @param diameterMm  nominal diameter d (mm); null for a pipe thread and for a special one
@@ -21,13 +22,21 @@ import org.jspecify.annotations.Nullable;
 public record ScrewThread(String name, @Nullable Double diameterMm, @Nullable Double pitchMm) {
     private static final double INCH_MM = 25.4;
     private static final String FRACTION =
-            "\\d{1,2}\\s\\d{1,2}/\\d{1,2}|\\d{1,2}/\\d{1,2}|\\d{1,2}";
+            "\\d{1,2}[\\s-]\\d{1,2}/\\d{1,2}|\\d{1,2}/\\d{1,2}|\\d{1,2}";
     private static final Pattern METRIC =
             Pattern.compile("M\\s?(\\d{1,3}(?:[.,]\\d)?)(?:\\s?[X×*]\\s?(\\d(?:[.,]\\d{1,2})?))?");
     private static final Pattern UNIFIED =
             Pattern.compile(
-                    "(#\\d{1,2}|" + FRACTION + ")\"?\\s?-\\s?(\\d{1,2}(?:\\.5)?)(?:\\s?UN[CF]?)?");
-    private static final Pattern PIPE = Pattern.compile("G\\s?(" + FRACTION + ")\"?");
+                    "(#\\d{1,2}|"
+                            + FRACTION
+                            + ")\"?\\s?-\\s?(\\d{1,2}(?:\\.5)?)(?:\\s?(?:UN[CFS]?|BS[WF]))?");
+    private static final Pattern PIPE =
+            Pattern.compile("G\\s?(" + FRACTION + ")\"?|(" + FRACTION + ")\"?\\s?(?:BSPT?|PIPE)");
+    private static final Pattern TAPER_PIPE =
+            Pattern.compile(
+                    "(" + FRACTION + ")\"?(?:\\s?-\\s?(\\d{1,2}(?:\\.5)?))?\\s?N\\.?P\\.?T\\.?");
+    private static final Pattern TRAPEZOIDAL =
+            Pattern.compile("TR\\s?(\\d{1,3})\\s?[X×*]\\s?(\\d{1,2}(?:[.,]5)?)");
     private static final String SPECIAL = "SPECIAL";
 
     /**
@@ -44,6 +53,8 @@ public record ScrewThread(String name, @Nullable Double diameterMm, @Nullable Do
         return metric(written)
                 .or(() -> unified(written))
                 .or(() -> pipe(written))
+                .or(() -> taperPipe(written))
+                .or(() -> trapezoidal(written))
                 .orElseThrow(
                         () ->
                                 Refused.because(
@@ -113,19 +124,74 @@ public record ScrewThread(String name, @Nullable Double diameterMm, @Nullable Do
         if (!m.matches()) {
             return Optional.empty();
         }
-        var pitches = ThreadTable.PIPE_PITCHES.get(m.group(1));
+        var size = whole(m.group(1) == null ? m.group(2) : m.group(1));
+        var pitches = ThreadTable.PIPE_PITCHES.get(size);
         if (pitches == null) {
             throw noSuchSize(
                     written, "G " + String.join(", G ", ThreadTable.PIPE_PITCHES.keySet()));
         }
         return Optional.of(
                 new ScrewThread(
-                        "G " + m.group(1), null, INCH_MM / Double.parseDouble(pitches.get(0))));
+                        "G " + hyphened(size), null, INCH_MM / Double.parseDouble(pitches.get(0))));
+    }
+
+    /** American taper pipe thread; each size has one pitch, so it may be left out. */
+    private static Optional<ScrewThread> taperPipe(String written) {
+        var m = TAPER_PIPE.matcher(written);
+        if (!m.matches()) {
+            return Optional.empty();
+        }
+        var size = whole(m.group(1));
+        var pitches = ThreadTable.TAPER_PIPE_PITCHES.get(size);
+        if (pitches == null) {
+            throw noSuchSize(
+                    written,
+                    String.join(" NPT, ", ThreadTable.TAPER_PIPE_PITCHES.keySet()) + " NPT");
+        }
+        if (m.group(2) != null && !pitches.contains(m.group(2))) {
+            throw noSuchPitch(written, size, pitches, "-", "threads an inch");
+        }
+        return Optional.of(
+                new ScrewThread(
+                        hyphened(size) + "-" + pitches.get(0) + " NPT",
+                        null,
+                        INCH_MM / Double.parseDouble(pitches.get(0))));
+    }
+
+    private static Optional<ScrewThread> trapezoidal(String written) {
+        var m = TRAPEZOIDAL.matcher(written);
+        if (!m.matches()) {
+            return Optional.empty();
+        }
+        var pitches = ThreadTable.TRAPEZOIDAL_PITCHES.get(m.group(1));
+        var pitch = plain(m.group(2));
+        if (pitches == null) {
+            throw noSuchSize(
+                    written,
+                    "Tr " + String.join(", Tr ", ThreadTable.TRAPEZOIDAL_PITCHES.keySet()));
+        }
+        if (!pitches.contains(pitch)) {
+            throw noSuchPitch(written, "Tr " + m.group(1), pitches, "×", "mm pitch");
+        }
+        return Optional.of(
+                new ScrewThread(
+                        "Tr " + m.group(1) + "×" + pitch,
+                        Double.parseDouble(m.group(1)),
+                        Double.parseDouble(pitch)));
+    }
+
+    /** 1-1/4 and 1 1/4 are the same size. */
+    private static String whole(String size) {
+        return size.replaceFirst("^(\\d{1,2})-(?=\\d{1,2}/)", "$1 ");
+    }
+
+    private static String hyphened(String size) {
+        return size.replace(' ', '-');
     }
 
     private static ScrewThread inch(
             String written, Matcher m, Map<String, List<String>> table, String before) {
-        var size = m.group(1);
+        var size = whole(m.group(1));
         var pitches = table.get(size);
         if (pitches == null) {
             throw noSuchSize(written, "1/4, 5/16, 3/8, 7/16, 1/2");
@@ -134,7 +200,7 @@ public record ScrewThread(String name, @Nullable Double diameterMm, @Nullable Do
             throw noSuchPitch(written, size, pitches, "-", "threads an inch");
         }
         return new ScrewThread(
-                before + size + "-" + m.group(2),
+                before + hyphened(size) + "-" + m.group(2),
                 inchSizeMm(size),
                 INCH_MM / Double.parseDouble(m.group(2)));
     }

@@ -7,7 +7,8 @@ import java.util.Map;
 
 /**
  * Threads that drawings name. Metric: ISO 261, coarse pitch first, to 100 mm (from memory). Inch: unified coarse, fine and
- * the usual constant pitches, ASME B1.1 (from memory). Pipe: ISO 228-1 (from memory).
+ * the usual constant pitches, ASME B1.1 (from memory). Pipe: ISO 228-1 and, tapered, ASME B1.20.1 (from memory). Trapezoidal: ISO 2904 (from
+ * memory).
  */
 final class ThreadTable {
     /** Diameter (mm) to pitches (mm), the coarse one first; "-" where there is no coarse pitch. */
@@ -37,9 +38,22 @@ final class ThreadTable {
     private static final String PIPE =
             "1/8:28 1/4:19 3/8:19 1/2:14 5/8:14 3/4:14 7/8:14 1:11 1_1/4:11 1_1/2:11 2:11";
 
+    private static final String TAPER_PIPE =
+            "1/16:27 1/8:27 1/4:18 3/8:18 1/2:14 3/4:14 1:11.5 1_1/4:11.5 1_1/2:11.5 2:11.5";
+
+    private static final String TRAPEZOIDAL =
+            """
+            8:1.5 9:2,1.5 10:2,1.5 11:2,3 12:3,2 14:3,2 16:4,2 18:4,2 20:4,2 22:5,3,8 24:5,3,8 26:5,3,8
+            28:5,3,8 30:6,3,10 32:6,3,10 34:6,3,10 36:6,3,10 38:7,3,10 40:7,3,10 42:7,3,10 44:7,3,12
+            46:8,3,12 48:8,3,12 50:8,3,12 52:8,3,12 55:9,3,14 60:9,3,14 65:10,4,16 70:10,4,16
+            75:10,4,16 80:10,4,16 85:12,4,18 90:12,4,18 95:12,4,18 100:12,4,20
+            """;
+
     static final Map<String, List<String>> METRIC_PITCHES = read(METRIC);
     static final Map<String, List<String>> UNIFIED_PITCHES = read(UNIFIED);
     static final Map<String, List<String>> PIPE_PITCHES = read(PIPE);
+    static final Map<String, List<String>> TAPER_PIPE_PITCHES = read(TAPER_PIPE);
+    static final Map<String, List<String>> TRAPEZOIDAL_PITCHES = read(TRAPEZOIDAL);
 
     private ThreadTable() {}
 

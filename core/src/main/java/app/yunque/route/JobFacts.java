@@ -42,6 +42,7 @@ public record JobFacts(Receive receive, Parts parts, Checks checks, Meshes meshe
      * @param missing   pieces not fitted
      * @param balanced  true when the ledger balances
      * @param each      each part that came off
+     * @param toPutBack what was undone beside parts and is not put back, in words
      */
     public record Parts(
             int steps,
@@ -51,9 +52,33 @@ public record JobFacts(Receive receive, Parts parts, Checks checks, Meshes meshe
             int onBench,
             int missing,
             boolean balanced,
-            List<PartFact> each) {
+            List<PartFact> each,
+            List<String> toPutBack) {
         public Parts {
             each = List.copyOf(each);
+            toPutBack = List.copyOf(toPutBack);
+        }
+
+        /** Nothing but parts was undone. */
+        public Parts(
+                int steps,
+                int pieces,
+                int undecided,
+                int fittedSteps,
+                int onBench,
+                int missing,
+                boolean balanced,
+                List<PartFact> each) {
+            this(
+                    steps,
+                    pieces,
+                    undecided,
+                    fittedSteps,
+                    onBench,
+                    missing,
+                    balanced,
+                    each,
+                    List.of());
         }
     }
 

@@ -51,6 +51,13 @@ final class SigningGate {
                                     .formatted(parts.onBench(), parts.missing()),
                             together(parts)));
         }
+        if (!parts.toPutBack().isEmpty()) {
+            points.add(
+                    lead(
+                            "not-put-back",
+                            "Undone at Strip and not put back: %s (Build)."
+                                    .formatted(named(parts.toPutBack()))));
+        }
         told(
                 points,
                 parts,
@@ -264,6 +271,12 @@ final class SigningGate {
         var some = which.stream().limit(MADE_OUT).collect(Collectors.joining(", "));
         int more = which.size() - MADE_OUT;
         return part.name() + ": " + some + (more > 0 ? " and " + more + " more" : "");
+    }
+
+    private static String named(List<String> things) {
+        var some = things.stream().limit(NAMED).collect(Collectors.joining("; "));
+        int more = things.size() - NAMED;
+        return more > 0 ? some + "; and " + more + " more" : some;
     }
 
     private static SigningPoint never(String id, String says) {

@@ -62,17 +62,59 @@ class ScrewInHoleTest {
                 .hasMessageContaining("Free room behind the hole is missing");
     }
 
+    // ISO 228-1 and ASME B1.20.1, from memory; 25.4 over the threads an inch.
+    @ParameterizedTest(name = "{0} is {1}, P {2} mm")
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "1/4-18 NPT | 1/4-18 NPT | 1.411111",
+                "1/4 NPT | 1/4-18 NPT | 1.411111",
+                "1/2-14 NPT | 1/2-14 NPT | 1.814286",
+                "1-1/4-11.5 NPT | 1-1/4-11.5 NPT | 2.208696",
+                "G 1/2 | G 1/2 | 1.814286",
+                "1/2 BSP | G 1/2 | 1.814286",
+                "1-1/4 BSP | G 1-1/4 | 2.309091"
+            })
+    void readsPipeThreads(String text, String name, double pitch) {
+        var thread = ScrewThread.of(text);
+        assertThat(thread.name()).isEqualTo(name);
+        assertThat(thread.diameterMm()).isNull();
+        assertThat(thread.pitchMm()).isCloseTo(pitch, within(1e-6));
+        assertThat(ScrewThread.of(name)).as("read again").isEqualTo(thread);
+    }
+
+    @ParameterizedTest(name = "{0}: {1}")
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "1/4-20 NPT | 1/4-18",
+                "7/8 NPT | 3/4",
+                "Tr 24x4 | Tr 24×5, Tr 24×3, Tr 24×8",
+                "Tr 25x5 | Tr 24",
+                "1-1/4-11 | 1 1/4-7"
+            })
+    void offersTheNearestOfAThreadThatIsNone(String text, String offered) {
+        assertThatThrownBy(() -> ScrewThread.of(text))
+                .isInstanceOf(Refused.class)
+                .hasMessageContaining(offered);
+    }
+
     // ISO 261 and ASME B1.1, from memory.
     @ParameterizedTest(name = "{0} is {1}: d {2} mm, P {3} mm")
     @CsvSource(
             delimiter = '|',
             value = {
+                "1-1/4-12 UNF | 1-1/4-12 | 31.75 | 2.116667",
+                "1 1/4-12 | 1-1/4-12 | 31.75 | 2.116667",
+                "1-14 | 1-14 | 25.4 | 1.814286",
+                "Tr 24x5 | Tr 24×5 | 24 | 5",
+                "TR40×7 | Tr 40×7 | 40 | 7",
                 "m8 | M8 | 8 | 1.25",
                 "M8x1.25 | M8 | 8 | 1.25",
                 "M30 x 1,5 | M30×1.5 | 30 | 1.5",
                 "3/8-16 UNC | 3/8-16 | 9.525 | 1.5875",
                 "#10-32 | #10-32 | 4.826 | 0.79375",
-                "1 1/8-7 | 1 1/8-7 | 28.575 | 3.628571",
+                "1 1/8-7 | 1-1/8-7 | 28.575 | 3.628571",
             })
     void readsThreads(String text, String name, double diameter, double pitch) {
         var thread = ScrewThread.of(text);

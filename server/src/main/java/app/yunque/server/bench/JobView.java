@@ -5,6 +5,7 @@ import app.yunque.route.Station;
 import app.yunque.server.build.BuildOrderView;
 import app.yunque.server.build.FittingView;
 import app.yunque.server.decision.DecisionView;
+import app.yunque.server.done.DoneView;
 import app.yunque.server.drawer.KeptAnswerView;
 import app.yunque.server.finding.LeftView;
 import app.yunque.server.finding.SeenView;
@@ -40,6 +41,7 @@ import org.jspecify.annotations.Nullable;
  * @param watch        what will bite later, danger first
  * @param trays        what lies where
  * @param steps        the strip
+ * @param done         what was done at Strip beside taking parts off
  * @param undoable     what undo would undo; missing when nothing
  * @param photos       pictures of the steps
  * @param statements   what was said about the order
@@ -74,6 +76,7 @@ public record JobView(
         List<WatchList.Warning> watch,
         List<Tray> trays,
         List<StepView> steps,
+        List<DoneView> done,
         @Nullable String undoable,
         List<PhotoView> photos,
         List<StatementView> statements,
@@ -101,6 +104,7 @@ public record JobView(
     /** Sealed views from before there were findings by eye hold none. */
     public JobView {
         seen = Objects.requireNonNullElse(seen, List.of());
+        done = Objects.requireNonNullElse(done, List.of());
         leftOpen = Objects.requireNonNullElse(leftOpen, List.of());
         otherMeshes = Objects.requireNonNullElse(otherMeshes, List.of());
     }

@@ -11,6 +11,7 @@ import app.yunque.server.build.BuildOrderService;
 import app.yunque.server.build.FittingService;
 import app.yunque.server.build.FittingView;
 import app.yunque.server.decision.DecisionService;
+import app.yunque.server.done.DoneService;
 import app.yunque.server.drawer.KeptAnswerService;
 import app.yunque.server.drawer.KeptAnswerView;
 import app.yunque.server.finding.LeftService;
@@ -73,6 +74,7 @@ public class JobViews {
     private final KeptAnswerService answers;
     private final SeenService seen;
     private final LeftService left;
+    private final DoneService done;
     private final StepAnswerService stepAnswers;
 
     JobViews(
@@ -91,6 +93,7 @@ public class JobViews {
             KeptAnswerService answers,
             SeenService seen,
             LeftService left,
+            DoneService done,
             StepAnswerService stepAnswers) {
         this.jobs = jobs;
         this.receive = receive;
@@ -107,6 +110,7 @@ public class JobViews {
         this.answers = answers;
         this.seen = seen;
         this.left = left;
+        this.done = done;
         this.stepAnswers = stepAnswers;
     }
 
@@ -180,6 +184,7 @@ public class JobViews {
         var others = OtherMeshes.of(papers, answered, changes);
         var found = seen.views(job.id());
         var leftOpen = left.views(job.id());
+        var doneBeside = done.views(job.id());
         var planned = planned(job, papers, strip, found, taken, answered, leftOpen, decided);
         var parts = planned.parts();
         var decisionViews = decisions.views(job.id(), parts);
@@ -227,7 +232,8 @@ public class JobViews {
                         meshes,
                         others,
                         places,
-                        procedure);
+                        procedure,
+                        doneBeside);
         var route = Route.of(facts);
         return new JobView(
                 jobs.head(job),
@@ -244,6 +250,7 @@ public class JobViews {
                 WatchList.of(model).warnings(),
                 trays(strip, ledger),
                 kept.views(),
+                doneBeside,
                 steps.undoable(job.id()).orElse(null),
                 photos.views(job.id()),
                 statements.views(job.id(), strip),

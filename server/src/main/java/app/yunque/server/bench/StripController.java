@@ -1,11 +1,14 @@
 package app.yunque.server.bench;
 
+import app.yunque.line.LineReading;
 import app.yunque.measure.Refused;
 import app.yunque.server.build.FittingRequest;
 import app.yunque.server.build.FittingService;
 import app.yunque.server.decision.AcceptRequest;
 import app.yunque.server.decision.DecisionRequest;
 import app.yunque.server.decision.DecisionService;
+import app.yunque.server.done.DoneRequest;
+import app.yunque.server.done.DoneService;
 import app.yunque.server.finding.FindingBook;
 import app.yunque.server.job.JobRef;
 import app.yunque.server.job.JobService;
@@ -19,7 +22,7 @@ import app.yunque.server.teardown.StepRequest;
 import app.yunque.server.teardown.StepService;
 import app.yunque.server.teardown.StepView;
 import app.yunque.server.unit.UnitService;
-import app.yunque.teardown.QuickLine;
+import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -49,6 +52,7 @@ class StripController {
     private final JobService jobs;
     private final StatementService statements;
     private final FindingBook book;
+    private final DoneService done;
 
     StripController(
             BenchWrite bench,
@@ -60,7 +64,8 @@ class StripController {
             JobViews views,
             JobService jobs,
             StatementService statements,
-            FindingBook book) {
+            FindingBook book,
+            DoneService done) {
         this.bench = bench;
         this.receive = receive;
         this.steps = steps;
@@ -71,6 +76,7 @@ class StripController {
         this.jobs = jobs;
         this.statements = statements;
         this.book = book;
+        this.done = done;
     }
 
     @PutMapping("/steps/{stepId}")
@@ -151,23 +157,26 @@ class StripController {
                 });
     }
 
-    /** Reads one typed line as a step, without keeping it. */
+    /** Reads one typed line, without keeping it. */
     @PostMapping("/quick-line")
-    QuickLineAnswer quickLine(
+    LineAnswer quickLine(
             @PathVariable long number,
             @RequestParam(required = false) @Nullable UUID after,
-            @RequestBody QuickLineRequest request) {
+            @RequestBody LineRequest request) {
         return read(jobs.find(number), request, after);
     }
 
-    /** Keeps one typed line as a step; a line typed while the connection was lost is read when it arrives. */
+    /**
+     * Keeps one typed line: as the parts that came off, the first under the given identity, or as something else that was done. A line typed
+     * while the connection was lost is read when it arrives.
+     */
     @PutMapping("/steps/{stepId}/line")
     JobView keepLine(
             @PathVariable long number,
             @PathVariable UUID stepId,
             @RequestHeader("Write-Id") UUID writeId,
             @RequestParam(required = false) @Nullable UUID after,
-            @RequestBody QuickLineRequest request) {
+            @RequestBody LineRequest request) {
         return bench.change(
                 writeId,
                 number,
@@ -177,18 +186,53 @@ class StripController {
                     if (!read.problems().isEmpty()) {
                         throw Refused.because("line", String.join(" ", read.problems()));
                     }
-                    steps.keep(job, stepId, after, read.step(), shafts(job));
+                    keep(job, stepId, after, read, request.line());
                 });
     }
 
+    private void keep(JobRef job, UUID first, @Nullable UUID after, LineAnswer read, String typed) {
+        if (read.steps().isEmpty()) {
+            done.keep(job, first, new DoneRequest(null, read.act(), typed, lastStep(job), false));
+            return;
+        }
+        var id = first;
+        var before = after;
+        for (var step : read.steps()) {
+            steps.keep(job, id, before, step, shafts(job));
+            before = after == null ? null : id;
+            id = UUID.nameUUIDFromBytes((id + " and").getBytes(StandardCharsets.US_ASCII));
+        }
+    }
+
+    private @Nullable UUID lastStep(JobRef job) {
+        return steps.kept(job.id(), shafts(job)).views().stream()
+                .reduce((first, second) -> second)
+                .map(StepView::id)
+                .orElse(null);
+    }
+
+    /** Keeps something that was done and is no part that came off, or that it is put back. */
+    @PutMapping("/done/{id}")
+    JobView keepDone(
+            @PathVariable long number,
+            @PathVariable UUID id,
+            @RequestHeader("Write-Id") UUID writeId,
+            @RequestBody DoneRequest request) {
+        return bench.change(writeId, number, job -> done.keep(job, id, request));
+    }
+
+    @DeleteMapping("/done/{id}")
+    JobView removeDone(
+            @PathVariable long number,
+            @PathVariable UUID id,
+            @RequestHeader("Write-Id") UUID writeId,
+            @RequestParam long version) {
+        return bench.change(writeId, number, job -> done.remove(job, id, version));
+    }
+
     /** The place and tray of the step before go on: of the one it comes after, else of the last. */
-    private QuickLineAnswer read(JobRef job, QuickLineRequest request, @Nullable UUID after) {
+    private LineAnswer read(JobRef job, LineRequest request, @Nullable UUID after) {
         var shafts = shafts(job);
-        var line =
-                QuickLine.read(
-                        request.line(),
-                        shafts,
-                        Optional.of(units.papers(job.unitId()).drive().shafts()));
         var strip = steps.kept(job.id(), shafts).views();
         var before =
                 strip.stream()
@@ -196,7 +240,13 @@ class StripController {
                         .reduce((first, second) -> second)
                         .map(StepView::given)
                         .orElse(null);
-        return QuickLineAnswer.of(line, before, shafts);
+        var line =
+                LineReading.of(
+                        request.line(),
+                        shafts,
+                        Optional.of(units.papers(job.unitId()).drive().shafts()),
+                        new LineReading.Previous(before == null ? null : before.shaft()));
+        return LineAnswer.of(line, before, shafts);
     }
 
     /** Steps typed before whose part begins with a text, of this unit first. */

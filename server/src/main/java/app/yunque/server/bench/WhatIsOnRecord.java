@@ -15,6 +15,7 @@ import app.yunque.route.JobFacts;
 import app.yunque.route.LastWords;
 import app.yunque.route.Station;
 import app.yunque.server.decision.DecisionView;
+import app.yunque.server.done.DoneView;
 import app.yunque.server.drawer.KeptAnswerView;
 import app.yunque.server.finding.LeftView;
 import app.yunque.server.finding.SeenService;
@@ -171,7 +172,8 @@ final class WhatIsOnRecord {
             List<JobView.Mesh> meshes,
             List<JobView.OtherMesh> others,
             List<PlaceAtJob> places,
-            StepsOfUnit procedure) {
+            StepsOfUnit procedure,
+            List<DoneView> done) {
         var isolation = received.isolation();
         var turnCount = received.turnCount();
         var found = words(taken, answered, Station.INSPECT);
@@ -200,7 +202,11 @@ final class WhatIsOnRecord {
                         ledger.onBench(),
                         ledger.missing(),
                         ledger.isBalanced(),
-                        each),
+                        each,
+                        done.stream()
+                                .filter(DoneView::isOpen)
+                                .map(d -> "“%s”: %s".formatted(d.given().line(), d.mirror()))
+                                .toList()),
                 new JobFacts.Checks(
                         planned.plan().openMusts().size(),
                         planned.plan().openMinutes(),

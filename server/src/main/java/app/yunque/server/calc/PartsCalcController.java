@@ -3,13 +3,14 @@ package app.yunque.server.calc;
 import app.yunque.fastener.ScrewHole;
 import app.yunque.fastener.ScrewInHole;
 import app.yunque.fastener.ScrewThread;
+import app.yunque.line.LineReading;
 import app.yunque.measure.Refused;
 import app.yunque.teardown.Envelope;
 import app.yunque.teardown.Fastening;
 import app.yunque.teardown.Opening;
 import app.yunque.teardown.Passage;
-import app.yunque.teardown.QuickLine;
 import java.util.List;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -42,10 +43,17 @@ class PartsCalcController {
     record PassageAnswer(boolean passes, Passage.@Nullable Attitude attitude, String words) {}
 
     /**
-     * @param line   as typed
-     * @param shafts names of the shafts, input first
+     * @param line     as typed
+     * @param shafts   names of the shafts, input first
+     * @param previous the line before, where this one leans on it; may be missing
      */
-    record LineInput(String line, List<String> shafts) {}
+    record LineInput(String line, List<String> shafts, @Nullable PreviousLine previous) {}
+
+    /**
+     * @param shaft shaft the line before was about, by its name; may be missing
+     * @param part  what it was about; may be missing
+     */
+    record PreviousLine(@Nullable String shaft, @Nullable String part) {}
 
     /** What a screw does in a hole. */
     @PostMapping("/fastener/screw-in-hole")
@@ -62,9 +70,17 @@ class PartsCalcController {
                 attitude != null, attitude, attitude == null ? "does not pass" : attitude.words());
     }
 
-    /** One typed line as a step. */
+    /** One typed line, read. */
     @PostMapping("/teardown/quick-line")
-    QuickLine quickLine(@RequestBody LineInput input) {
-        return QuickLine.read(input.line(), input.shafts());
+    LineView quickLine(@RequestBody LineInput input) {
+        var before = input.previous() == null ? null : input.previous().shaft();
+        int shaft = before == null ? -1 : input.shafts().indexOf(before);
+        return LineView.of(
+                LineReading.of(
+                        input.line(),
+                        input.shafts(),
+                        Optional.empty(),
+                        new LineReading.Previous(shaft < 0 ? null : Integer.valueOf(shaft + 1))),
+                input.shafts());
     }
 }

@@ -11,5 +11,7 @@ public enum FindingSort {
     /** A check that is not made, with why. */
     LEFT,
     /** A step of setting or proving. */
-    STEP
+    STEP,
+    /** Something that was done at Strip and is no part that came off. */
+    DONE
 }

@@ -23,6 +23,7 @@ import java.util.Locale;
  * @param parts        one entry for each part
  * @param unseen       parts nobody looked at, in words; empty when there are none
  * @param open         what stood against signing, in whole sentences
+ * @param done         what was done at Strip beside taking parts off, line by line
  * @param ledger       the ledger in words
  * @param oil          oil, line by line
  * @param proof        proof, line by line
@@ -42,6 +43,7 @@ public record Report(
         List<Part> parts,
         String unseen,
         List<String> open,
+        List<String> done,
         String ledger,
         List<String> oil,
         List<String> proof,

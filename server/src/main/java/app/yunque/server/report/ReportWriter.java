@@ -66,6 +66,7 @@ final class ReportWriter {
                 parts(job, pictures),
                 unseen(job),
                 job.route().againstSigning().stream().map(SigningPoint::says).toList(),
+                done(job),
                 ledger(job),
                 oil(job),
                 proof(job),
@@ -343,6 +344,23 @@ final class ReportWriter {
         if (fill.drained() != null) {
             lines.add("What came out: " + fill.drained().sentence());
         }
+    }
+
+    /** "Disconnected: battery lead off. Put back." */
+    private static List<String> done(JobView job) {
+        return job.done().stream()
+                .map(
+                        d ->
+                                "%s: %s.%s"
+                                        .formatted(
+                                                d.act(),
+                                                d.given().line().replaceFirst("[.\\s]+$", ""),
+                                                d.mirror().isEmpty()
+                                                        ? ""
+                                                        : d.isOpen()
+                                                                ? " Not put back."
+                                                                : " Put back."))
+                .toList();
     }
 
     private static List<String> proof(JobView job) {

@@ -12,6 +12,8 @@ import java.util.UUID;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import tools.jackson.databind.JsonNode;
 
 /** A strip that is put right while it is taken down, and planned backwards. */
@@ -200,13 +202,139 @@ class StripTest {
         var read =
                 bench.post(job + "/quick-line", Map.of("line", "2 spacers, chamfer down")).body();
 
-        assertThat(read.path("step").path("shaft").asInt()).isEqualTo(2);
-        assertThat(read.path("step").path("tray").asString()).isEqualTo("C");
+        var step = read.path("steps").get(0);
+        assertThat(step.path("shaft").asInt()).isEqualTo(2);
+        assertThat(step.path("tray").asString()).isEqualTo("C");
         assertThat(read.path("carried").toString())
                 .contains("on the output shaft", "right end", "tray C");
-        var kept = bench.put(job + "/steps/" + UUID.randomUUID(), read.path("step"));
+        var kept = bench.put(job + "/steps/" + UUID.randomUUID(), step);
         assertThat(kept.status()).as(kept.detail()).isEqualTo(200);
         assertThat(parts()).containsExactly("cover", "2 × spacers");
+    }
+
+    private AtBench.Answer keepLine(String line) {
+        return bench.put(job + "/steps/" + UUID.randomUUID() + "/line", Map.of("line", line));
+    }
+
+    /** One line, several parts: each is a step of its own, in the order of the line, and counted once however often it arrives. */
+    @Test
+    void keepsEveryPartOfALine() {
+        assertThat(keepLine("cap, 2 washers, spacer 1/2, output right, tray 4").status())
+                .isEqualTo(200);
+        assertThat(parts()).containsExactly("cap", "2 × washers", "spacer");
+        var steps = view().path("steps");
+        assertThat(steps)
+                .allSatisfy(
+                        s -> {
+                            assertThat(s.path("given").path("tray").asString()).isEqualTo("4");
+                            assertThat(s.path("given").path("shaft").asInt()).isEqualTo(2);
+                        });
+        assertThat(steps.get(2).path("given").path("detail").path("thickness").path("text"))
+                .hasToString("\"0.5\"");
+        assertThat(view().path("ledger").path("removed").asInt()).isEqualTo(4);
+    }
+
+    /** What is not said of all pieces is in words and not at a glance; a second set of screws is not lost. */
+    @Test
+    void keepsInWordsWhatHasNoField() {
+        keepLine("6 case bolts M8x40, one snapped");
+        keepLine("cover 6x 1/4-20 x 3/4 and 2x 1/4-20 x 1-1/2, whiff of burnt oil");
+        var bolts = view().path("steps").get(0).path("given");
+        assertThat(bolts.path("condition").asString()).isEqualTo("NOT_SAID");
+        assertThat(bolts.path("note").asString()).isEqualTo("1 of 6 broken");
+        var cover = view().path("steps").get(1).path("given");
+        assertThat(cover.path("fastening").path("count").asInt()).isEqualTo(6);
+        assertThat(cover.path("note").asString())
+                .contains("also held by 2 × 1/4-20, 1.5 in long")
+                .contains("whiff of burnt oil");
+    }
+
+    @ParameterizedTest(name = "{0}: {1}")
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "springs of the clutch, tray 2 | How many springs?",
+                "cover M8x25 | How many M8 held it?",
+                "cover 6x M8x1.3 | There is no thread M8×1.3"
+            })
+    void asksForWhatALedgerNeeds(String line, String asked) {
+        var refused = keepLine(line);
+        assertThat(refused.status()).isEqualTo(422);
+        assertThat(refused.at("line")).contains(asked);
+        assertThat(parts()).isEmpty();
+    }
+
+    private JsonNode done(int place) {
+        return view().path("done").get(place);
+    }
+
+    /** What is no part never enters the ledger; what was undone is put back before the unit leaves. */
+    @Test
+    void keepsWhatWasDoneBesideAndWhetherItIsPutBack() {
+        keepLine("cover, tray A");
+        keepLine("battery lead off, capped");
+        keepLine("everything washed in white spirit");
+        assertThat(parts()).containsExactly("cover");
+        assertThat(view().path("ledger").path("removed").asInt()).isEqualTo(1);
+        assertThat(done(0).path("act").asString()).isEqualTo("disconnected");
+        assertThat(done(0).path("given").path("line").asString())
+                .isEqualTo("battery lead off, capped");
+        assertThat(done(0).path("given").path("after").asString())
+                .isEqualTo(view().path("steps").get(0).path("id").asString());
+        assertThat(done(1).path("mirror").asString()).isEmpty();
+        assertThat(against("not-put-back"))
+                .contains("“battery lead off, capped”: connect it again as it was (Build)");
+        assertThat(report()).contains("disconnected: battery lead off, capped. Not put back.");
+
+        var given = new HashMap<String, Object>();
+        given.put("act", "DISCONNECT");
+        given.put("line", "battery lead off, capped");
+        given.put("version", done(0).path("given").path("version").asLong());
+        given.put("back", true);
+        var id = done(0).path("id").asString();
+        assertThat(bench.put(job + "/done/" + id, given).status()).isEqualTo(200);
+        assertThat(against("not-put-back")).isEmpty();
+        assertThat(report()).contains("disconnected: battery lead off, capped. Put back.");
+        assertThat(bench.put(job + "/done/" + id, given).status()).isEqualTo(409);
+    }
+
+    @ParameterizedTest(name = "{0} {2}: {3}")
+    @CsvSource({
+        "TAKE_OFF, cover off, false, act",
+        "NOTE, '', false, line",
+        "CLEAN, washed, true, back"
+    })
+    void refusesWhatIsNoSuchNote(String act, String line, boolean back, String field) {
+        var refused =
+                bench.put(
+                        job + "/done/" + UUID.randomUUID(),
+                        Map.of("act", act, "line", line, "back", back));
+        assertThat(refused.status()).isEqualTo(422);
+        assertThat(refused.at(field)).isNotEmpty();
+        assertThat(view().path("done")).isEmpty();
+    }
+
+    @Test
+    void takesBackWhatWasNotDone() {
+        keepLine("two M8 guide studs in");
+        var id = done(0).path("id").asString();
+        assertThat(bench.delete(job + "/done/" + id + "?version=7").status()).isEqualTo(409);
+        assertThat(bench.delete(job + "/done/" + id + "?version=0").status()).isEqualTo(200);
+        assertThat(view().path("done")).isEmpty();
+    }
+
+    private String against(String point) {
+        return view().path("route")
+                .path("againstSigning")
+                .valueStream()
+                .filter(p -> p.path("id").asString().equals(point))
+                .map(p -> p.path("says").asString())
+                .findFirst()
+                .orElse("");
+    }
+
+    private String report() {
+        return new String(bench.get(job + "/report").bytes());
     }
 
     @Test

@@ -297,8 +297,46 @@ class CalcTest {
                 bench.post(
                         "/api/calc/teardown/quick-line",
                         Map.of("line", "6x M8x25 cover input", "shafts", List.of("input shaft")));
-        assertThat(line.body().path("screw").path("thread").asString()).isEqualTo("M8");
-        assertThat(line.body().path("part").asString()).isEqualTo("cover");
+        assertThat(line.body().path("fastenings").get(0).path("thread").asString()).isEqualTo("M8");
+        assertThat(line.body().path("parts").get(0).path("name").asString()).isEqualTo("cover");
+    }
+
+    /** The open form of a line: small letters, names of shafts, canonical numbers beside what was typed; what is not said is missing. */
+    @Test
+    void aLineAnswersInTheOpenForm() {
+        var line =
+                bench.post(
+                                "/api/calc/teardown/quick-line",
+                                Map.of(
+                                        "line",
+                                        "spacer next to it, 8.5, same shaft, nut 1/2-20 LH 45 ft-lb manual, 3/4 socket",
+                                        "shafts",
+                                        List.of("motor shaft", "worm shaft"),
+                                        "previous",
+                                        Map.of("shaft", "worm shaft", "part", "bearing")))
+                        .body();
+        assertThat(line.path("act").asString()).isEqualTo("take_off");
+        var spacer = line.path("parts").get(0);
+        assertThat(spacer.path("kind").asString()).isEqualTo("spacer");
+        assertThat(spacer.path("shaft").asString()).isEqualTo("worm shaft");
+        assertThat(spacer.path("thickness_mm").asDouble()).isEqualTo(8.5);
+        assertThat(spacer.path("thickness_as_typed").asString()).isEqualTo("8.5 mm");
+        assertThat(spacer.has("side")).isFalse();
+        assertThat(spacer.has("condition")).isFalse();
+        var nut = line.path("fastenings").get(0);
+        assertThat(nut.path("hand").asString()).isEqualTo("left");
+        assertThat(nut.path("torque_nm").asDouble()).isCloseTo(61.0118, within(1e-4));
+        assertThat(nut.path("torque_as_typed").asString()).isEqualTo("45 lbf·ft");
+        assertThat(nut.path("drive").asString()).isEqualTo("hex");
+        assertThat(nut.path("size").asString()).isEqualTo("3/4");
+        var left =
+                bench.post(
+                                "/api/calc/teardown/quick-line",
+                                Map.of("line", "flywheel left on", "shafts", List.of()))
+                        .body();
+        assertThat(left.path("act").asString()).isEqualTo("left_in");
+        assertThat(left.path("parts").get(0).path("stays").asBoolean()).isTrue();
+        assertThat(left.has("fastenings")).isFalse();
     }
 
     /** A record of the core that comes over the wire refuses with its own sentence, at its own field. */

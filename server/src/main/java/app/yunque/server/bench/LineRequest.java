@@ -5,4 +5,4 @@ package app.yunque.server.bench;
  *
  * @param line as typed, at most 400 characters
  */
-public record QuickLineRequest(String line) {}
+public record LineRequest(String line) {}

@@ -1,0 +1,180 @@
+package app.yunque.line;
+
+import app.yunque.teardown.StripAct;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.Optional;
+import java.util.regex.Pattern;
+
+/**
+ * Reads what was done. A line that tells of something else than a part that came off must not become one; where two things could be meant
+ * nothing is said. Source of the words: common practice, no source.
+ */
+final class ActReader {
+    private static final String UNIT =
+            "(?:the |whole |complete )*(?:gear\\s?box|unit|box|case|casing|housing|machine|it|winch|pump|motor|head)";
+    private static final String STATE =
+            "(?:neutral|low|high|lo|hi|zero|first|second|third|reverse|top gear|in gear|gear|mid|middle|half way|free|park|manual|auto|open|closed|shut|\\d+(?:\\.\\d+)? ?%)";
+
+    /** Looked for in this order; the first that fits counts. */
+    private static final Map<Pattern, StripAct> TOLD = new LinkedHashMap<>();
+
+    static {
+        told(
+                StripAct.AID,
+                "\\b(?:jack(?:ing)? (?:bolts?|screws?)|guide (?:pins?|studs?)|eye ?bolts?|lifting (?:eyes?|lugs?)|alignment (?:pins?|studs?)|lifting slings?|sling|support blocks?|props?|wedges?|wood(?:en)? blocks?|dummy shaft)\\b[^.]*\\b(?:screwed in|put in|fitted|run in|in|placed|under|round|on)\\b(?!\\s+(?:tray|bag|box))");
+        told(
+                StripAct.RELIEVE,
+                "\\b(?:(?:clock |coil |brake |return )?springs?|pressure|tension|load|weight|preload|hydraulic|air)\\b[^.,]*\\b(?:let (?:off|down|go)|unwound|wound down|run down|released|relieved|bled(?: off)?|backed off|unhooked|slackened(?: off)?|off)\\b(?! the)");
+        told(
+                StripAct.RELIEVE,
+                "^(?:let (?:off|down)|released?|relieved?|bled|unwound|wound down|slackened off)\\b");
+        told(
+                StripAct.DRAIN,
+                "\\b(?:drained|tipped out|poured (?:out|off)|emptied|ran out (?:of|into)|oil (?:is |was )?(?:let )?out|let the oil out|sucked out|pumped out)\\b");
+        told(
+                StripAct.DISCONNECT,
+                "\\b(?:(?:\\p{L}+ )?(?:wires?|leads?|cables?|hoses?|harness|connectors?|terminals?|pipes?|conduit|air lines?|battery|batt|spark plug lead|control line|limit switch(?:es)?|encoder))\\b[^.]*(?:\\b(?:off|disconnected|unplugged|undone|unhooked|unscrewed|first|pulled|capped|blanked)\\b|:)");
+        told(StripAct.DISCONNECT, "\\b(?:disconnected|unplugged|unwired)\\b");
+        told(
+                StripAct.DISCONNECT,
+                "^(?:drive |v-?|v |toothed |timing )?(?:belts?) (?:is |was )?(?:off|slipped off|taken off|out)\\b");
+        told(
+                StripAct.SET_TO,
+                "\\b(?:put|set|turned|moved|shifted|placed|pulled|pushed|left)\\s+(?:to|in|into|on)\\s+(?:the )?"
+                        + STATE
+                        + "\\b(?! (?:bag|tray|box|turn|gear shaft))");
+        told(
+                StripAct.SET_TO,
+                "\\b(?:selector|lever|knob|handle|clutch|gear|dial|switch|valve|rod|fork)s? (?:is |was )?(?:in|at|on|to) "
+                        + STATE
+                        + "\\b");
+        told(
+                StripAct.SET_TO,
+                "\\bin position [\\p{L}\\d]{1,2}\\b|\\b(?:until|till) (?:neutral|it (?:was|is) in|the marks? (?:meet|met|lined))\\b|\\bin neutral\\b");
+        told(
+                StripAct.TURN,
+                "\\b(?:turned|rolled|flipped|tipped|laid|stood)\\s+"
+                        + UNIT
+                        + "?\\s*(?:over|on (?:its|the) (?:side|back|end|face|head)|upside down|upright|round)\\b|^turned (?:half|a quarter|180|90)");
+        told(
+                StripAct.MEASURE,
+                "\\b(?:reads?|read|measured|measures|reading|indicator|dti|feeler)\\b(?! (?:off|out))[^.]*\\d|\\b(?:before strip(?:ping)?|before opening|before it came apart|as found|before teardown)\\b|\\brpm\\b|\\b(?:toe-?in|end ?float|end ?play|backlash|run-?out|turn(?:ing)? torque|drag|lash)\\b[^.]*\\d|\\d[^,]* = \\d|= ?\\d");
+        told(
+                StripAct.MARK,
+                "\\b(?:lines? up with|lined up with|paint(?:ed)? (?:line|mark|dot)|scribed|cent(?:re|er)[\\s-]?popped|punch marks?|felt[\\s-]?pen|chalk(?:ed)?|witness mark)\\b|\\bmarks? [\\p{L}\\d]{1,3} (?:on|to|against|opposite|over) |^(?:\\p{L}+ ){0,4}marked\\b(?! \\d)");
+        told(
+                StripAct.CLEAN,
+                "\\b(?:washed|cleaned|swept|wiped|degreased|rinsed|blown (?:out|off|through)|brushed|stoned|scraped (?:off|clean)|scrubbed|deburred|emeried|dressed|flushed)\\b");
+        told(
+                StripAct.NOTE,
+                "\\b(?:warranty|by phone|customer|invoice|order(?:ed)? (?:new|from)|spare(?:s)? ordered|photo(?:s)? (?:only|taken)|no photo|in place of|instead of the|kit (?:brings|has|comes))\\b|\\b(?:drops?|falls?|comes?|jumps?|flies) (?:out|off|down|apart) (?:when|if|as soon)\\b|\\bno longer\\b|\\bemery it\\b|\\bbefore (?:pulling|lifting|driving|pressing) it\\b");
+        told(StripAct.NOTE, "\\bsprings?\\b[^.,]*\\b(?:wound|caged|held back)\\b");
+        told(
+                StripAct.NOTE,
+                "^(?:\\p{L}+ ){1,3}(?:slides|spins|turns|binds|rocks|rattles|clicks|moves|catches|sticks|knocks|runs|engages|rubs|leans|wobbles|notchy|smells|grinds|whines|did not|does not|would not|will not|cannot|can be|has to|must)\\b");
+    }
+
+    private static final Pattern STAYS =
+            words(
+                    "\\b(?:stays?|stayed|staying|remains?|left (?:in|on|at|alone|where|there|together|as (?:it is|found)|bolted|fitted|untouched|undisturbed)|not (?:taken (?:out|off|apart)|touched|removed|disturbed|pulled|dismantled|opened|undone)|never touched|do(?:n['’]t| not) (?:touch|take|pull|open|disturb|remove|turn|move)|untouched|undisturbed|kept in)\\b");
+
+    private static final Pattern LEAVE_IT =
+            words(
+                    "(?:^|[,;]\\s*)(?:leave|leave it|leave them|leave (?:it |them )?(?:alone|in|on|be)|stays|stay|stays put|left in|left on|left alone|untouched|do(?:n['’]t| not) (?:touch|turn|move|disturb))\\s*(?:$|[,;])");
+
+    /** A clause that begins with it speaks of what was named before. */
+    private static final Pattern STAYS_BEHIND =
+            words(
+                    "[,;]\\s*(?:is |was |are |were |still )?(?:left (?:in|on|where|there|as)|stays?|stayed|remains?)\\b");
+
+    private static final Pattern LEFT_IN_A_STATE = words("\\bleft (?:in|on|at) " + STATE + "\\b");
+
+    /** As an assembly, left together: it came off whole. */
+    private static final Pattern WHOLE =
+            words(
+                    "\\b(?:out|off|lifted|came|pulled|drawn|removed|first)\\b[^.]*\\b(?:not taken apart|left together|not (?:opened|dismantled)|stays? (?:in it|on it|together)|stayed)\\b|\\bas (?:an assembly|a unit|one)\\b");
+
+    private static final Pattern OFF =
+            words(
+                    "\\b(?:off|out|lifted|pulled|drawn|removed|came|taken off|taken out|driven out|tapped out|pressed out|first|withdrawn|unscrewed)\\b");
+
+    private static final Pattern MISSING =
+            words(
+                    "\\b(?:missing|not there|absent|never (?:fitted|there)|not fitted|none fitted|nowhere to be (?:found|seen)|should be one|should be there|was left out|forgotten|wasn['’]t (?:there|in|fitted)|was not (?:there|in|fitted))\\b|\\b(?:is|are|was|were) gone\\b");
+
+    private static final Pattern NOT_MISSING =
+            words(
+                    "\\b(?:none|nothing|not|no\\w*|never) (?:is |are |was |were )?missing\\b|\\b(?:tooth|teeth|number|stamp|thread|paint|coil|spline|lug|tang|corner|piece|plating|legs?|strands?|balls?|rollers?)\\s+(?:is |are |was |were )?(?:missing|gone)\\b|\\bmissing (?:\\w+ )?(?:tooth|teeth)\\b");
+
+    private static final Pattern NO_PART =
+            words(
+                    "^(?:there (?:is|was) )?no (?!play|wear|pitting|cracks?|rust|marks?|burrs?|damage|tools?|photo|gasket\\b.*sealant)");
+
+    private ActReader() {}
+
+    /**
+     * What a line tells that is not simply a part that came off.
+     *
+     * @param first the first clause that names something
+     */
+    static Optional<StripAct> of(String line, String first, boolean namesAPart, boolean isHeld) {
+        if (NO_PART.matcher(line).find() && namesAPart
+                || namesAPart
+                        && MISSING.matcher(first).find()
+                        && !NOT_MISSING.matcher(first).find()) {
+            return Optional.of(StripAct.MISSING);
+        }
+        if (LEFT_IN_A_STATE.matcher(line).find()) {
+            return Optional.of(StripAct.SET_TO);
+        }
+        if (LEAVE_IT.matcher(line).find()
+                || STAYS_BEHIND.matcher(line).find() && !OFF.matcher(first).find()
+                || STAYS.matcher(first).find()
+                        && !(OFF.matcher(first.substring(0, stays(first))).find())
+                        && !WHOLE.matcher(line).find()) {
+            return Optional.of(StripAct.LEFT_IN);
+        }
+        return TOLD.entrySet().stream()
+                .filter(t -> t.getKey().matcher(line).find())
+                .map(Map.Entry::getValue)
+                .findFirst()
+                .filter(
+                        act ->
+                                !(isHeld
+                                        && (act == StripAct.CLEAN
+                                                || act == StripAct.MARK
+                                                || act == StripAct.MEASURE)))
+                .filter(
+                        act ->
+                                !(act != StripAct.NOTE
+                                        && act != StripAct.AID
+                                        && OFF_FIRST.matcher(first).find()
+                                        && namesAPart
+                                        && act != StripAct.DISCONNECT
+                                        && act != StripAct.DRAIN
+                                        && act != StripAct.RELIEVE));
+    }
+
+    /** "cover off, washed": it came off all the same. */
+    private static final Pattern OFF_FIRST =
+            words("\\b(?:off|out|lifted|removed|came (?:off|out|up)|drawn|pulled)\\b");
+
+    private static int stays(String clause) {
+        var m = STAYS.matcher(clause);
+        return m.find() ? m.start() : clause.length();
+    }
+
+    /** A clause that says of something that it stays. */
+    static boolean stays(String clause, int from) {
+        return STAYS.matcher(clause.substring(Math.min(from, clause.length()))).find();
+    }
+
+    private static void told(StripAct act, String regex) {
+        TOLD.put(words(regex), act);
+    }
+
+    private static Pattern words(String regex) {
+        return Pattern.compile(regex, Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CASE);
+    }
+}

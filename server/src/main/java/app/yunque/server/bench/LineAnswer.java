@@ -1,0 +1,291 @@
+package app.yunque.server.bench;
+
+import app.yunque.line.LineReading;
+import app.yunque.server.quantity.EnteredNumber;
+import app.yunque.server.teardown.DetailRequest;
+import app.yunque.server.teardown.StepRequest;
+import app.yunque.teardown.Condition;
+import app.yunque.teardown.Fastening.Locking;
+import app.yunque.teardown.LooseItem;
+import app.yunque.teardown.Side;
+import app.yunque.teardown.StripAct;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A typed line, ready to be kept: as the parts that came off, or as something else that was done.
+ *
+ * @param act      what it is kept as; TAKE_OFF where it is kept as parts
+ * @param says     the same in words
+ * @param steps    the parts, in the order of the line; empty where none came off
+ * @param pieces   what was understood, word by word
+ * @param carried  what the line did not say and was taken from the step before, in words
+ * @param problems what was seen and cannot be, or has to be said first
+ */
+public record LineAnswer(
+        StripAct act,
+        String says,
+        List<StepRequest> steps,
+        List<LineReading.Piece> pieces,
+        List<String> carried,
+        List<String> problems) {
+
+    /**
+     * @param line   what was read
+     * @param before the last step, whose place and tray go on while the line does not say otherwise; null for the first
+     * @param shafts names of the shafts
+     */
+    static LineAnswer of(LineReading line, @Nullable StepRequest before, List<String> shafts) {
+        var problems = new ArrayList<>(line.problems());
+        var carried = new ArrayList<String>();
+        if (!line.takesOff()) {
+            var act = line.act() == null ? StripAct.NOTE : line.act();
+            return new LineAnswer(act, act.words(), List.of(), line.pieces(), carried, problems);
+        }
+        problems.addAll(uncounted(line));
+        var steps = steps(line, before, carried, shafts);
+        return new LineAnswer(
+                StripAct.TAKE_OFF,
+                StripAct.TAKE_OFF.words(),
+                steps,
+                line.pieces(),
+                List.copyOf(carried),
+                problems);
+    }
+
+    /** A ledger balances only over what was counted. */
+    private static List<String> uncounted(LineReading line) {
+        var parts =
+                line.parts().stream()
+                        .filter(p -> p.count() == null)
+                        .map(
+                                p ->
+                                        "How many %s? Count them and say it: “3 %s”."
+                                                .formatted(p.name(), p.name()));
+        var loose =
+                line.loose().stream()
+                        .filter(l -> l.count() == null)
+                        .map(l -> "How many %s? Count them.".formatted(l.name()));
+        var screws =
+                line.fasteners().stream()
+                        .filter(f -> f.count() == null && !f.thread().isEmpty())
+                        .map(
+                                f ->
+                                        "How many %s held it? Say it: “4x %s”."
+                                                .formatted(f.thread(), f.thread()));
+        return Stream.of(parts, loose, screws).flatMap(s -> s).toList();
+    }
+
+    private static List<StepRequest> steps(
+            LineReading line,
+            @Nullable StepRequest before,
+            List<String> carried,
+            List<String> shafts) {
+        var steps = new ArrayList<StepRequest>();
+        var previous = before;
+        for (int i = 0; i < line.parts().size(); i++) {
+            var step = step(line, i, previous, carried, shafts);
+            steps.add(step);
+            previous = step;
+        }
+        if (steps.isEmpty()) {
+            for (var loose : line.loose()) {
+                var step = ofLoose(line, loose, previous, carried, shafts);
+                steps.add(step);
+                previous = step;
+            }
+        }
+        return List.copyOf(steps);
+    }
+
+    private record Place(int shaft, Side side, String tray) {}
+
+    private static Place place(
+            @Nullable Integer saidShaft,
+            @Nullable Side saidSide,
+            String saidTray,
+            @Nullable StepRequest before,
+            List<String> carried,
+            List<String> shafts) {
+        int shaft = saidShaft != null ? saidShaft : before == null ? 0 : before.shaft();
+        Side side = saidSide != null ? saidSide : before == null ? Side.MIDDLE : before.side();
+        var tray = saidTray;
+        boolean isFirst = carried.isEmpty();
+        if (before != null && saidShaft == null && isFirst) {
+            carried.add(
+                    "on the "
+                            + (shaft == 0 || shaft > shafts.size()
+                                    ? "housing"
+                                    : shafts.get(shaft - 1)));
+        }
+        if (before != null && saidSide == null && shaft > 0 && isFirst) {
+            carried.add(
+                    side == Side.MIDDLE
+                            ? "in the middle"
+                            : side == Side.LEFT ? "left end" : "right end");
+        }
+        if (tray.isEmpty() && before != null && !before.tray().isEmpty()) {
+            tray = before.tray();
+            if (isFirst) {
+                carried.add("tray " + tray);
+            }
+        }
+        return new Place(shaft, shaft == 0 ? Side.MIDDLE : side, tray);
+    }
+
+    private static StepRequest step(
+            LineReading line,
+            int place,
+            @Nullable StepRequest before,
+            List<String> carried,
+            List<String> shafts) {
+        var part = line.parts().get(place);
+        var at = place(part.shaft(), part.side(), line.tray(), before, carried, shafts);
+        var own = line.fasteners().stream().filter(f -> f.part() == place).toList();
+        var held = own.stream().filter(f -> !f.thread().isEmpty()).findFirst().orElse(null);
+        var gear = part.gear();
+        return new StepRequest(
+                null,
+                named(part),
+                part.kind(),
+                part.count() == null ? 1 : part.count(),
+                at.shaft(),
+                at.side(),
+                gear == null ? null : new StepRequest.GearRequest(gear.stage(), gear.member()),
+                part.wayRound(),
+                fastening(held),
+                part.renew() || part.kind().isSingleUse(),
+                at.tray(),
+                part.condition(),
+                note(line, place, part, own, held),
+                detail(line, place, part));
+    }
+
+    /** With its size, which tells it from its like. */
+    private static String named(LineReading.Part part) {
+        var size =
+                Stream.of(part.size(), part.position())
+                        .filter(s -> !s.isEmpty())
+                        .collect(Collectors.joining(", "));
+        return size.isEmpty() ? part.name() : part.name() + " " + size;
+    }
+
+    /** Everything that has no field of its own; what was not understood stands with the first part, in the words typed. */
+    private static String note(
+            LineReading line,
+            int place,
+            LineReading.Part part,
+            List<LineReading.Fastener> own,
+            LineReading.@Nullable Fastener held) {
+        return Stream.of(
+                        part.foundBeside(),
+                        part.with().isEmpty() ? "" : "with " + part.with(),
+                        own.stream()
+                                .filter(
+                                        f ->
+                                                f != held
+                                                        && (f.count() != null
+                                                                || !f.thread().isEmpty()))
+                                .map(f -> "also held by " + f.inWords())
+                                .collect(Collectors.joining(", ")),
+                        place == 0 && !line.goesOn().isEmpty() ? line.goesOn() + " goes on" : "",
+                        place == 0 && !line.together().isEmpty() ? "came out together" : "",
+                        place == 0 ? line.note() : "")
+                .filter(s -> !s.isEmpty())
+                .collect(Collectors.joining("; "));
+    }
+
+    private static StepRequest.@Nullable FasteningRequest fastening(
+            LineReading.@Nullable Fastener screw) {
+        return screw == null
+                ? null
+                : new StepRequest.FasteningRequest(
+                        screw.count() == null ? 1 : screw.count(),
+                        screw.thread(),
+                        number(screw.length()),
+                        Boolean.TRUE.equals(screw.leftHand()),
+                        number(screw.torque()),
+                        screw.torque() != null && screw.source().isEmpty()
+                                ? "typed at the bench, no source"
+                                : screw.source(),
+                        screw.drive(),
+                        screw.locking() == null ? Locking.NONE : screw.locking(),
+                        null);
+    }
+
+    private static StepRequest ofLoose(
+            LineReading line,
+            LineReading.Loose loose,
+            @Nullable StepRequest before,
+            List<String> carried,
+            List<String> shafts) {
+        var at = place(null, null, line.tray(), before, carried, shafts);
+        return new StepRequest(
+                null,
+                loose.size().isEmpty() ? loose.name() : loose.name() + " " + loose.size(),
+                loose.kind(),
+                loose.count() == null ? 1 : loose.count(),
+                at.shaft(),
+                at.side(),
+                null,
+                "",
+                null,
+                false,
+                at.tray(),
+                Condition.NOT_SAID,
+                line.note(),
+                detail(line, null, null, null));
+    }
+
+    private static DetailRequest detail(LineReading line, int place, LineReading.Part part) {
+        var loose =
+                place > 0 || line.loose().isEmpty()
+                        ? null
+                        : line.loose().stream().map(LineAnswer::item).toList();
+        return detail(line, loose, number(part.thickness()), part.teeth());
+    }
+
+    private static LooseItem item(LineReading.Loose loose) {
+        int count = loose.count() == null ? 1 : loose.count();
+        return new LooseItem(loose.kind(), count, count);
+    }
+
+    private static DetailRequest detail(
+            LineReading line,
+            @Nullable List<LooseItem> loose,
+            @Nullable EnteredNumber thickness,
+            @Nullable Integer teeth) {
+        return new DetailRequest(
+                line.tool(),
+                null,
+                null,
+                line.minutes(),
+                line.people(),
+                line.mark(),
+                null,
+                null,
+                null,
+                null,
+                null,
+                line.hard(),
+                line.stuckTo(),
+                null,
+                null,
+                null,
+                loose,
+                null,
+                null,
+                line.massKg(),
+                thickness,
+                teeth,
+                null,
+                null);
+    }
+
+    private static @Nullable EnteredNumber number(LineReading.@Nullable Amount amount) {
+        return amount == null ? null : new EnteredNumber(amount.text(), amount.unit());
+    }
+}

@@ -1,0 +1,1 @@
+export { DoneAfter, PutBack } from "./Done";
