@@ -31,7 +31,7 @@ class EveryKindOfUnitTest {
                 List.of(
                         "Worm set: rim backlash",
                         "Contact on the wheel, both directions",
-                        "Spin, rock and drag, washed dry"),
+                        "Feel, turned slowly under hand load"),
                 List.of("S-02", "S-03", "S-05"),
                 List.of("P-12", "P-16")),
         PLANETARY_WINCH(
@@ -68,7 +68,7 @@ class EveryKindOfUnitTest {
                 List.of("P-12")),
         LATHE_SLIDE(
                 "lathe cross slide",
-                "feed or positioning",
+                "feed, timed or reversing",
                 "screw and nut, the last stage",
                 Map.of(
                         "Pitch, thread to thread", "5",
@@ -83,7 +83,7 @@ class EveryKindOfUnitTest {
                 List.of("P-30", "P-31")),
         METERING_PUMP(
                 "metering pump",
-                "feed or positioning",
+                "feed, timed or reversing",
                 "worm of which only starts and teeth are known",
                 Map.of("Starts of the worm", "1", "Teeth of the worm wheel", "30"),
                 "Doses too little",
@@ -155,8 +155,8 @@ class EveryKindOfUnitTest {
                 assertThat(proved.getByText(step).first()).isVisible();
             }
             Plan.goThrough(m, "What it shows before it leaves");
-            // Parts that nobody fitted again: no list, however well answered, lets the unit leave.
-            assertThat(m.button("Sign as Inés Roldán")).isDisabled();
+            // Parts that nobody fitted again stand against it, however well the lists are answered.
+            assertThat(m.region("Sign off").getByText("The ledger does not balance")).isVisible();
         }
     }
 

@@ -1,5 +1,7 @@
 package app.yunque.line;
 
+import static app.yunque.line.TypedLine.words;
+
 import app.yunque.teardown.StripAct;
 import java.util.LinkedHashMap;
 import java.util.Map;
@@ -23,6 +25,7 @@ final class ActReader {
         told(
                 StripAct.AID,
                 "\\b(?:jack(?:ing)? (?:bolts?|screws?)|guide (?:pins?|studs?)|eye ?bolts?|lifting (?:eyes?|lugs?)|alignment (?:pins?|studs?)|lifting slings?|sling|support blocks?|props?|wedges?|wood(?:en)? blocks?|dummy shaft)\\b[^.]*\\b(?:screwed in|put in|fitted|run in|in|placed|under|round|on)\\b(?!\\s+(?:tray|bag|box))");
+        told(StripAct.AID, "\\b(?:lock|guide|index|alignment)(?:ing)? pins? in\\s*(?:$|[,;])");
         told(
                 StripAct.RELIEVE,
                 "\\b(?:(?:clock |coil |brake |return )?springs?|pressure|tension|load|weight|preload|hydraulic|air)\\b[^.,]*\\b(?:let (?:off|down|go)|unwound|wound down|run down|released|relieved|bled(?: off)?|backed off|unhooked|slackened(?: off)?|off)\\b(?! the)");
@@ -86,7 +89,7 @@ final class ActReader {
     /** A clause that begins with it speaks of what was named before. */
     private static final Pattern STAYS_BEHIND =
             words(
-                    "[,;]\\s*(?:is |was |are |were |still )?(?:left (?:in|on|where|there|as)|stays?|stayed|remains?)\\b");
+                    "[,;]\\s*(?:is |was |are |were |still )?(?:left (?:in|on|where|there|as)|stays?|stayed|remains?|not (?:pulled|removed|taken (?:off|out)|touched|disturbed))\\b");
 
     private static final Pattern LEFT_IN_A_STATE = words("\\bleft (?:in|on|at) " + STATE + "\\b");
 
@@ -172,9 +175,5 @@ final class ActReader {
 
     private static void told(StripAct act, String regex) {
         TOLD.put(words(regex), act);
-    }
-
-    private static Pattern words(String regex) {
-        return Pattern.compile(regex, Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CASE);
     }
 }

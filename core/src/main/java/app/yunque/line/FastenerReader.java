@@ -1,5 +1,7 @@
 package app.yunque.line;
 
+import static app.yunque.line.TypedLine.words;
+
 import app.yunque.fastener.ScrewThread;
 import app.yunque.line.LineReading.Amount;
 import app.yunque.line.LineReading.Fastener;
@@ -448,9 +450,5 @@ final class FastenerReader {
                                         words,
                                         f.locking(),
                                         -1)));
-    }
-
-    private static Pattern words(String regex) {
-        return Pattern.compile(regex, Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CASE);
     }
 }

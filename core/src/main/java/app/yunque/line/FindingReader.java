@@ -1,5 +1,7 @@
 package app.yunque.line;
 
+import static app.yunque.line.TypedLine.words;
+
 import app.yunque.line.LineReading.Finding;
 import app.yunque.line.LineReading.Found;
 import app.yunque.teardown.PartKind;
@@ -193,9 +195,5 @@ final class FindingReader {
                         .matches(
                                 "(?i)(?:of them|is|are|was|were|a bit|slightly|badly|very|gone|heavily|lightly|ran dry|dry and|dry|already|half)(?: \\p{L}+)?")
                 || Vocabulary.PART.matcher(between).find();
-    }
-
-    private static Pattern words(String regex) {
-        return Pattern.compile(regex, Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CASE);
     }
 }

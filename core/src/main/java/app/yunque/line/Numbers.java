@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.regex.MatchResult;
 
 /** Numbers of pieces as people write them. */
 final class Numbers {
@@ -41,5 +42,15 @@ final class Numbers {
         }
         int small = SMALL.indexOf(plain);
         return small > 0 ? Optional.of(small) : Optional.ofNullable(OTHERS.get(plain));
+    }
+
+    /** The first of some groups that took part in a match; empty where none did. */
+    static String first(MatchResult m, int... groups) {
+        for (int group : groups) {
+            if (m.group(group) != null) {
+                return m.group(group);
+            }
+        }
+        return "";
     }
 }

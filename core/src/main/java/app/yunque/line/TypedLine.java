@@ -130,6 +130,11 @@ final class TypedLine {
         return pieces.stream().sorted(Comparator.comparingInt(Piece::from)).toList();
     }
 
+    /** A pattern of words, whatever their case. */
+    static Pattern words(String regex) {
+        return Pattern.compile(regex, Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CASE);
+    }
+
     /** Words with nothing blank, doubled or hanging on. */
     static String tidy(String words) {
         return words.replace(GONE, ' ')

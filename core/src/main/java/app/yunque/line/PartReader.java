@@ -1,0 +1,560 @@
+package app.yunque.line;
+
+import static app.yunque.line.TypedLine.words;
+
+import app.yunque.drive.DriveShafts;
+import app.yunque.gear.Member;
+import app.yunque.line.LineReading.Fastener;
+import app.yunque.teardown.GearPlace;
+import app.yunque.teardown.PartKind;
+import app.yunque.teardown.Side;
+import app.yunque.teardown.StripAct;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.Set;
+import java.util.regex.Pattern;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Makes parts of the clauses of a line: the first words of one are the name of a part, or say something of the part before. Where it
+ * cannot be told which, nothing is made of it.
+ */
+final class PartReader {
+    /** What is told of a part and names none: "lever left on", "bull gear came with it". */
+    private static final Pattern STATEMENT =
+            words(
+                    "^[\\s\\u0000]*(?:came (?:with|off with|out with)|brings|slides|drops?|falls?|runs?|turns|sits|sat in|goes|moves|comes|shows|needs|must|has to|is|are|was still|still|bears|fits|to follow|later|next time|not (?:yet )?(?:off|out|known|found)|done|ok by)\\b");
+
+    private static final Pattern CAME_WITH =
+            words("\\b(?:came with it|still on it|on it|in it|stays? (?:in|on) it|with it)\\b");
+    private static final Pattern PLACE_ONLY =
+            words(
+                    "^[\\s\\u0000]*(?:the\\s+)?(?:upper|lower|top|bottom|inner|outer|front|rear|left|right|other|same|that)\\s+[\\p{L}-]+[\\s\\u0000]*$");
+    private static final Pattern OF_A_BEARING = words("\\b(?:race|cage|cup|cone)s?$");
+    private static final String UNKNOWN =
+            "^[\\s\\u0000]*(?:the\\s+)?((?!oil|water|grease|power|current|lights?|gas|steam|air|hands?)\\p{L}[\\p{L}-]+(?:\\s\\p{L}[\\p{L}-]+)?)";
+    private static final Pattern UNKNOWN_OFF =
+            words(UNKNOWN + "\\s+(?:off|out|taken off|taken out|removed|lifted (?:off|out))\\b");
+    private static final Pattern UNKNOWN_ALONE =
+            words(
+                    "^[\\s\\u0000]*(?:the\\s+)?((?:\\p{L}[\\p{L}'-]+ ?){1,3})(?=[\\s\\u0000]*$|[\\s\\u0000]*[,;]|\\s+(?:left|right|middle)\\b)");
+    private static final Pattern UNKNOWN_HELD = words(UNKNOWN + "\\s*(?=\\u0000)");
+    private static final Pattern PREDICATE =
+            words(
+                    "^[\\s\\u0000]+(?:all )?(?:tight|free|stiff|dry|oily|clean|dirty|counted|ok|okay|good|fine|sound|there|present|intact|worn|loose)\\b");
+    private static final Pattern SPLIT_CASE = words("^[\\s\\u0000]*split\\b");
+    static final Set<PartKind> FASTENERS = EnumSet.of(PartKind.SCREW, PartKind.NUT);
+    static final Set<PartKind> THREADED = EnumSet.of(PartKind.SCREW, PartKind.NUT, PartKind.PLUG);
+    static final Set<PartKind> FALLING = EnumSet.of(PartKind.BALL, PartKind.ROLLER);
+    private static final Pattern PAPERS =
+            words("\\b(pinion|wheel)\\s+(\\d)\\b(?!\\d|\\s?(?:mm|x|off|pcs))");
+    private static final Pattern LEFT_AND_RIGHT =
+            words(
+                    "\\bL(?:eft)?\\s?("
+                            + SizeReader.NUM
+                            + ")\\b,?\\s+(?:and\\s+)?R(?:ight)?\\s?("
+                            + SizeReader.NUM
+                            + ")\\b");
+
+    private final TypedLine line;
+    private final List<String> shafts;
+    private final Optional<DriveShafts> drive;
+    private final ClauseReader names;
+    private final PlaceReader places;
+    private final SizeReader sizes;
+    private final CountReader counts;
+    private final FindingReader findings;
+    private final List<Draft> drafts = new ArrayList<>();
+
+    /** What the words before a colon name: "front wheel: cap, washers, wheel". */
+    private @Nullable Head leadHead;
+
+    PartReader(
+            TypedLine line,
+            List<String> shafts,
+            Optional<DriveShafts> drive,
+            ClauseReader names,
+            PlaceReader places) {
+        this.line = line;
+        this.shafts = shafts;
+        this.drive = drive;
+        this.names = names;
+        this.places = places;
+        this.sizes = new SizeReader(line);
+        this.counts = new CountReader(line);
+        this.findings = new FindingReader(line);
+    }
+
+    /** The parts in the order of the line. */
+    List<Draft> drafts() {
+        return drafts;
+    }
+
+    void parts(List<Clause> clauses, @Nullable StripAct act, List<FastenerReader.Read> fasteners) {
+        var lead = clauses.stream().filter(Clause::isLead).findFirst();
+        for (int c = 0; c < clauses.size(); c++) {
+            var clause = clauses.get(c);
+            if (clause.isLead() && isLeadOfAList(clauses, c)) {
+                names.head(clause, false).ifPresent(h -> leadHead = h);
+                continue;
+            }
+            var head = names.head(clause, act == StripAct.MISSING);
+            boolean isMore = act != null && !drafts.isEmpty();
+            if (head.isPresent() && !isMore && names(clause, head.get(), c, act, fasteners)) {
+                begin(clause, head.get(), c, fasteners);
+            }
+            if (drafts.isEmpty() && c == 0 && act == null && head.isEmpty()) {
+                unknown(clause, fasteners).ifPresent(drafts::add);
+            }
+            if (!drafts.isEmpty()) {
+                describe(clause, head, c);
+            }
+        }
+        lead.ifPresent(
+                l ->
+                        places.shaftIn(l.from(), l.to(), null)
+                                .ifPresent(s -> drafts.forEach(d -> d.shaft = s)));
+        shareShafts(clauses);
+        if (act != StripAct.MISSING) {
+            drafts.forEach(this::settleCount);
+        }
+        if (act == StripAct.LEFT_IN) {
+            drafts.removeIf(d -> d.kind == PartKind.OTHER);
+        }
+    }
+
+    /** "Chuck off, 3 nuts": a thing the table has no word for came off, or was held by something. */
+    private Optional<Draft> unknown(Clause clause, List<FastenerReader.Read> fasteners) {
+        var off = line.find(UNKNOWN_OFF, clause.from(), clause.to());
+        var held =
+                line.find(UNKNOWN_HELD, clause.from(), clause.to())
+                        .filter(
+                                m ->
+                                        fasteners.stream()
+                                                .anyMatch(
+                                                        f ->
+                                                                f.from() >= m.end(1)
+                                                                        && f.from() < clause.to()));
+        var alone =
+                line.find(UNKNOWN_ALONE, clause.from(), clause.to())
+                        .filter(
+                                m ->
+                                        !ClauseReader.STOP.matcher(m.group(1)).find()
+                                                && !saysFound(clause))
+                        .filter(m -> !Vocabulary.FEATURE.matcher(m.group(1)).find());
+        return off.or(() -> held)
+                .or(() -> alone)
+                .map(
+                        m -> {
+                            var d = new Draft();
+                            d.name = m.group(1).strip();
+                            d.at = clause.from();
+                            d.group = clause.group();
+                            d.plural = d.name.endsWith("s");
+                            line.take(m.start(1), m.end(1), "");
+                            return d;
+                        });
+    }
+
+    /** What stands before a colon only says where, if names follow. */
+    private boolean isLeadOfAList(List<Clause> clauses, int c) {
+        return c + 1 < clauses.size() && names.head(clauses.get(c + 1), false).isPresent();
+    }
+
+    private boolean names(
+            Clause clause,
+            Head head,
+            int c,
+            @Nullable StripAct act,
+            List<FastenerReader.Read> fasteners) {
+        var after = line.left(head.to(), clause.to());
+        if (c == 0
+                && act == null
+                && Vocabulary.FEATURE.matcher(after).region(0, Math.min(after.length(), 24)).find()
+                && after.strip().length() > 0
+                && isFeatureNext(after)
+                && !saysFound(clause)) {
+            return false;
+        }
+        if (isAboutThePartBefore(clause, head)) {
+            return false;
+        }
+        if (c > 0 && (STATEMENT.matcher(after).find() || ActReader.stays(after, 0))) {
+            drafts.stream()
+                    .reduce((first, second) -> second)
+                    .filter(d -> CAME_WITH.matcher(after).find())
+                    .ifPresent(d -> d.with = head.name().strip());
+            return false;
+        }
+        if (c > 0
+                && Vocabulary.isPlural(head.name().strip())
+                && line.left(clause.from(), head.from())
+                        .replaceAll("[\\p{L}\\s\\u0000]", "")
+                        .isEmpty()
+                && PREDICATE.matcher(after).find()
+                && !Numbers.starts(line.left(clause.from(), clause.to()))) {
+            return false;
+        }
+        if (c > 0 && isPlaceOnly(clause, head)) {
+            return false;
+        }
+        return !isHeldBy(clause, head, fasteners);
+    }
+
+    /** "Detent holes worn", "needles dry and blued": a finding on the part before. */
+    private boolean isAboutThePartBefore(Clause clause, Head head) {
+        if (drafts.isEmpty()) {
+            return false;
+        }
+        boolean isUncounted =
+                line.left(clause.from(), head.from()).replace(TypedLine.GONE, ' ').isBlank();
+        var last = drafts.get(drafts.size() - 1);
+        var after = line.left(head.to(), clause.to());
+        return isFeatureNext(after)
+                || isUncounted
+                        && head.name().strip().equalsIgnoreCase(last.name)
+                        && !TypedLine.tidy(after).isEmpty()
+                || isPartOfTheBearingBefore(clause, head)
+                || FALLING.contains(head.kind())
+                        && Vocabulary.isPlural(head.name().strip())
+                        && isUncounted
+                        && saysFound(clause);
+    }
+
+    /** "Outer race turned in its seat": of the bearing that was named, where something is told of it. */
+    private boolean isPartOfTheBearingBefore(Clause clause, Head head) {
+        return drafts.get(drafts.size() - 1).kind == PartKind.BEARING
+                && OF_A_BEARING.matcher(head.name()).find()
+                && !TypedLine.tidy(line.left(head.to(), clause.to())).isEmpty();
+    }
+
+    private static boolean isFeatureNext(String after) {
+        var m = Vocabulary.FEATURE.matcher(after);
+        return m.find()
+                && after.substring(0, m.start()).isBlank()
+                && after.charAt(0) != TypedLine.GONE;
+    }
+
+    private boolean saysFound(Clause clause) {
+        var text = line.left(clause.from(), clause.to());
+        return Vocabulary.FOUND.keySet().stream().anyMatch(p -> p.matcher(text).find());
+    }
+
+    /** "Upper shaft", "right output shaft", "upper race" after balls: they say where. */
+    private boolean isPlaceOnly(Clause clause, Head head) {
+        if (drafts.isEmpty()) {
+            return false;
+        }
+        var text = line.left(clause.from(), clause.to());
+        var last = drafts.get(drafts.size() - 1);
+        boolean isNext =
+                line.whole().substring(0, clause.from()).toLowerCase(Locale.ROOT).endsWith("then");
+        if (head.kind() == PartKind.SHAFT && !isNext) {
+            var name = TypedLine.tidy(text);
+            return shafts.stream().anyMatch(s -> name.equalsIgnoreCase(s))
+                    || PLACE_ONLY.matcher(text).find();
+        }
+        return FALLING.contains(last.kind) && PLACE_ONLY.matcher(text).find();
+    }
+
+    /** Screws and nuts that are counted after another part held that part; one by itself may be a part of its own. */
+    private boolean isHeldBy(Clause clause, Head head, List<FastenerReader.Read> fasteners) {
+        if (!FASTENERS.contains(head.kind()) || drafts.isEmpty()) {
+            return false;
+        }
+        if (Vocabulary.isPlural(head.name().strip())
+                && line.left(clause.from(), head.from()).isBlank()
+                && fasteners.stream()
+                        .noneMatch(f -> f.from() >= clause.from() && f.from() < clause.to())) {
+            return true;
+        }
+        if (drafts.stream().allMatch(d -> FASTENERS.contains(d.kind))) {
+            return false;
+        }
+        var own =
+                fasteners.stream()
+                        .filter(f -> f.from() >= clause.from() && f.from() < clause.to())
+                        .findFirst();
+        boolean plural = Vocabulary.isPlural(head.name().strip());
+        if (own.isPresent() && !own.get().fastener().thread().isEmpty()) {
+            return plural || own.get().from() < head.from();
+        }
+        var counted =
+                ClauseReader.LEADING_COUNT.matcher(
+                        line.left(clause.from(), head.from()).replace(TypedLine.GONE, ' '));
+        if (counted.find()
+                && (plural || !Numbers.first(counted.toMatchResult(), 1, 2).equals("1"))) {
+            var count = Numbers.of(Numbers.first(counted.toMatchResult(), 1, 2)).orElse(null);
+            fasteners.add(
+                    new FastenerReader.Read(
+                            new Fastener(count, "", null, null, null, "", "", null, -1),
+                            clause.from(),
+                            clause.to(),
+                            head.name()));
+            line.take(
+                    clause.from(),
+                    head.to(),
+                    "held by " + TypedLine.tidy(line.left(clause.from(), head.to())));
+            return true;
+        }
+        return plural;
+    }
+
+    private void begin(Clause clause, Head head, int c, List<FastenerReader.Read> fasteners) {
+        var d = new Draft();
+        d.at = clause.from();
+        d.clause = c;
+        d.group = clause.group();
+        var lead = leadHead;
+        d.kind =
+                lead != null
+                                && lead.name()
+                                        .toLowerCase(Locale.ROOT)
+                                        .endsWith(
+                                                " " + head.name().strip().toLowerCase(Locale.ROOT))
+                        ? lead.kind()
+                        : head.kind();
+        d.plural = Vocabulary.isPlural(head.name().strip());
+        var before = line.left(clause.from(), head.from());
+        var some = CountReader.OF_HOW_MANY.matcher(before);
+        var counted = ClauseReader.LEADING_COUNT.matcher(before);
+        if (some.find()) {
+            d.count = Numbers.of(some.group(1)).orElse(null);
+        } else if (counted.find()) {
+            var text = Numbers.first(counted.toMatchResult(), 1, 2);
+            d.count = Numbers.of(text).orElse(null);
+            line.take(
+                    clause.from() + counted.start(counted.group(1) != null ? 1 : 2),
+                    clause.from() + counted.end(),
+                    "pieces");
+        }
+        d.name =
+                TypedLine.tidy(line.left(Math.max(head.nameFrom(), clause.from()), head.to()))
+                        .replaceFirst(
+                                "(?i)^(?:first(?: the)?|the|an?|its|their|both|all|then|and)\\s+",
+                                "");
+        if (d.count == null && THREADED.contains(d.kind)) {
+            fasteners.stream()
+                    .filter(f -> f.from() >= clause.from() && f.from() < clause.to())
+                    .map(f -> f.fastener().count())
+                    .filter(Objects::nonNull)
+                    .findFirst()
+                    .ifPresent(n -> d.count = n);
+        }
+        sizes.takeBearingNumber(d, clause, head);
+        if (d.count == null && d.plural) {
+            line.take(CountReader.WORD_OFF, "pieces", head.to(), clause.to())
+                    .flatMap(m -> Numbers.of(m.group(1)))
+                    .ifPresent(n -> d.count = n);
+        }
+        var itself = places.shaftIn(clause.from(), clause.to(), head);
+        itself.ifPresent(s -> d.shaft = s);
+        var papers = line.find(PAPERS, clause.from(), clause.to());
+        if (papers.isPresent() && d.kind == PartKind.GEAR) {
+            var gear = LineReading.gear(papers.get().group(1), papers.get().group(2));
+            line.take(papers.get().start(2), papers.get().end(2), "gear of the papers");
+            d.gear = gear;
+            d.name = papers.get().group();
+            d.shaft = shaftOf(gear);
+            d.side = Side.MIDDLE;
+        }
+        singularOfThread(clause, head, d, fasteners);
+        line.take(Math.min(head.nameFrom(), head.from()), head.to(), "");
+        if (d.kind == PartKind.HOUSING
+                && SPLIT_CASE.matcher(line.left(head.to(), clause.to())).find()) {
+            d.plural = true;
+        }
+        drafts.add(d);
+    }
+
+    /** "Gasket flange 1-1/4-12 ring nut": the nut after its thread is the part, what stands before says which. */
+    private void singularOfThread(
+            Clause clause, Head head, Draft d, List<FastenerReader.Read> fasteners) {
+        if (THREADED.contains(head.kind())) {
+            return;
+        }
+        fasteners.stream()
+                .filter(
+                        f ->
+                                f.from() >= head.to()
+                                        && f.to() <= clause.to()
+                                        && f.fastener().count() == null)
+                .findFirst()
+                .flatMap(f -> line.find(Vocabulary.PART, f.to(), clause.to()))
+                .filter(m -> line.left(head.to(), m.start()).replace(TypedLine.GONE, ' ').isBlank())
+                .filter(m -> !Vocabulary.isPlural(m.group()))
+                .filter(m -> Vocabulary.kind(m.group()).filter(FASTENERS::contains).isPresent())
+                .ifPresent(
+                        m -> {
+                            d.kind = Vocabulary.kind(m.group()).orElseThrow();
+                            d.name = m.group();
+                            line.take(m.start(), m.end(), "");
+                        });
+    }
+
+    private Integer shaftOf(GearPlace gear) {
+        boolean isDriven = gear.member() == Member.WHEEL;
+        return drive.filter(d -> gear.stage() <= d.driver().size())
+                .map(d -> d.of(gear.stage(), isDriven))
+                .orElseGet(() -> isDriven ? gear.stage() + 1 : gear.stage());
+    }
+
+    Optional<Draft> of(int place) {
+        return drafts.stream()
+                .filter(d -> d.at <= place)
+                .reduce((first, second) -> second)
+                .or(() -> drafts.stream().findFirst());
+    }
+
+    private void describe(Clause clause, Optional<Head> head, int c) {
+        var last = drafts.get(drafts.size() - 1);
+        boolean own = last.clause == c;
+        boolean foreign = !own && head.filter(h -> !isAboutThePartBefore(clause, h)).isPresent();
+        if (foreign) {
+            clauseShaft(clause);
+            return;
+        }
+        var target = own ? last : described(clause);
+        int from = clause.from();
+        int to = clause.to();
+        if (leftAndRight(clause, target) || severalSizes(clause, target)) {
+            return;
+        }
+        sizes.sizeBy(target, from, to);
+        counts.count(clause, target, own);
+        sizes.teeth(target, from, to);
+        sizes.size(target, from, to);
+        sizes.thickness(target, from, to);
+        if (CountReader.AT_BOTH_ENDS.matcher(line.left(from, to)).find()
+                && target.plural
+                && target.count == null) {
+            target.count = 2;
+        }
+        var found = findings.read(from, to, target.kind, target.count);
+        boolean ofAll =
+                !own && line.whole().substring(from, to).matches("(?i).*\\b(?:both|all)\\b.*");
+        (ofAll ? drafts : List.of(target)).forEach(d -> d.add(found));
+        if (!own) {
+            clausePlace(clause);
+        } else if (target.gear == null && target.side == null) {
+            places.side(from, to).ifPresent(s -> target.side = s);
+        }
+    }
+
+    /** What a clause without a name of its own speaks of: the part that was named last, a screw that held another one left out. */
+    private Draft described(Clause clause) {
+        var last = drafts.get(drafts.size() - 1);
+        boolean isHeld =
+                FASTENERS.contains(last.kind)
+                        && drafts.size() > 1
+                        && !FASTENERS.contains(drafts.get(0).kind)
+                        && Vocabulary.FEATURE.matcher(line.left(clause.from(), clause.to())).find();
+        return isHeld ? drafts.get(0) : last;
+    }
+
+    /** "Output right": where all that was named before sits, as far as nothing else was said of it. */
+    private void clausePlace(Clause clause) {
+        boolean hasShaft = clauseShaft(clause);
+        var last = drafts.get(drafts.size() - 1);
+        places.side(clause.from(), clause.to())
+                .ifPresent(
+                        s ->
+                                (hasShaft ? drafts : List.of(last))
+                                        .stream()
+                                                .filter(d -> d.side == null && d.gear == null)
+                                                .forEach(d -> d.side = s));
+    }
+
+    /** True where the clause names a shaft. */
+    private boolean clauseShaft(Clause clause) {
+        var shaft = places.shaftIn(clause.from(), clause.to(), null);
+        shaft.ifPresent(
+                s -> drafts.stream().filter(d -> d.shaft == null).forEach(d -> d.shaft = s));
+        return shaft.isPresent();
+    }
+
+    /** Parts that are joined by "and" stand on one shaft where only the last of them says which. */
+    private void shareShafts(List<Clause> clauses) {
+        for (int i = drafts.size() - 1; i > 0; i--) {
+            var later = drafts.get(i);
+            var before = drafts.get(i - 1);
+            if (later.group == before.group
+                    && before.shaft == null
+                    && later.shaft != null
+                    && !isItself(later)) {
+                before.shaft = later.shaft;
+            }
+        }
+    }
+
+    private boolean isItself(Draft d) {
+        return d.kind == PartKind.SHAFT;
+    }
+
+    private void settleCount(Draft d) {
+        if (d.count == null && !d.plural) {
+            d.count = 1;
+        }
+    }
+
+    private boolean leftAndRight(Clause clause, Draft d) {
+        var both = line.take(LEFT_AND_RIGHT, "left and right", clause.from(), line.length());
+        if (both.isEmpty()) {
+            return false;
+        }
+        var m = both.get();
+        var right = new Draft();
+        right.name = d.name;
+        right.kind = d.kind;
+        right.plural = true;
+        right.at = d.at;
+        right.clause = d.clause;
+        right.group = d.group;
+        right.side = Side.RIGHT;
+        right.thickness = new LineReading.Amount(m.group(2), "mm");
+        d.side = Side.LEFT;
+        d.plural = true;
+        d.thickness = new LineReading.Amount(m.group(1), "mm");
+        drafts.add(right);
+        return true;
+    }
+
+    /** "O-rings 20x2, 16x2": one part for each size. */
+    private boolean severalSizes(Clause clause, Draft d) {
+        if (d.kind != PartKind.O_RING || d.count != null) {
+            return false;
+        }
+        var several = new ArrayList<String>();
+        int to = line.length();
+        for (var m = sizes.sizeOfRing(clause.from(), to);
+                m.isPresent();
+                m = sizes.sizeOfRing(clause.from(), to)) {
+            several.add(m.get().group(1));
+        }
+        if (several.isEmpty()) {
+            return false;
+        }
+        d.size = several.get(0);
+        if (several.size() == 1) {
+            return false;
+        }
+        d.count = 1;
+        for (int i = 1; i < several.size(); i++) {
+            var more = new Draft();
+            more.name = d.name;
+            more.kind = d.kind;
+            more.count = 1;
+            more.at = d.at;
+            more.clause = d.clause;
+            more.group = d.group;
+            more.size = several.get(i);
+            more.shaft = d.shaft;
+            drafts.add(more);
+        }
+        return false;
+    }
+}
