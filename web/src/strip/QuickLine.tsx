@@ -81,7 +81,7 @@ export function QuickLine({ view, shut, after, onCorrect, onKept }: Props) {
         <TextInput
           ref={field}
           size="lg"
-          label="Quick line: type what comes off, in any order of words"
+          label="Quick line: type what comes off or what you do, in any order of words"
           placeholder={EXAMPLES[0]}
           value={line}
           disabled={shut}

@@ -37,7 +37,9 @@ final class Arrival {
     }
 
     static void takeOff(Mechanic m, String line) {
-        var field = m.page.getByLabel("Quick line: type what comes off, in any order of words");
+        var field =
+                m.page.getByLabel(
+                        "Quick line: type what comes off or what you do, in any order of words");
         field.fill(line);
         m.page.keyboard().press("Enter");
         assertThat(field).hasValue("");

@@ -1,6 +1,7 @@
 package app.yunque.measure;
 
 import java.math.BigDecimal;
+import java.math.MathContext;
 import java.math.RoundingMode;
 
 /** Numbers as a mechanic reads them: plain digits, a decimal point, never an exponent. */
@@ -22,6 +23,14 @@ public final class PlainDigits {
         }
         var plain = BigDecimal.valueOf(value).stripTrailingZeros().toPlainString();
         return plain.replace('-', '−');
+    }
+
+    /** The value to a number of digits that count, without trailing zeros: 359.29 to 3 is 359, 4.7625 is 4.76. */
+    public static String about(double value, int digits) {
+        if (!Double.isFinite(value) || Math.abs(value) >= LARGEST_PRINTED) {
+            return exact(value);
+        }
+        return exact(BigDecimal.valueOf(value).round(new MathContext(digits)).doubleValue());
     }
 
     /** The value rounded half up to a number of decimals, trailing zeros kept: 0.1 to 3 decimals is 0.100. */

@@ -20,6 +20,7 @@ import org.jspecify.annotations.Nullable;
  * @param drive      drive and size: "hex socket 6"; up to 40 characters, empty when not noted
  * @param locking    what keeps it from coming loose
  * @param hole       the hole it goes into; null when not measured
+ * @param typed      length and torque as they were typed, where that was in another unit
  */
 public record Fastening(
         int count,
@@ -30,12 +31,24 @@ public record Fastening(
         String torqueSource,
         String drive,
         Locking locking,
-        @Nullable ScrewHole hole) {
+        @Nullable ScrewHole hole,
+        AsTyped typed) {
     public static final Range COUNT = Range.count("fasteningCount", "number of screws", 1, 999);
     public static final Range LENGTH = Range.of("lengthMm", "screw length", 0.5, 2000, "mm");
     public static final Range TORQUE =
             Range.of("torqueNm", "tightening torque", 0.05, 20_000, "N·m");
     private static final int LONGEST_DRIVE = 40;
+    private static final int DIGITS = 3;
+
+    /**
+     * Figures in the unit of the tool and the plate: "1 1/4 in", "265 lbf·ft". They are told as they were typed, the other unit beside.
+     *
+     * @param length length under the head; empty where it was typed in mm
+     * @param torque tightening torque; empty where it was typed in N·m
+     */
+    public record AsTyped(String length, String torque) {
+        public static final AsTyped CANONICAL = new AsTyped("", "");
+    }
 
     /** What keeps a fastener from coming loose. */
     public enum Locking {
@@ -101,11 +114,51 @@ public record Fastening(
         this(count, thread, lengthMm, isLeftHand, torqueNm, torqueSource, "", Locking.NONE, null);
     }
 
+    /** Typed in mm and N·m. */
+    public Fastening(
+            int count,
+            String thread,
+            @Nullable Double lengthMm,
+            boolean isLeftHand,
+            @Nullable Double torqueNm,
+            String torqueSource,
+            String drive,
+            Locking locking,
+            @Nullable ScrewHole hole) {
+        this(
+                count,
+                thread,
+                lengthMm,
+                isLeftHand,
+                torqueNm,
+                torqueSource,
+                drive,
+                locking,
+                hole,
+                AsTyped.CANONICAL);
+    }
+
+    /** "265 lbf·ft (359 N·m)", "47 N·m"; empty where no torque is known. */
+    public String torqueInWords() {
+        return torqueNm == null ? "" : typed(typed.torque, torqueNm, " N·m");
+    }
+
+    /** "1.25 in (31.8 mm)", "25 mm"; empty where no length is known. */
+    public String lengthInWords() {
+        return lengthMm == null ? "" : typed(typed.length, lengthMm, " mm");
+    }
+
+    private static String typed(String typed, double canonical, String unit) {
+        return typed.isEmpty()
+                ? PlainDigits.exact(canonical) + unit
+                : typed + " (" + PlainDigits.about(canonical, DIGITS) + unit + ")";
+    }
+
     /** "6 × M8, 25 mm, left-hand, hex socket 6". */
     public String inWords() {
         var words = new StringBuilder().append(count).append(" × ").append(thread);
         if (lengthMm != null) {
-            words.append(", ").append(PlainDigits.exact(lengthMm)).append(" mm");
+            words.append(", ").append(lengthInWords());
         }
         if (isLeftHand) {
             words.append(", left-hand");

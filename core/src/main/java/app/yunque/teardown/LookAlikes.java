@@ -20,6 +20,9 @@ import org.jspecify.annotations.Nullable;
  * every other hole; where the hole is measured the warning says what the wrong one does there.
  */
 final class LookAlikes {
+    /** A difference of lengths is told no finer than a rule reads. */
+    private static final int DIGITS = 3;
+
     private static final double DIFFERENCE_MM = 1;
     private static final double MOST_TIMES_LONGER = 2;
 
@@ -98,7 +101,8 @@ final class LookAlikes {
             found.danger(
                     "Screws look alike",
                     "%s. The longest in the shortest hole reaches %s mm too deep. Measure the holes to know what it strikes."
-                            .formatted(lengths(group), PlainDigits.exact(longest - shortest)),
+                            .formatted(
+                                    lengths(group), PlainDigits.about(longest - shortest, DIGITS)),
                     last);
         }
     }
@@ -131,7 +135,9 @@ final class LookAlikes {
     }
 
     private static String lengthAndParts(Map.Entry<Double, List<String>> entry) {
-        return PlainDigits.exact(entry.getKey()) + " mm in " + String.join(", ", entry.getValue());
+        return PlainDigits.about(entry.getKey(), DIGITS)
+                + " mm in "
+                + String.join(", ", entry.getValue());
     }
 
     /** Gears whose teeth differ by one or two: by eye they are the same gear. */

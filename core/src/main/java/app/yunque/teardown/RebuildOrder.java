@@ -1,6 +1,5 @@
 package app.yunque.teardown;
 
-import app.yunque.measure.PlainDigits;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -147,8 +146,8 @@ public record RebuildOrder(List<Card> cards) {
                 ? words + "; no torque was entered: use the maker's figure"
                 : words
                         + ", to "
-                        + PlainDigits.exact(fastening.torqueNm())
-                        + " N·m ("
+                        + fastening.torqueInWords()
+                        + " ("
                         + fastening.torqueSource()
                         + ")";
     }

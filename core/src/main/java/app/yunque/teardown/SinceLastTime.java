@@ -92,7 +92,17 @@ public record SinceLastTime(List<Difference> differences) {
         if (f == null) {
             return "";
         }
-        return new Fastening(f.count(), f.thread(), f.lengthMm(), f.isLeftHand(), null, "")
+        return new Fastening(
+                        f.count(),
+                        f.thread(),
+                        f.lengthMm(),
+                        f.isLeftHand(),
+                        null,
+                        "",
+                        "",
+                        Fastening.Locking.NONE,
+                        null,
+                        f.typed())
                 .inWords();
     }
 

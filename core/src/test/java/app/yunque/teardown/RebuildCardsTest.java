@@ -47,6 +47,31 @@ class RebuildCardsTest {
         assertThat(nut.checks()).contains("Left-hand thread: tighten anticlockwise.");
     }
 
+    /** 265 lbf·ft = 359.29 N·m, 1 1/4 in = 31.75 mm (NIST SP 811): told as the wrench says it, the other unit beside, three digits. */
+    @Test
+    void tellsFiguresInTheUnitTheyWereTypedIn() {
+        var typed =
+                new Fastening(
+                        4,
+                        "3/4-10",
+                        31.75,
+                        false,
+                        359.2917563078211,
+                        "plate",
+                        "",
+                        Fastening.Locking.NONE,
+                        null,
+                        new Fastening.AsTyped("1.25 in", "265 lbf·ft"));
+        assertThat(typed.inWords()).isEqualTo("4 × 3/4-10, 1.25 in (31.8 mm)");
+        assertThat(typed.torqueInWords()).isEqualTo("265 lbf·ft (359 N·m)");
+        var plain = new Fastening(1, "M8", 25.0, false, 24.5, "table");
+        assertThat(plain.torqueInWords()).isEqualTo("24.5 N·m");
+        assertThat(plain.lengthInWords()).isEqualTo("25 mm");
+        var none = new Fastening(1, "M8", null, false, null, "");
+        assertThat(none.torqueInWords()).isEmpty();
+        assertThat(none.lengthInWords()).isEmpty();
+    }
+
     @Test
     void printsATorqueOnlyWithItsSource() {
         var fastening = new Fastening(6, "M10", 30.0, false, 47.0, "maker's sheet");

@@ -4,6 +4,7 @@ import app.yunque.server.problem.AtField;
 import app.yunque.server.problem.Faults;
 import app.yunque.server.quantity.Entered;
 import app.yunque.server.quantity.EnteredNumber;
+import app.yunque.server.quantity.EntryUnit;
 import app.yunque.server.quantity.EntryUnit.EntryKind;
 import app.yunque.teardown.Fastening;
 import app.yunque.teardown.GearPlace;
@@ -172,6 +173,14 @@ final class StepMapping {
                 step.screwTorqueSource,
                 kept == null || kept.drive() == null ? "" : kept.drive(),
                 kept == null || kept.locking() == null ? Fastening.Locking.NONE : kept.locking(),
-                DetailMapping.hole(kept == null ? null : kept.hole()));
+                DetailMapping.hole(kept == null ? null : kept.hole()),
+                new Fastening.AsTyped(
+                        typed(step.screwLength, EntryUnit.MM),
+                        typed(step.screwTorque, EntryUnit.NEWTON_METRE)));
+    }
+
+    /** As it stood in the field; empty where that was the unit we count in. */
+    private static String typed(@Nullable Entered entered, EntryUnit ours) {
+        return entered == null || entered.unit().equals(ours.code()) ? "" : entered.asEntered();
     }
 }
