@@ -33,6 +33,11 @@ final class ClauseReader {
             words(
                     "(?:ed|ing|left|right|middle|both|all|shut|cut|set|stuck|split|spun|hung|fell|fits|sits)\\s*$");
 
+    /** Several of what belongs to a part speak of it; one of them may tell which part: "side cover", "lip seal". */
+    private static final Pattern FEATURES =
+            words(
+                    "\\b(?:teeth|splines|threads|legs|strands|holes|slots|coils|ears|jaws|dogs|fingers|sides|ends|faces|flanks|edges|grooves|lips)\\b");
+
     /** Something was named, then counted. */
     private static final Pattern FASTENER_AFTER_A_COUNT =
             words("\\p{L}[^\\u0000]*\\u0000+[\\s\\p{L}-]*$");
@@ -105,7 +110,7 @@ final class ClauseReader {
         var counted = LEADING_COUNT.matcher(plain);
         var words = counted.find() ? plain.substring(counted.end()) : plain;
         if (STOP.matcher(words).find()
-                || Vocabulary.FEATURE.matcher(words).find()
+                || FEATURES.matcher(words).find()
                 || words.strip().split("\\s+").length > 4) {
             return Optional.empty();
         }

@@ -6,6 +6,7 @@ import app.yunque.drive.DriveShafts;
 import app.yunque.line.LineReading.Fastener;
 import app.yunque.line.LineReading.Loose;
 import app.yunque.line.LineReading.Previous;
+import app.yunque.teardown.PartKind;
 import app.yunque.teardown.StripAct;
 import java.util.ArrayList;
 import java.util.List;
@@ -36,7 +37,7 @@ final class LineReader {
                     "\\b(?:single use|throw (?:it |them )?away|bin (?:it|them)|scrap(?: it)?|renew(?: it| them)?|fit (?:a )?new(?: one)?|new one(?: goes)? in|replace (?:it|them))\\b");
     private static final Pattern GOES_ON =
             words(
-                    "\\b((?:silicone |moly |assembly |bearing |white )?(?:grease|anti-?seize|sealant|jointing compound|gasket compound|copper paste|moly paste))\\b(?! (?:gun|nipple|seal|cup|gone|dry|black|hard))");
+                    "\\b((?:silicone |moly |assembly |bearing |white )?(?:grease|anti-?seize|sealant|jointing compound|gasket compound|copper paste|moly paste))\\b(?=\\s*(?:[,;\\u0000]|$|on\\b|at\\b|in\\b|under\\b|no\\b))");
     private static final Pattern INSTEAD =
             words(
                     "\\b(?:instead of|in place of|replaced by|where (?:the |an? )?[^,;]{1,40} belongs?|should (?:be|have been))\\b[^,;]*");
@@ -69,6 +70,11 @@ final class LineReader {
     private static final Pattern PLACE =
             words(
                     "(?:\\b(?:at|on|of)\\s+(?:the\\s+)?)?\\b(?:(?:(?:motor|input|output|gear|handwheel|hand wheel|lever|pulley|fan|tool|chuck|operator|free|spindle|clutch|valve|feed|pump|wall)\\s+(?:side|end))|side (?:of the )?motor|(?:upper|lower|top|bottom|front|rear|back) row|(?:first|second|third|fourth|fifth|last|\\dth|\\dnd|\\drd) from the (?:left|right|top|bottom|front|back|end))\\b(?!\\s+(?:out|up|in|down|plate|cover|cap|bearing|shaft))");
+    private static final Pattern WITH_LOOSE =
+            words(
+                    "\\bwith\\s+(\\d{1,4}|"
+                            + Numbers.WORDS
+                            + ")\\s+(?:loose\\s+((?:needle |steel )?(?:balls?|rollers?|needles?|springs?|keys?|pins?))|(balls?|rollers?|needles?|springs?|keys?|pins?)\\s+(?:loose|fell out|falling out|came out|free))\\b");
     private static final Pattern SAME_SHAFT = words("\\b(?:(?:on )?the )?same shaft\\b");
 
     private static final double POUND_KG = 0.45359237;
@@ -102,6 +108,9 @@ final class LineReader {
         var fastenerReader = new FastenerReader(line);
         var fasteners = new ArrayList<>(fastenerReader.read());
         tool = tool.isEmpty() ? word(TOOL_ALONE, "tool") : tool;
+        var fell =
+                line.take(WITH_LOOSE, "loose items, counted").map(LineReader::fell).stream()
+                        .toList();
         var stuckTo = word(STUCK_TO, "stuck to");
         var hard = word(HARD, "why it was hard");
         boolean renew = line.take(RENEW, "a new one goes in").isPresent();
@@ -129,7 +138,10 @@ final class LineReader {
         return new LineReading(
                 act,
                 kept.stream().map(d -> d.part(renew)).toList(),
-                falls.stream().map(d -> new Loose(d.kind, d.count, d.size, d.name)).toList(),
+                Stream.concat(
+                                fell.stream(),
+                                falls.stream().map(d -> new Loose(d.kind, d.count, d.size, d.name)))
+                        .toList(),
                 act == null || takesOff || act == StripAct.LEFT_IN ? held : List.of(),
                 tray,
                 goesOn,
@@ -243,6 +255,15 @@ final class LineReader {
                 f.drive(),
                 f.locking(),
                 f.part());
+    }
+
+    private static Loose fell(MatchResult m) {
+        var name = Numbers.first(m, 2, 3);
+        return new Loose(
+                Vocabulary.kind(name).orElse(PartKind.OTHER),
+                Numbers.of(m.group(1)).orElse(null),
+                "",
+                name);
     }
 
     private static String tray(MatchResult m) {

@@ -65,6 +65,8 @@ class LineReadingTest {
                 "bearing 6305 C3 on the housing | bearing | BEARING | 1 | 0 | | ''",
                 "pinion depth shim 1.25 mm | pinion depth shim | SHIM | 1 | | | ''",
                 "cap, 2 washers, output right | cap | COVER | 1 | 3 | RIGHT | ''",
+                "side cover shaft 1 left 4x M6x36, tray B | side cover | COVER | 1 | 1 | LEFT | B",
+                "lip seal output left | lip seal | SEAL | 1 | 3 | LEFT | ''",
                 "thingamajig off, tray Z | thingamajig | OTHER | 1 | | | Z"
             })
     void readsPartCountPlaceAndTray(
@@ -245,6 +247,9 @@ class LineReadingTest {
         assertThat(read.loose())
                 .containsExactly(new Loose(PartKind.BALL, 28, "6 mm", "loose balls"));
         assertThat(read.parts()).isEmpty();
+        var cage = read("needle cage output left with 24 loose rollers");
+        assertThat(cage.parts()).extracting(Part::kind).containsExactly(PartKind.BEARING);
+        assertThat(cage.loose()).containsExactly(new Loose(PartKind.ROLLER, 24, "", "rollers"));
         assertThat(read("selector: 2 balls 6 mm and spring 22.4 free length").loose())
                 .extracting(Loose::count)
                 .containsExactly(2);
@@ -407,6 +412,14 @@ class LineReadingTest {
     void keepsWhatItDoesNotUnderstandInWords() {
         assertThat(read("cover, rattled like a tin of nails").note())
                 .isEqualTo("rattled like a tin of nails");
+        for (var untold : List.of("oil sample taken, brown", "oil cup missing, hole plugged")) {
+            assertThat(read(untold).act()).as(untold).isNull();
+            assertThat(read(untold).parts()).isEmpty();
+        }
+        assertThat(part("grease shield").name()).isEqualTo("grease shield");
+        assertThat(read("grease shield").goesOn()).isEmpty();
+        assertThat(read("screw M5, silicone grease on the gear").goesOn())
+                .isEqualTo("silicone grease");
         assertThat(read("bent not sheared").act()).isNull();
         assertThat(read("bent not sheared").note()).isEqualTo("bent not sheared");
     }
