@@ -90,7 +90,7 @@ class EveryKindOfUnitTest {
                 List.of(
                         "cover input left",
                         "worm wheel output middle",
-                        "plunger output right",
+                        "pump plunger output right",
                         "eccentric output middle"),
                 List.of("Worm set: rim backlash", "Plunger or piston surface, its packing"),
                 List.of("S-10"),

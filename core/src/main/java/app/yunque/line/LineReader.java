@@ -75,6 +75,11 @@ final class LineReader {
                     "\\bwith\\s+(\\d{1,4}|"
                             + Numbers.WORDS
                             + ")\\s+(?:loose\\s+((?:needle |steel )?(?:balls?|rollers?|needles?|springs?|keys?|pins?))|(balls?|rollers?|needles?|springs?|keys?|pins?)\\s+(?:loose|fell out|falling out|came out|free))\\b");
+
+    /** What joined the names that were understood, and says nothing without them. */
+    private static final Pattern JOINT =
+            words("(?:^|,)\\s*(?:(?:and|then|plus|off|of the|on the)\\s*)(?=,|$)");
+
     private static final Pattern SAME_SHAFT = words("\\b(?:(?:on )?the )?same shaft\\b");
 
     private static final double POUND_KG = 0.45359237;
@@ -134,7 +139,7 @@ final class LineReader {
                         .toList();
         var kept = drafts.stream().filter(d -> !falls.contains(d)).toList();
         var held = held(fasteners, kept);
-        note.add(TypedLine.tidy(line.left()));
+        note.add(TypedLine.tidy(JOINT.matcher(TypedLine.tidy(line.left())).replaceAll(", ")));
         return new LineReading(
                 act,
                 kept.stream().map(d -> d.part(renew)).toList(),

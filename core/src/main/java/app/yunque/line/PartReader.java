@@ -33,7 +33,7 @@ final class PartReader {
             words("\\b(?:came with it|still on it|on it|in it|stays? (?:in|on) it|with it)\\b");
     private static final Pattern PLACE_ONLY =
             words(
-                    "^[\\s\\u0000]*(?:the\\s+)?(?:upper|lower|top|bottom|inner|outer|front|rear|left|right|other|same|that)\\s+[\\p{L}-]+[\\s\\u0000]*$");
+                    "^[\\s\\u0000]*(?:the\\s+)?(?:upper|lower|top|bottom|inner|outer|front|rear|left|right|other|same|that|input|output|drive)\\s+[\\p{L}-]+[\\s\\u0000]*$");
     private static final Pattern OF_A_BEARING = words("\\b(?:race|cage|cup|cone)s?$");
     private static final String UNKNOWN =
             "^[\\s\\u0000]*(?:the\\s+)?((?!oil|water|grease|power|current|lights?|gas|steam|air|hands?)\\p{L}[\\p{L}-]+(?:\\s\\p{L}[\\p{L}-]+)?)";
@@ -46,6 +46,8 @@ final class PartReader {
     private static final Pattern PREDICATE =
             words(
                     "^[\\s\\u0000]+(?:all )?(?:tight|free|stiff|dry|oily|clean|dirty|counted|ok|okay|good|fine|sound|there|present|intact|worn|loose)\\b");
+    private static final Pattern ONE_OF =
+            words("\\b(?:\\d{1,2}|" + Numbers.WORDS + ") of (?:the|its|their) (?!\\d)\\p{L}+");
     private static final Pattern SPLIT_CASE = words("^[\\s\\u0000]*split\\b");
     static final Set<PartKind> FASTENERS = EnumSet.of(PartKind.SCREW, PartKind.NUT);
     static final Set<PartKind> THREADED = EnumSet.of(PartKind.SCREW, PartKind.NUT, PartKind.PLUG);
@@ -218,11 +220,19 @@ final class PartReader {
                 || isUncounted
                         && head.name().strip().equalsIgnoreCase(last.name)
                         && !TypedLine.tidy(after).isEmpty()
+                || someOfEarlier(clause, head).isPresent()
                 || isPartOfTheBearingBefore(clause, head)
                 || FALLING.contains(head.kind())
                         && Vocabulary.isPlural(head.name().strip())
                         && isUncounted
                         && saysFound(clause);
+    }
+
+    /** "2 springs and pawl, one spring weak": of those that were counted before, not another one. */
+    private Optional<Draft> someOfEarlier(Clause clause, Head head) {
+        return saysFound(clause)
+                ? drafts.stream().filter(d -> d.plural && d.kind == head.kind()).findFirst()
+                : Optional.empty();
     }
 
     /** "Outer race turned in its seat": of the bearing that was named, where something is told of it. */
@@ -418,7 +428,11 @@ final class PartReader {
             clauseShaft(clause);
             return;
         }
-        var target = own ? last : described(clause);
+        var target =
+                own
+                        ? last
+                        : head.flatMap(h -> someOfEarlier(clause, h))
+                                .orElseGet(() -> described(clause));
         int from = clause.from();
         int to = clause.to();
         if (leftAndRight(clause, target) || severalSizes(clause, target)) {
@@ -434,7 +448,10 @@ final class PartReader {
                 && target.count == null) {
             target.count = 2;
         }
-        var found = findings.read(from, to, target.kind, target.count);
+        var found =
+                isOfNobodyKnown(clause, own)
+                        ? List.<LineReading.Finding>of()
+                        : findings.read(from, to, target.kind, target.count);
         boolean ofAll =
                 !own && line.whole().substring(from, to).matches("(?i).*\\b(?:both|all)\\b.*");
         (ofAll ? drafts : List.of(target)).forEach(d -> d.add(found));
@@ -443,6 +460,13 @@ final class PartReader {
         } else if (target.gear == null && target.side == null) {
             places.side(from, to).ifPresent(s -> target.side = s);
         }
+    }
+
+    /** "Tab washer and locknut, one of the tabs cracked": of several parts nobody can tell whose it is, so it stays in words. */
+    private boolean isOfNobodyKnown(Clause clause, boolean own) {
+        return !own
+                && drafts.size() > 1
+                && ONE_OF.matcher(line.whole().substring(clause.from(), clause.to())).find();
     }
 
     /** What a clause without a name of its own speaks of: the part that was named last, a screw that held another one left out. */

@@ -102,7 +102,8 @@ class LineReadingTest {
                 "cover off, 8 M6x20, two dowels stayed in | COVER 1",
                 "base bolts 5 x 5/16-18 x 1-1/2, nuts under deck | SCREW 5",
                 "bearing input 6305, outer race turned in its seat | BEARING 1",
-                "ball nut together, don't let the balls out | NUT 1"
+                "ball nut together, don't let the balls out | NUT 1",
+                "2 springs and pawl, one spring weak | SPRING 2; PAWL 1"
             })
     void tellsPartsFromWhatIsSaidOfThem(String line, String parts) {
         assertThat(read(line).parts())
@@ -277,6 +278,7 @@ class LineReadingTest {
                 "6 springs, none weak | not WEAK",
                 "6 case bolts, one snapped | BROKEN 1/6",
                 "6 case bolts M8x40, one snapped | BROKEN 1/6",
+                "2 springs and pawl, one spring weak | WEAK 1/2",
                 "3 bushes, 2 rusty, 1 ok | CORRODED 2/3; SOUND 1/3",
                 "3 of the 26 ring pins blued | BLUED 3/26",
                 "plastic gear 45T, 6 teeth gone | TEETH_MISSING",
@@ -416,6 +418,9 @@ class LineReadingTest {
             assertThat(read(untold).act()).as(untold).isNull();
             assertThat(read(untold).parts()).isEmpty();
         }
+        var tabs = read("tab washer and locknut M30x1.5 LH, one of the tabs cracked");
+        assertThat(tabs.parts()).flatExtracting(Part::found).isEmpty();
+        assertThat(tabs.note()).isEqualTo("one of the tabs cracked");
         assertThat(part("grease shield").name()).isEqualTo("grease shield");
         assertThat(read("grease shield").goesOn()).isEmpty();
         assertThat(read("screw M5, silicone grease on the gear").goesOn())

@@ -249,6 +249,16 @@ class StripTest {
                 .contains("whiff of burnt oil");
     }
 
+    /** 260 lbf·ft = 352.5 N·m, 2-1/2 in = 63.5 mm: on log and card as the wrench and the plate say it. */
+    @Test
+    void tellsFiguresAsTheyWereTyped() {
+        keepLine("frame cover 16x 3/4-10 x 2-1/2, 260 ft-lbs nameplate");
+        assertThat(view().path("steps").get(0).path("fastening").asString())
+                .contains("16 × 3/4-10, 2.5 in (63.5 mm)");
+        assertThat(view().path("rebuild").get(0).path("fasten").asString())
+                .contains("to 260 lbf·ft (353 N·m) (nameplate)");
+    }
+
     @ParameterizedTest(name = "{0}: {1}")
     @CsvSource(
             delimiter = '|',
