@@ -2115,9 +2115,9 @@ export interface components {
             caution: string;
             afterWork?: boolean;
             goneAfterWashing?: boolean;
-            raisedOnStrictParts?: boolean;
             must?: boolean;
             conditional?: boolean;
+            raisedOnStrictParts?: boolean;
         };
         CheckAnswer: {
             /** @enum {string} */
@@ -3079,6 +3079,7 @@ export interface components {
             steps: components["schemas"]["StepRequest"][];
             pieces: components["schemas"]["Piece"][];
             carried: string[];
+            cautions: string[];
             problems: string[];
         };
         LineInput: {

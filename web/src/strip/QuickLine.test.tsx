@@ -26,6 +26,7 @@ const answer = (more: Partial<LineAnswer>): LineAnswer => ({
   steps: [],
   pieces: [],
   carried: [],
+  cautions: [],
   problems: [],
   ...more,
 });
@@ -52,6 +53,7 @@ describe("one typed line", () => {
         ],
         pieces: [{ words: "chamfer in", meaning: "which way round", from: 24 }],
         carried: ["tray B"],
+        cautions: ["It flies when it comes free: eye protection."],
       }),
     );
     await userEvent.type(field, "tab washer and 2 locknuts, chamfer in");
@@ -59,6 +61,7 @@ describe("one typed line", () => {
     expect(screen.getByText(/2 × locknut/)).toBeVisible();
     expect(screen.getByText("In words: some more")).toBeVisible();
     expect(screen.getByText("tray B, as the step before")).toBeVisible();
+    expect(screen.getByText("It flies when it comes free: eye protection.")).toBeVisible();
     await userEvent.click(screen.getByRole("button", { name: /Put the first into the form/ }));
     expect(onCorrect).toHaveBeenCalledWith(expect.objectContaining({ part: "tab washer" }));
   });

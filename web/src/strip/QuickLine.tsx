@@ -3,7 +3,7 @@ import { useQuery } from "@tanstack/react-query";
 import { type FormEvent, useRef, useState } from "react";
 import type { JobView, LineAnswer, StepRequest } from "../api/types";
 import { useKeep, usePreview } from "../job/bench";
-import { Fault } from "../shared/Caution";
+import { Caution, Fault } from "../shared/Caution";
 import { useDraft } from "../shared/useDraft";
 import classes from "./QuickLine.module.css";
 import { suggestionsQuery } from "./queries";
@@ -178,6 +178,9 @@ function Understood({
           </li>
         ))}
       </ul>
+      {answer.cautions.map((caution) => (
+        <Caution key={caution}>{caution}</Caution>
+      ))}
       {answer.problems.map((problem) => (
         <Fault key={problem}>{problem}</Fault>
       ))}

@@ -41,7 +41,7 @@ final class PartReader {
             words(UNKNOWN + "\\s+(?:off|out|taken off|taken out|removed|lifted (?:off|out))\\b");
     private static final Pattern UNKNOWN_ALONE =
             words(
-                    "^[\\s\\u0000]*(?:the\\s+)?(?!(?:oil|water|power|current|steam|air)\\b)((?:(?!\\p{L}+(?:ed|en|ing)\\b)\\p{L}[\\p{L}'-]+ ?){1,3})(?=[\\s\\u0000]*$|[\\s\\u0000]*[,;]|\\s+(?:left|right|middle)\\b)");
+                    "^[\\s\\u0000]*(?:the\\s+)?(?!(?:oil|water|power|current|steam|air)\\b)((?:(?!\\p{L}+(?:ed|en|ing)\\b)\\p{L}[\\p{L}'-]++ ?){1,3})(?=[\\s\\u0000]*$|[\\s\\u0000]*[,;]|\\s+(?:left|right|middle)\\b)");
     private static final Pattern UNKNOWN_HELD = words(UNKNOWN + "\\s*(?=\\u0000)");
     private static final Pattern PREDICATE =
             words(

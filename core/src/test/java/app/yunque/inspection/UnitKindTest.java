@@ -67,4 +67,16 @@ class UnitKindTest {
     void isThereForSomethingWhereNobodySays(UnitKind kind, ServiceDuty duty) {
         assertThat(kind.usualDuty()).isEqualTo(duty);
     }
+
+    /** A hoist, and nothing else, leaves the shop without its release. */
+    @ParameterizedTest
+    @EnumSource
+    void onlyAHoistIsReleasedElsewhere(UnitKind kind) {
+        assertThat(kind.notReleased().isEmpty()).isEqualTo(kind != UnitKind.HOI);
+        if (kind == UnitKind.HOI) {
+            assertThat(kind.notReleased())
+                    .startsWith("Not released for lifting by this shop")
+                    .contains("licensed");
+        }
+    }
 }

@@ -131,6 +131,30 @@ class SigningGateTest {
                         tuple("P-19", weight));
     }
 
+    /** What was undone beside parts is told by name, six of them, and a lead answers for it; put back it stands against nothing. */
+    @Test
+    void whatIsNotPutBackALeadAnswersFor() {
+        var undone = List.of("a", "b", "c", "d", "e", "f", "g", "h");
+        var parts = new JobFacts.Parts(9, 20, 0, 9, 0, 0, true, List.of(), undone);
+        assertThat(Route.of(new JobFacts(SETTLED, parts, LOOKED_AT, SET, PROVED)).againstSigning())
+                .extracting(SigningPoint::id, SigningPoint::weight, SigningPoint::says)
+                .containsExactly(
+                        tuple(
+                                "not-put-back",
+                                SigningPoint.Weight.LEAD,
+                                "Undone at Strip and not put back: a; b; c; d; e; f; and 2 more (Build)."));
+        var six = new JobFacts.Parts(9, 20, 0, 9, 0, 0, true, List.of(), undone.subList(0, 6));
+        assertThat(
+                        Route.of(new JobFacts(SETTLED, six, LOOKED_AT, SET, PROVED))
+                                .againstSigning()
+                                .get(0)
+                                .says())
+                .endsWith("e; f (Build).");
+        var all = new JobFacts.Parts(9, 20, 0, 9, 0, 0, true, List.of());
+        assertThat(Route.of(new JobFacts(SETTLED, all, LOOKED_AT, SET, PROVED)).againstSigning())
+                .isEmpty();
+    }
+
     @Test
     void aMeshThatBindsNobodySignsAndADoubtfulOneTheLead() {
         var binding = new JobFacts.Meshes(2, Verdict.CLEAR_PASS, 2, Verdict.CLEAR_FAIL, true);

@@ -9,6 +9,7 @@ import app.yunque.teardown.Fastening.Locking;
 import app.yunque.teardown.LooseItem;
 import app.yunque.teardown.Side;
 import app.yunque.teardown.StripAct;
+import app.yunque.teardown.StripCautions;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -23,6 +24,7 @@ import org.jspecify.annotations.Nullable;
  * @param steps    the parts, in the order of the line; empty where none came off
  * @param pieces   what was understood, word by word
  * @param carried  what the line did not say and was taken from the step before, in words
+ * @param cautions what can hurt somebody here, two at most
  * @param problems what was seen and cannot be, or has to be said first
  */
 public record LineAnswer(
@@ -31,19 +33,29 @@ public record LineAnswer(
         List<StepRequest> steps,
         List<LineReading.Piece> pieces,
         List<String> carried,
+        List<String> cautions,
         List<String> problems) {
 
     /**
      * @param line   what was read
+     * @param typed  the line as typed
      * @param before the last step, whose place and tray go on while the line does not say otherwise; null for the first
      * @param shafts names of the shafts
      */
-    static LineAnswer of(LineReading line, @Nullable StepRequest before, List<String> shafts) {
+    static LineAnswer of(
+            LineReading line, String typed, @Nullable StepRequest before, List<String> shafts) {
         var problems = new ArrayList<>(line.problems());
         var carried = new ArrayList<String>();
         if (!line.takesOff()) {
             var act = line.act() == null ? StripAct.NOTE : line.act();
-            return new LineAnswer(act, act.words(), List.of(), line.pieces(), carried, problems);
+            return new LineAnswer(
+                    act,
+                    act.words(),
+                    List.of(),
+                    line.pieces(),
+                    carried,
+                    StripCautions.of(act, List.of(), typed, line.massKg()),
+                    problems);
         }
         problems.addAll(uncounted(line));
         var steps = steps(line, before, carried, shafts);
@@ -53,6 +65,11 @@ public record LineAnswer(
                 steps,
                 line.pieces(),
                 List.copyOf(carried),
+                StripCautions.of(
+                        StripAct.TAKE_OFF,
+                        steps.stream().map(StepRequest::kind).toList(),
+                        typed,
+                        line.massKg()),
                 problems);
     }
 

@@ -246,7 +246,7 @@ class StripController {
                         shafts,
                         Optional.of(units.papers(job.unitId()).drive().shafts()),
                         new LineReading.Previous(before == null ? null : before.shaft()));
-        return LineAnswer.of(line, before, shafts);
+        return LineAnswer.of(line, request.line(), before, shafts);
     }
 
     /** Steps typed before whose part begins with a text, of this unit first. */

@@ -274,6 +274,17 @@ class StripTest {
         assertThat(parts()).isEmpty();
     }
 
+    /** What can hurt is told before the line is kept, of parts and of what is no part. */
+    @Test
+    void cautionsBeforeItHappens() {
+        var clip = bench.post(job + "/quick-line", Map.of("line", "circlip 30 off, hammer")).body();
+        assertThat(clip.path("cautions").get(0).asString()).contains("eye protection");
+        var lead = bench.post(job + "/quick-line", Map.of("line", "battery lead off")).body();
+        assertThat(lead.path("cautions").get(0).asString()).contains("Isolated, locked and tried?");
+        var gear = bench.post(job + "/quick-line", Map.of("line", "gear 24T")).body();
+        assertThat(gear.path("cautions")).isEmpty();
+    }
+
     private JsonNode done(int place) {
         return view().path("done").get(place);
     }
