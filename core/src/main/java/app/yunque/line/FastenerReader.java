@@ -104,7 +104,7 @@ final class FastenerReader {
                             + "|\\d{1,2})\\s?(?:mm|in|\")?\\s(?:heads?|hex|spanner|socket|a\\/f|across flats)\\b");
     private static final Pattern DRIVE =
             words(
-                    "\\b(hex socket|hex|socket|slotted|slot|cross(?:[\\s-]head)?|square|star|torx|spanner|hook spanner|pin spanner|c-spanner|countersunk|allen)\\s?(\\d{1,2}/\\d{1,2}|\\d{1,3}(?:[.,]\\d)?)?(?![\\p{L}\\d])");
+                    "\\b(hex socket|hex|socket|slotted|slot|cross(?:[\\s-]head)?(?![\\s-]thread)|square|star|torx|spanner|hook spanner|pin spanner|c-spanner|countersunk|allen)\\s?(\\d{1,2}/\\d{1,2}|\\d{1,3}(?:[.,]\\d)?)?(?![\\p{L}\\d])");
     private static final Map<Pattern, Locking> LOCKS = new LinkedHashMap<>();
     private static final Map<String, String> PLAIN_DRIVES =
             Map.of(

@@ -131,7 +131,9 @@ final class PartReader {
 
     /** "Chuck off, 3 nuts": a thing the table has no word for came off, or was held by something. */
     private Optional<Draft> unknown(Clause clause, List<FastenerReader.Read> fasteners) {
-        var off = line.find(UNKNOWN_OFF, clause.from(), clause.to());
+        var off =
+                line.find(UNKNOWN_OFF, clause.from(), clause.to())
+                        .filter(m -> !Vocabulary.FEATURE.matcher(m.group(1)).find());
         var held =
                 line.find(UNKNOWN_HELD, clause.from(), clause.to())
                         .filter(

@@ -14,8 +14,7 @@ import org.jspecify.annotations.Nullable;
 
 /** Tells on which shaft and at which end of it something sits. */
 final class PlaceReader {
-    private static final Pattern END_OF_SHAFT =
-            words("\\b(drive|non-drive|far)[\\s-](?:end|side)\\b");
+    private static final Pattern END_OF_SHAFT = words("\\b(drive|non-drive|far)[\\s-]end\\b");
     private static final Pattern SIDE =
             words(
                     "(?<!to the )(?<!the )(?<!to )(?<!from )(?<!out )(?<!thread )(?<!drawn )(?<!row )(?<!mm )(?<!teeth )\\b(left|right|middle)(?:\\s+(?:end|side)\\b|(?=\\s*(?:[,;:\\u0000]|$|\\d)))");

@@ -57,7 +57,7 @@ final class SizeReader {
                             + "|\\d{0,3}[.,]\\d{1,4}|\\d{1,3}(?=\\s?(?:mm|thou|thk|thick|in\\b)))\\s?(mm|thou|in\\b(?! (?:place|the|a|its))|inch\\b|\")?)\\s?(?:thk\\b|thick\\b|each\\b)?(?![\\p{N}])");
 
     /** "0.1 + 0.2 + 0.5": a pack, and no thickness of one piece. */
-    private static final Pattern SUM = words("\\d\\s*\\+\\s*[\\d.]");
+    private static final Pattern SUM = words("\\d\\s*(?:\\+|at)\\s*[\\d.]");
 
     private static final Set<PartKind> SIZED_BY =
             EnumSet.of(

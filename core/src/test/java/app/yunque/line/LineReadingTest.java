@@ -220,7 +220,10 @@ class LineReadingTest {
                 "drum off, slid out to the right | ",
                 "dowel lower row, second from the left | ",
                 "half nuts both out, lever left on | ",
-                "cover motor side 4x M5x12 | "
+                "cover motor side 4x M5x12 | ",
+                "gear pitted lightly on drive side | ",
+                "seal, drive end | LEFT",
+                "seal, far end | RIGHT"
             })
     void leftAndRightAreNotAlwaysAPlace(String line, Side side) {
         assertThat(part(line).side()).isEqualTo(side);
@@ -414,13 +417,20 @@ class LineReadingTest {
     void keepsWhatItDoesNotUnderstandInWords() {
         assertThat(read("cover, rattled like a tin of nails").note())
                 .isEqualTo("rattled like a tin of nails");
-        for (var untold : List.of("oil sample taken, brown", "oil cup missing, hole plugged")) {
+        for (var untold :
+                List.of(
+                        "oil sample taken, brown",
+                        "oil cup missing, hole plugged",
+                        "keyway wallowed out")) {
             assertThat(read(untold).act()).as(untold).isNull();
             assertThat(read(untold).parts()).isEmpty();
         }
         var tabs = read("tab washer and locknut M30x1.5 LH, one of the tabs cracked");
         assertThat(tabs.parts()).flatExtracting(Part::found).isEmpty();
         assertThat(tabs.note()).isEqualTo("one of the tabs cracked");
+        assertThat(part("4 spacers: 2 at 10.0, 2 at 5.5").thickness()).isNull();
+        assertThat(held("cover 6 screws M6, one cross threaded").drive()).isEmpty();
+        assertThat(held("cover 6 cross head M6").drive()).isEqualTo("cross");
         assertThat(part("grease shield").name()).isEqualTo("grease shield");
         assertThat(read("grease shield").goesOn()).isEmpty();
         assertThat(read("screw M5, silicone grease on the gear").goesOn())
