@@ -48,6 +48,7 @@ final class PartReader {
                     "^[\\s\\u0000]+(?:all )?(?:tight|free|stiff|dry|oily|clean|dirty|counted|ok|okay|good|fine|sound|there|present|intact|worn|loose)\\b");
     private static final Pattern ONE_OF =
             words("\\b(?:\\d{1,2}|" + Numbers.WORDS + ") of (?:the|its|their) (?!\\d)\\p{L}+");
+    private static final Pattern ITSELF = words("^[\\s\\u0000]*itself\\b");
     private static final Pattern SPLIT_CASE = words("^[\\s\\u0000]*split\\b");
     static final Set<PartKind> FASTENERS = EnumSet.of(PartKind.SCREW, PartKind.NUT);
     static final Set<PartKind> THREADED = EnumSet.of(PartKind.SCREW, PartKind.NUT, PartKind.PLUG);
@@ -216,12 +217,9 @@ final class PartReader {
         }
         boolean isUncounted =
                 line.left(clause.from(), head.from()).replace(TypedLine.GONE, ' ').isBlank();
-        var last = drafts.get(drafts.size() - 1);
         var after = line.left(head.to(), clause.to());
         return isFeatureNext(after)
-                || isUncounted
-                        && head.name().strip().equalsIgnoreCase(last.name)
-                        && !TypedLine.tidy(after).isEmpty()
+                || ITSELF.matcher(after).find()
                 || someOfEarlier(clause, head).isPresent()
                 || isPartOfTheBearingBefore(clause, head)
                 || FALLING.contains(head.kind())
@@ -233,8 +231,14 @@ final class PartReader {
     /** "2 springs and pawl, one spring weak": of those that were counted before, not another one. */
     private Optional<Draft> someOfEarlier(Clause clause, Head head) {
         return saysFound(clause)
-                ? drafts.stream().filter(d -> d.plural && d.kind == head.kind()).findFirst()
+                ? drafts.stream()
+                        .filter(d -> d.plural && one(d.name).endsWith(one(head.name())))
+                        .findFirst()
                 : Optional.empty();
+    }
+
+    private static String one(String name) {
+        return name.strip().toLowerCase(Locale.ROOT).replaceFirst("s$", "");
     }
 
     /** "Outer race turned in its seat": of the bearing that was named, where something is told of it. */

@@ -103,7 +103,10 @@ class LineReadingTest {
                 "base bolts 5 x 5/16-18 x 1-1/2, nuts under deck | SCREW 5",
                 "bearing input 6305, outer race turned in its seat | BEARING 1",
                 "ball nut together, don't let the balls out | NUT 1",
-                "2 springs and pawl, one spring weak | SPRING 2; PAWL 1"
+                "2 springs and pawl, one spring weak | SPRING 2; PAWL 1",
+                "2 pinions 12T worn, gear 40T pitted | GEAR 2; GEAR 1",
+                "bearing left 6204, bearing right 6205 worn | BEARING 1; BEARING 1",
+                "seal groove scored, seal itself fine | SEAL 1"
             })
     void tellsPartsFromWhatIsSaidOfThem(String line, String parts) {
         assertThat(read(line).parts())
