@@ -4,9 +4,7 @@ import app.yunque.measure.TableLines;
 import java.util.Arrays;
 import java.util.Collection;
 import java.util.List;
-import java.util.Set;
 import java.util.regex.Pattern;
-import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -32,7 +30,7 @@ public final class StripCautions {
      */
     private record Row(
             StripAct act,
-            Set<PartKind> kinds,
+            List<PartKind> kinds,
             @Nullable Pattern words,
             @Nullable Double leastKg,
             String caution) {
@@ -42,10 +40,10 @@ public final class StripCautions {
             return new Row(
                     StripAct.valueOf(cells[0].strip()),
                     cells[1].strip().equals(ANY)
-                            ? Set.of()
+                            ? List.of()
                             : Arrays.stream(cells[1].strip().split(" "))
                                     .map(PartKind::valueOf)
-                                    .collect(Collectors.toUnmodifiableSet()),
+                                    .toList(),
                     cells[2].strip().equals(ANY)
                             ? null
                             : Pattern.compile(cells[2].strip(), Pattern.CASE_INSENSITIVE),
