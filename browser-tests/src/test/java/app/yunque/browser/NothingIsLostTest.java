@@ -110,6 +110,8 @@ class NothingIsLostTest {
             // Typed before the session ends: what is asked while one types would ask for the
             // sign-in first.
             m.field("What came off").fill("dowel pin");
+            // What is looked up while one types has been answered.
+            m.page.waitForTimeout(1500);
             m.context.clearCookies(
                     new com.microsoft.playwright.BrowserContext.ClearCookiesOptions()
                             .setName("YUNQUE"));
