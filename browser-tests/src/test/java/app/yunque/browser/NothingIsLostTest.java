@@ -2,9 +2,12 @@ package app.yunque.browser;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
+import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.List;
+import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -107,14 +110,26 @@ class NothingIsLostTest {
     void asksForASignInWhenTheSessionEndedAndKeepsTheEntry() {
         try (var m = Mechanic.signedIn("Tomás Vega", "1470")) {
             openStrip(m);
-            // Typed before the session ends: what is asked while one types would ask for the
-            // sign-in first.
             m.field("What came off").fill("dowel pin");
-            // What is looked up while one types has been answered.
-            m.page.waitForTimeout(1500);
-            m.context.clearCookies(
-                    new com.microsoft.playwright.BrowserContext.ClearCookiesOptions()
-                            .setName("YUNQUE"));
+            // The session ends as the entry goes out: what else is asked at that time must not come
+            // first.
+            var once = new AtomicBoolean();
+            m.page.route(
+                    url -> url.contains("/steps/"),
+                    route -> {
+                        if (once.getAndSet(true)) {
+                            route.resume();
+                            return;
+                        }
+                        m.context.clearCookies(
+                                new BrowserContext.ClearCookiesOptions().setName("YUNQUE"));
+                        route.fulfill(
+                                new Route.FulfillOptions()
+                                        .setStatus(401)
+                                        .setContentType("application/problem+json")
+                                        .setBody(
+                                                "{\"status\":401,\"title\":\"Unauthorized\",\"detail\":\"Sign in first.\"}"));
+                    });
             m.page.keyboard().press("Enter");
             assertThat(m.heading("Who is at the bench?")).isVisible();
             m.page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("Tomás Vega"))

@@ -25,6 +25,7 @@ final class Draft {
     @Nullable Integer teeth;
     @Nullable Amount thickness;
     final List<Finding> found = new ArrayList<>();
+    boolean renew;
     String with = "";
     int at;
     int clause;
@@ -39,7 +40,7 @@ final class Draft {
                 .forEach(found::add);
     }
 
-    Part part(boolean renew) {
+    Part part() {
         return new Part(
                 name, kind, count, shaft, side, gear, position, wayRound, size, teeth, thickness,
                 found, renew, with);

@@ -76,6 +76,9 @@ final class LineReader {
                             + Numbers.WORDS
                             + ")\\s+(?:loose\\s+((?:needle |steel )?(?:balls?|rollers?|needles?|springs?|keys?|pins?))|(balls?|rollers?|needles?|springs?|keys?|pins?)\\s+(?:loose|fell out|falling out|came out|free))\\b");
 
+    private static final int ALL_BEFORE = 6;
+    private static final Pattern ALL = words("\\b(?:both|all|them)\\b");
+
     /** What joined the names that were understood, and says nothing without them. */
     private static final Pattern JOINT =
             words("(?:^|,)\\s*(?:(?:and|then|plus|off|of the|on the)\\s*)(?=,|$)");
@@ -118,7 +121,7 @@ final class LineReader {
                         .toList();
         var stuckTo = word(STUCK_TO, "stuck to");
         var hard = word(HARD, "why it was hard");
-        boolean renew = line.take(RENEW, "a new one goes in").isPresent();
+        var renewed = all(RENEW, "a new one goes in");
         var goesOn = word(GOES_ON, "goes on it");
         var mark = line.take(MATCH_MARK, "match mark").map(m -> Numbers.first(m, 1, 2)).orElse("");
         boolean sameShaft = line.take(SAME_SHAFT, "same shaft").isPresent();
@@ -130,6 +133,7 @@ final class LineReader {
                         : whole.substring(clauses.get(0).from(), clauses.get(0).to()).strip();
         var act = act(clauses, first, fasteners);
         place(ways, positions, sameShaft);
+        renew(renewed);
         var drafts = parts.drafts();
         boolean takesOff = act == StripAct.TAKE_OFF;
         var falls =
@@ -142,7 +146,7 @@ final class LineReader {
         note.add(TypedLine.tidy(JOINT.matcher(TypedLine.tidy(line.left())).replaceAll(", ")));
         return new LineReading(
                 act,
-                kept.stream().map(d -> d.part(renew)).toList(),
+                kept.stream().map(Draft::part).toList(),
                 Stream.concat(
                                 fell.stream(),
                                 falls.stream().map(d -> new Loose(d.kind, d.count, d.size, d.name)))
@@ -187,6 +191,18 @@ final class LineReader {
             parts.parts(clauses, told, fasteners);
         }
         return told == null && !parts.drafts().isEmpty() ? StripAct.TAKE_OFF : told;
+    }
+
+    /** A new one of what was named before it; of all where it says so. */
+    private void renew(List<MatchResult> renewed) {
+        for (var r : renewed) {
+            var told = line.whole().substring(Math.max(0, r.start() - ALL_BEFORE), r.end());
+            if (ALL.matcher(told).find()) {
+                parts.drafts().forEach(d -> d.renew = true);
+            } else {
+                parts.of(r.start()).ifPresent(d -> d.renew = true);
+            }
+        }
     }
 
     /** Which way round and where belong to the part that was named before them. */

@@ -15,6 +15,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -249,10 +250,24 @@ public record LineReading(
             String drive,
             Fastening.@Nullable Locking locking,
             int part) {
+        /** With all that was said of it: "left-hand, 30 N·m (estimate), hex 24, threadlocker, medium strength". */
+        public String inFull() {
+            return Stream.of(
+                            inWords(),
+                            leftHand == null ? "" : leftHand ? "left-hand" : "right-hand",
+                            torque == null ? "" : torque.text() + " " + torque.unit(),
+                            source.isEmpty() ? "" : "(" + source + ")",
+                            drive,
+                            locking == null ? "" : locking.words())
+                    .filter(w -> !w.isEmpty())
+                    .collect(Collectors.joining(", "))
+                    .replace(", (", " (");
+        }
+
         /** "2 × M8, 60 mm long". */
         public String inWords() {
             return ((count == null ? "" : count + " × ")
-                            + (thread.isEmpty() ? "screws" : thread)
+                            + (thread.isEmpty() ? "no thread named" : thread)
                             + (length == null
                                     ? ""
                                     : ", " + length.text() + " " + length.unit() + " long"))

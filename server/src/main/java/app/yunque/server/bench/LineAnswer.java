@@ -109,8 +109,8 @@ public record LineAnswer(
             previous = step;
         }
         if (steps.isEmpty()) {
-            for (var loose : line.loose()) {
-                var step = ofLoose(line, loose, previous, carried, shafts);
+            for (int i = 0; i < line.loose().size(); i++) {
+                var step = ofLoose(line, i, previous, carried, shafts);
                 steps.add(step);
                 previous = step;
             }
@@ -177,7 +177,7 @@ public record LineAnswer(
                 part.renew() || part.kind().isSingleUse(),
                 at.tray(),
                 part.condition(),
-                note(line, place, part, own, held),
+                note(line, place, part, held),
                 detail(line, place, part));
     }
 
@@ -195,24 +195,30 @@ public record LineAnswer(
             LineReading line,
             int place,
             LineReading.Part part,
-            List<LineReading.Fastener> own,
             LineReading.@Nullable Fastener held) {
         return Stream.of(
                         part.foundBeside(),
                         part.with().isEmpty() ? "" : "with " + part.with(),
-                        own.stream()
-                                .filter(
-                                        f ->
-                                                f != held
-                                                        && (f.count() != null
-                                                                || !f.thread().isEmpty()))
-                                .map(f -> "also held by " + f.inWords())
-                                .collect(Collectors.joining(", ")),
+                        beside(line, place, held),
                         place == 0 && !line.goesOn().isEmpty() ? line.goesOn() + " goes on" : "",
                         place == 0 && !line.together().isEmpty() ? "came out together" : "",
                         place == 0 ? line.note() : "")
                 .filter(s -> !s.isEmpty())
                 .collect(Collectors.joining("; "));
+    }
+
+    /** What was said of screws and of loose things and has no field: a second set, a torque without a thread, the size of a ball. */
+    private static String beside(LineReading line, int place, LineReading.@Nullable Fastener held) {
+        var screws =
+                line.fasteners().stream()
+                        .filter(f -> f.part() == place || place == 0 && f.part() < 0)
+                        .filter(f -> f != held)
+                        .map(f -> "also held by " + f.inFull());
+        var loose =
+                line.loose().stream()
+                        .filter(l -> place == 0)
+                        .map(l -> ("loose: " + l.name() + " " + l.size()).strip());
+        return Stream.concat(screws, loose).collect(Collectors.joining("; "));
     }
 
     private static StepRequest.@Nullable FasteningRequest fastening(
@@ -235,10 +241,11 @@ public record LineAnswer(
 
     private static StepRequest ofLoose(
             LineReading line,
-            LineReading.Loose loose,
+            int place,
             @Nullable StepRequest before,
             List<String> carried,
             List<String> shafts) {
+        var loose = line.loose().get(place);
         var at = place(null, null, line.tray(), before, carried, shafts);
         return new StepRequest(
                 null,
@@ -253,8 +260,15 @@ public record LineAnswer(
                 false,
                 at.tray(),
                 Condition.NOT_SAID,
-                line.note(),
-                detail(line, null, null, null));
+                place > 0
+                        ? ""
+                        : Stream.concat(
+                                        line.fasteners().stream()
+                                                .map(f -> "also held by " + f.inFull()),
+                                        Stream.of(line.note()))
+                                .filter(n -> !n.isEmpty())
+                                .collect(Collectors.joining("; ")),
+                detail(line, place, null, null, null));
     }
 
     private static DetailRequest detail(LineReading line, int place, LineReading.Part part) {
@@ -262,7 +276,7 @@ public record LineAnswer(
                 place > 0 || line.loose().isEmpty()
                         ? null
                         : line.loose().stream().map(LineAnswer::item).toList();
-        return detail(line, loose, number(part.thickness()), part.teeth());
+        return detail(line, place, loose, number(part.thickness()), part.teeth());
     }
 
     private static LooseItem item(LineReading.Loose loose) {
@@ -270,32 +284,35 @@ public record LineAnswer(
         return new LooseItem(loose.kind(), count, count);
     }
 
+    /** Minutes, mass, mark and what made it hard were said once, so they stand with the first part and are not counted again. */
     private static DetailRequest detail(
             LineReading line,
+            int place,
             @Nullable List<LooseItem> loose,
             @Nullable EnteredNumber thickness,
             @Nullable Integer teeth) {
+        boolean isFirst = place == 0;
         return new DetailRequest(
                 line.tool(),
                 null,
                 null,
-                line.minutes(),
-                line.people(),
-                line.mark(),
+                isFirst ? line.minutes() : null,
+                isFirst ? line.people() : null,
+                isFirst ? line.mark() : "",
                 null,
                 null,
                 null,
                 null,
                 null,
-                line.hard(),
-                line.stuckTo(),
+                isFirst ? line.hard() : "",
+                isFirst ? line.stuckTo() : "",
                 null,
                 null,
                 null,
                 loose,
                 null,
                 null,
-                line.massKg(),
+                isFirst ? line.massKg() : null,
                 thickness,
                 teeth,
                 null,

@@ -274,6 +274,28 @@ class StripTest {
         assertThat(parts()).isEmpty();
     }
 
+    /** What was said once is there once; what has no field is in words, a torque without a thread and the size of a ball too. */
+    @Test
+    void losesNothingThatWasSaidAndCountsItOnce() {
+        keepLine("spindle nut 24 hex LH 30 Nm est.");
+        assertThat(view().path("steps").get(0).path("given").path("note").asString())
+                .isEqualTo(
+                        "also held by 1 × no thread named, left-hand, 30 N·m (estimate), hex 24");
+        keepLine("detent plug M12x1.25, spring and 8 mm ball under it, 12 min, 3 kg, renew");
+        var plug = view().path("steps").get(1).path("given");
+        var spring = view().path("steps").get(2).path("given");
+        assertThat(plug.path("note").asString()).contains("8 mm");
+        assertThat(plug.path("detail").path("minutes").asDouble()).isEqualTo(12);
+        assertThat(spring.path("detail").has("minutes")).isFalse();
+        assertThat(spring.path("detail").has("massKg")).isFalse();
+        assertThat(plug.path("singleUse").asBoolean()).isFalse();
+        keepLine("gear, bush, both renew");
+        assertThat(view().path("steps").get(3).path("given").path("singleUse").asBoolean())
+                .isTrue();
+        assertThat(view().path("steps").get(4).path("given").path("singleUse").asBoolean())
+                .isTrue();
+    }
+
     /** What can hurt is told before the line is kept, of parts and of what is no part. */
     @Test
     void cautionsBeforeItHappens() {
