@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import openapi from "../openapi.json?raw";
-import type { DrawerView } from "./api/types";
+import type { DrawerView, StepRequest } from "./api/types";
 import * as fitting from "./build/Fitting.model";
 import { entriesFrom } from "./drawers/sheet.model";
 import * as seen from "./inspect/parts.model";
@@ -138,10 +138,15 @@ const STATED = [
   "StatementRequest",
 ];
 
+/** What the server refuses anyhow is no record: a further set of screws without the first. */
+const POSSIBLE: Record<string, (record: never) => boolean> = {
+  StepRequest: (r: StepRequest) => r.fastening !== undefined || r.detail?.alsoHeldBy === undefined,
+};
+
 describe("a correction keeps what it does not show", () => {
   it.each(Object.keys(CORRECTED))("%s", (name) => {
     const through = CORRECTED[name] as Through;
-    const records = variants(schemas[name] ?? {}, name);
+    const records = variants(schemas[name] ?? {}, name).filter((r) => POSSIBLE[name]?.(r as never) ?? true);
     expect(records.length).toBeGreaterThan(0);
     for (const record of records) {
       expect(through(structuredClone(record))).toEqual(record);

@@ -1317,6 +1317,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/ways-of-tightening": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["waysOfTightening"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/units/{unitId}/places": {
         parameters: {
             query?: never;
@@ -2023,6 +2039,14 @@ export interface components {
             kind: "NEW" | "DEMO" | "SHOP";
             shop?: components["schemas"]["ShopSettings"];
         };
+        BelongsRequest: {
+            /** @enum {string} */
+            standing: "MISSING" | "WRONG" | "REPLACED";
+            part?: string;
+            /** @enum {string} */
+            kind?: "O_RING" | "TAB_WASHER" | "COTTER_PIN" | "FELT" | "CIRCLIP" | "COLLET" | "BEARING" | "SEAL" | "GASKET" | "SHIM" | "SPACER" | "PLUG" | "COUPLING" | "COVER" | "HOUSING" | "NUT" | "WASHER" | "KEY" | "CARRIER" | "RING_GEAR" | "WORM" | "CAM_DISC" | "ECCENTRIC" | "GEAR" | "PAWL" | "SPRING" | "ROLLER" | "BALL" | "PLUNGER" | "PIN" | "BUSH" | "LEVER" | "SHAFT" | "SCREW" | "OTHER";
+            because?: string;
+        };
         BuildOrderRequest: {
             /** Format: int64 */
             version?: number;
@@ -2063,6 +2087,9 @@ export interface components {
             place: number;
             stepId: string;
             title: string;
+            instead: string;
+            /** Format: int32 */
+            cameOff: number;
             where: string;
             wayRound: string;
             mark: string;
@@ -2074,6 +2101,7 @@ export interface components {
             position: string;
             checks: string[];
             caution: string;
+            schools: components["schemas"]["TwoSchools"][];
         };
         Changes: {
             /** Format: int32 */
@@ -2115,9 +2143,9 @@ export interface components {
             caution: string;
             afterWork?: boolean;
             goneAfterWashing?: boolean;
+            raisedOnStrictParts?: boolean;
             must?: boolean;
             conditional?: boolean;
-            raisedOnStrictParts?: boolean;
         };
         CheckAnswer: {
             /** @enum {string} */
@@ -2245,6 +2273,8 @@ export interface components {
             teeth?: number;
             subassembly?: string;
             leftAssembled?: boolean;
+            belongs?: components["schemas"]["BelongsRequest"];
+            alsoHeldBy?: components["schemas"]["FasteningRequest"][];
         };
         Difference: {
             stepId: string;
@@ -2451,6 +2481,7 @@ export interface components {
             /** @enum {string} */
             locking?: "NONE" | "THREADLOCK_LOW" | "THREADLOCK_MEDIUM" | "THREADLOCK_HIGH" | "PREVAILING_NUT" | "TAB_WASHER" | "COTTER" | "WIRE" | "SPRING_WASHER" | "PEENED" | "SECOND_SCREW";
             hole?: components["schemas"]["HoleRequest"];
+            byFeel?: string;
         };
         FasteningView: {
             /** Format: int32 */
@@ -2467,6 +2498,7 @@ export interface components {
             torque_as_typed?: string;
             source: string;
             locking?: string;
+            by_feel?: string;
         };
         Field: {
             name: string;
@@ -3512,6 +3544,7 @@ export interface components {
             with: string;
             stays?: boolean;
             missing?: boolean;
+            instead_of?: string;
         };
         PassageAnswer: {
             passes: boolean;
@@ -4457,6 +4490,13 @@ export interface components {
             criticalPath: string[];
             /** Format: double */
             criticalMinutes: number;
+        };
+        TwoSchools: {
+            question: string;
+            usual: string;
+            why: string;
+            other: string;
+            when: string;
         };
         UnitLayout: {
             axes: string[];
@@ -7185,6 +7225,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["BeginView"];
+                };
+            };
+        };
+    };
+    waysOfTightening: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string[];
                 };
             };
         };

@@ -32,7 +32,7 @@ export function BuildCard({ view, card, fitting, onNext, onBack }: Props) {
   const [differs, setDiffers] = useState(false);
   const [typed, setTyped] = useState<Partial<FittingFields>>({});
   // What somebody else keeps meanwhile shows at once; what was typed here stays over it.
-  const fields = { ...startFields(fitting?.given, pieces, card.mustBeNew), ...typed };
+  const fields = { ...startFields(fitting?.given, pieces, card.mustBeNew, card.cameOff ?? pieces), ...typed };
   const change = (part: Partial<FittingFields>) => setTyped({ ...typed, ...part });
   const [opened, setWaiving] = useState<boolean>();
   const waiving = opened ?? fields.waiver !== "";
@@ -77,6 +77,7 @@ export function BuildCard({ view, card, fitting, onNext, onBack }: Props) {
       </header>
       <p className={classes.title}>{card.title}</p>
       {card.mustBeNew && <p className={classes.fresh}>Must be new</p>}
+      {card.instead && <p className={classes.instead}>{card.instead}</p>}
       <Bites view={view} stepId={card.stepId} />
       {card.wayRound && (
         <p className={classes.way}>
@@ -137,6 +138,17 @@ export function BuildCard({ view, card, fitting, onNext, onBack }: Props) {
           Lies in tray <b>{step.given.tray}</b>.
         </p>
       )}
+      {(card.schools ?? []).map((school) => (
+        <details key={school.question} className={classes.school}>
+          <summary>Two schools: {school.question.toLowerCase()}</summary>
+          <p>
+            Start from: <b>{school.usual}</b>, because {school.why}.
+          </p>
+          <p>
+            Others: <b>{school.other}</b>, {school.when}. Where the maker says one of them, that is it.
+          </p>
+        </details>
+      ))}
       {card.caution && <Caution>{card.caution}</Caution>}
       {undecided && !done && <p className={classes.note}>Not decided yet: reuse, dress or renew (Decide).</p>}
       {problem && problem.status !== 409 && Object.keys(errors).length === 0 && (

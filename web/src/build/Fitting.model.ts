@@ -28,11 +28,17 @@ export const fittingFields = (given: FittingRequest): FittingFields => ({
   version: versionField(given.version),
 });
 
-/** What a card starts with: what was fitted, or everything back as it came off, or everything new. */
+/**
+ * What a card starts with: what was fitted, or everything back as it came off, or everything new.
+ *
+ * @param pieces  pieces the unit wants
+ * @param cameOff pieces that came off: none of what was missing
+ */
 export function startFields(
   given: FittingRequest | undefined,
   pieces: number,
   mustBeNew: boolean,
+  cameOff: number,
 ): FittingFields {
   if (given?.done) {
     return fittingFields(given);
@@ -41,7 +47,7 @@ export function startFields(
   return {
     refitted: String(old),
     renewed: String(pieces - old),
-    scrapped: String(pieces - old),
+    scrapped: String(Math.max(0, cameOff - old)),
     wantedInstead: "",
     reason: "",
     waiver: given?.waiver ?? "",

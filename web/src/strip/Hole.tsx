@@ -1,18 +1,20 @@
 import { NativeSelect, TextInput } from "@mantine/core";
 import { MeasureInput } from "../shared/MeasureInput";
 import { t } from "../wording/en";
-import type { StepFields } from "./StepForm.model";
+import type { HeldFields } from "./Held.model";
 
-type HoleFields = Pick<StepFields, "hole" | "grip" | "depth" | "free" | "behind" | "into">;
+type HoleFields = Pick<HeldFields, "hole" | "grip" | "depth" | "free" | "behind" | "into">;
 
 interface Props {
   value: HoleFields;
+  /** Where its faults are told. */
+  at: string;
   errors: Record<string, string | undefined>;
   onChange: (part: Partial<HoleFields>) => void;
 }
 
 /** The hole a screw goes into: measured once, it tells what every look-alike would do in it. */
-export function Hole({ value: h, errors, onChange }: Props) {
+export function Hole({ value: h, at, errors, onChange }: Props) {
   return (
     <>
       <NativeSelect
@@ -35,14 +37,14 @@ export function Hole({ value: h, errors, onChange }: Props) {
             label="Clamped thickness"
             units={["mm", "in"]}
             value={h.grip}
-            error={errors["fastening.hole.grip"]}
+            error={errors[`${at}hole.grip`]}
             onChange={(grip) => onChange({ grip })}
           />
           <MeasureInput
             label={h.hole === "BLIND" ? "Depth of thread" : "Wall"}
             units={["mm", "in"]}
             value={h.depth}
-            error={errors["fastening.hole.thread"]}
+            error={errors[`${at}hole.thread`]}
             onChange={(depth) => onChange({ depth })}
           />
           {h.hole === "THROUGH" && (
@@ -51,7 +53,7 @@ export function Hole({ value: h, errors, onChange }: Props) {
                 label="Free room behind"
                 units={["mm", "in"]}
                 value={h.free}
-                error={errors["fastening.hole.free"]}
+                error={errors[`${at}hole.free`]}
                 onChange={(free) => onChange({ free })}
               />
               <TextInput

@@ -34,9 +34,19 @@ const answer = (more: Partial<LineAnswer>): LineAnswer => ({
 describe("one typed line", () => {
   let sent: Sent[] = [];
   const onCorrect = vi.fn();
+  const onFields = vi.fn();
   const open = (read: LineAnswer) => {
     sent = serverThatAnswers({ "POST anywhere": read });
-    show(<QuickLine view={job([])} shut={false} after={undefined} onCorrect={onCorrect} onKept={() => {}} />);
+    show(
+      <QuickLine
+        view={job([])}
+        shut={false}
+        after={undefined}
+        onCorrect={onCorrect}
+        onFields={onFields}
+        onKept={() => {}}
+      />,
+    );
     return screen.getByRole("textbox", { name: /^Quick line/ });
   };
   beforeEach(() => {

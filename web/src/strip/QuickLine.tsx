@@ -5,6 +5,7 @@ import type { JobView, LineAnswer, StepRequest } from "../api/types";
 import { useKeep, usePreview } from "../job/bench";
 import { Caution, Fault } from "../shared/Caution";
 import { useDraft } from "../shared/useDraft";
+import { t } from "../wording/en";
 import classes from "./QuickLine.module.css";
 import { suggestionsQuery } from "./queries";
 
@@ -15,6 +16,8 @@ interface Props {
   after: string | undefined;
   /** Puts what was understood into the form, to be corrected there. */
   onCorrect: (step: StepRequest) => void;
+  /** Opens the fields of a new step. */
+  onFields: () => void;
   onKept: () => void;
 }
 
@@ -32,7 +35,7 @@ const EXAMPLES = [
 ];
 
 /** One typed line becomes a step; what was understood shows before it is kept. */
-export function QuickLine({ view, shut, after, onCorrect, onKept }: Props) {
+export function QuickLine({ view, shut, after, onCorrect, onFields, onKept }: Props) {
   const draft = useDraft(`line.${view.job.id}`, { line: "" });
   const { line } = draft.value;
   const field = useRef<HTMLInputElement>(null);
@@ -99,18 +102,23 @@ export function QuickLine({ view, shut, after, onCorrect, onKept }: Props) {
       {answer ? (
         <Understood answer={answer} onCorrect={(step) => onCorrect(step ?? named(line))} />
       ) : (
-        <details className={classes.examples}>
-          <summary>How to write it, by example</summary>
-          <ul>
-            {EXAMPLES.map((example) => (
-              <li key={example}>
-                <button type="button" onClick={() => draft.change({ line: example })}>
-                  {example}
-                </button>
-              </li>
-            ))}
-          </ul>
-        </details>
+        <>
+          <button type="button" className={classes.correct} disabled={shut} onClick={onFields}>
+            By fields instead
+          </button>
+          <details className={classes.examples}>
+            <summary>How to write it, by example</summary>
+            <ul>
+              {EXAMPLES.map((example) => (
+                <li key={example}>
+                  <button type="button" onClick={() => draft.change({ line: example })}>
+                    {example}
+                  </button>
+                </li>
+              ))}
+            </ul>
+          </details>
+        </>
       )}
       {(suggestions.data?.length ?? 0) > 0 && answer && (
         <p className={classes.suggestions}>
@@ -162,6 +170,12 @@ function Understood({
           <p className={classes.part}>
             {step.count > 1 ? `${step.count} × ` : ""}
             {step.part} <small>{kindWords(step.kind)}</small>
+            {step.detail?.belongs && (
+              <small>
+                {t.standing[step.detail.belongs.standing]}
+                {step.detail.belongs.part && `; there belongs: ${step.detail.belongs.part}`}
+              </small>
+            )}
           </p>
           {step.note && <p className={classes.note}>In words: {step.note}</p>}
         </div>

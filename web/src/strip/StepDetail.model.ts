@@ -1,8 +1,7 @@
 import type { DetailRequest, EnteredNumber, PartKind, StepRequest } from "../api/types";
 
 type Fastening = NonNullable<StepRequest["fastening"]>;
-export type Locking = NonNullable<Fastening["locking"]>;
-export type Metal = NonNullable<Fastening["hole"]>["into"];
+type Standing = NonNullable<DetailRequest["belongs"]>["standing"];
 type Energy = NonNullable<DetailRequest["energy"]>["kind"];
 
 const mm = (): EnteredNumber => ({ text: "", unit: "mm" });
@@ -47,6 +46,11 @@ export interface DetailFields {
   teeth: string;
   subassembly: string;
   leftAssembled: boolean | undefined;
+  /** Empty when what came off goes back. */
+  standing: Standing | "";
+  belongsPart: string;
+  belongsKind: PartKind | "";
+  belongsBecause: string;
 }
 
 export const emptyDetail = (): DetailFields => ({
@@ -80,6 +84,10 @@ export const emptyDetail = (): DetailFields => ({
   teeth: "",
   subassembly: "",
   leftAssembled: undefined,
+  standing: "",
+  belongsPart: "",
+  belongsKind: "",
+  belongsBecause: "",
 });
 
 const shown = (value: number | undefined) => (value === undefined ? "" : String(value));
@@ -121,6 +129,10 @@ export function detailFields(d: DetailRequest | undefined): DetailFields {
     teeth: shown(d.teeth),
     subassembly: d.subassembly ?? "",
     leftAssembled: d.leftAssembled,
+    standing: d.belongs?.standing ?? "",
+    belongsPart: d.belongs?.part ?? "",
+    belongsKind: d.belongs?.kind ?? "",
+    belongsBecause: d.belongs?.because ?? "",
   };
 }
 
@@ -147,8 +159,16 @@ function optional(
 const words = (text: string) => (text.trim() === "" ? undefined : text.trim());
 const number = (entered: EnteredNumber) => (entered.text.trim() === "" ? undefined : entered);
 
-/** The request; undefined when nothing was noted. Faults are added to those of the step. */
-export function detailRequest(d: DetailFields, faults: Record<string, string>): DetailRequest | undefined {
+/**
+ * The request; undefined when nothing was noted. Faults are added to those of the step.
+ *
+ * @param further sets of screws beside the first
+ */
+export function detailRequest(
+  d: DetailFields,
+  further: Fastening[],
+  faults: Record<string, string>,
+): DetailRequest | undefined {
   const request: DetailRequest = {
     tool: words(d.tool),
     position: words(d.position),
@@ -191,6 +211,16 @@ export function detailRequest(d: DetailFields, faults: Record<string, string>): 
     teeth: optional(d.teeth, "teeth", "teeth", faults),
     subassembly: words(d.subassembly),
     leftAssembled: d.leftAssembled,
+    belongs:
+      d.standing === ""
+        ? undefined
+        : {
+            standing: d.standing,
+            part: words(d.belongsPart),
+            kind: d.belongsKind === "" ? undefined : d.belongsKind,
+            because: words(d.belongsBecause),
+          },
+    alsoHeldBy: further.length > 0 ? further : undefined,
   };
   return Object.values(request).some((value) => value !== undefined) ? request : undefined;
 }

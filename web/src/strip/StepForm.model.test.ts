@@ -1,4 +1,5 @@
 import { describe, expect, it } from "vitest";
+import { emptyHeld } from "./Held.model";
 import { emptyDetail } from "./StepDetail.model";
 import { emptyStep, fieldsOf, guessKind, isSingleUse, type Kinds, toRequest } from "./StepForm.model";
 
@@ -52,18 +53,28 @@ describe("a step as typed", () => {
       ...emptyStep("B", 2, "RIGHT"),
       part: "cover",
       kind: "COVER" as const,
-      fastened: true,
-      screwCount: "6",
-      thread: "M8",
-      screwLength: { text: "20", unit: "mm" },
+      held: [
+        { ...emptyHeld(), count: "6", thread: "M8", length: { text: "20", unit: "mm" }, byFeel: "snug" },
+        { ...emptyHeld(), count: "2", thread: "M10", torque: { text: "25", unit: "lbf·ft" } },
+      ],
     };
     const sent = toRequest(fields);
     expect("request" in sent && fieldsOf(sent.request, "")).toEqual(fields);
   });
 
   it("leaves fastening out when nothing was undone", () => {
-    expect(toRequest({ ...emptyStep(), part: "ring", thread: "M8" })).toMatchObject({
-      request: { fastening: undefined },
+    expect(toRequest({ ...emptyStep(), part: "ring" })).toMatchObject({
+      request: { fastening: undefined, detail: undefined },
+    });
+  });
+
+  it("tells a count of screws that is none where the set stands", () => {
+    const held = [
+      { ...emptyHeld(), count: "6" },
+      { ...emptyHeld(), count: "a few" },
+    ];
+    expect(toRequest({ ...emptyStep(), part: "cover", held })).toEqual({
+      faults: { "detail.alsoHeldBy[0].count": "How many screws? Enter a whole number." },
     });
   });
 });

@@ -1,12 +1,6 @@
-import type { Condition, EnteredNumber, JobView, PartKind, StepRequest, StepView } from "../api/types";
-import {
-  type DetailFields,
-  detailFields,
-  detailRequest,
-  emptyDetail,
-  type Locking,
-  type Metal,
-} from "./StepDetail.model";
+import type { Condition, JobView, PartKind, StepRequest, StepView } from "../api/types";
+import { type HeldFields, heldAt, heldFields, heldRequest } from "./Held.model";
+import { type DetailFields, detailFields, detailRequest, emptyDetail } from "./StepDetail.model";
 
 /** A step as it is being typed. */
 export interface StepFields {
@@ -20,23 +14,8 @@ export interface StepFields {
   /** "1-PINION", or empty. */
   gear: string;
   wayRound: string;
-  fastened: boolean;
-  screwCount: string;
-  thread: string;
-  screwLength: EnteredNumber;
-  leftHand: boolean;
-  torque: EnteredNumber;
-  torqueSource: string;
-  drive: string;
-  /** Empty while nobody looked; "NONE" is a statement. */
-  locking: Locking | "";
-  /** Empty while the hole is not measured. */
-  hole: "" | "BLIND" | "THROUGH";
-  grip: EnteredNumber;
-  depth: EnteredNumber;
-  free: EnteredNumber;
-  behind: string;
-  into: Metal;
+  /** Sets of screws, nuts or studs; empty when nothing was undone. */
+  held: HeldFields[];
   detail: DetailFields;
   singleUse: boolean;
   tray: string;
@@ -54,21 +33,7 @@ export const emptyStep = (tray = "", shaft = 0, side: StepFields["side"] = "LEFT
   side,
   gear: "",
   wayRound: "",
-  fastened: false,
-  screwCount: "",
-  thread: "",
-  screwLength: { text: "", unit: "mm" },
-  leftHand: false,
-  torque: { text: "", unit: "N·m" },
-  torqueSource: "",
-  drive: "",
-  locking: "",
-  hole: "",
-  grip: { text: "", unit: "mm" },
-  depth: { text: "", unit: "mm" },
-  free: { text: "", unit: "mm" },
-  behind: "",
-  into: "GREY_IRON",
+  held: [],
   detail: emptyDetail(),
   singleUse: false,
   tray,
@@ -78,7 +43,6 @@ export const emptyStep = (tray = "", shaft = 0, side: StepFields["side"] = "LEFT
 
 /** The fields of a kept step, or of a part known from the last rebuild. */
 export function fieldsOf(given: StepRequest, id: string): StepFields {
-  const f = given.fastening;
   return {
     ...emptyStep(given.tray, given.shaft, given.side),
     id,
@@ -88,21 +52,7 @@ export function fieldsOf(given: StepRequest, id: string): StepFields {
     count: String(given.count),
     gear: given.gear ? `${given.gear.stage}-${given.gear.member}` : "",
     wayRound: given.wayRound,
-    fastened: f !== undefined,
-    screwCount: f ? String(f.count) : "",
-    thread: f?.thread ?? "",
-    screwLength: f?.length ?? { text: "", unit: "mm" },
-    leftHand: f?.leftHand ?? false,
-    torque: f?.torque ?? { text: "", unit: "N·m" },
-    torqueSource: f?.torqueSource ?? "",
-    drive: f?.drive ?? "",
-    locking: f?.locking ?? "",
-    hole: f?.hole ? (f.hole.through ? "THROUGH" : "BLIND") : "",
-    grip: f?.hole?.grip ?? { text: "", unit: "mm" },
-    depth: f?.hole?.thread ?? { text: "", unit: "mm" },
-    free: f?.hole?.free ?? { text: "", unit: "mm" },
-    behind: f?.hole?.behind ?? "",
-    into: f?.hole?.into ?? "GREY_IRON",
+    held: given.fastening ? [given.fastening, ...(given.detail?.alsoHeldBy ?? [])].map(heldFields) : [],
     detail: detailFields(given.detail),
     singleUse: given.singleUse,
     condition: given.condition,
@@ -155,11 +105,8 @@ export function toRequest(f: StepFields): { request: StepRequest } | { faults: R
         ? "Number of pieces is missing."
         : `“${f.count}” is not a whole number of pieces.`;
   }
-  const screws = whole(f.screwCount);
-  if (f.fastened && Number.isNaN(screws)) {
-    faults["fastening.count"] = "How many screws? Enter a whole number.";
-  }
-  const detail = detailRequest(f.detail, faults);
+  const [first, ...further] = f.held.map((set, place) => heldRequest(set, heldAt(place), faults));
+  const detail = detailRequest(f.detail, further, faults);
   if (Object.keys(faults).length > 0) {
     return { faults };
   }
@@ -174,29 +121,7 @@ export function toRequest(f: StepFields): { request: StepRequest } | { faults: R
       side: f.side,
       gear: stage && member ? { stage: Number(stage), member: member as "PINION" | "WHEEL" } : undefined,
       wayRound: f.wayRound,
-      fastening: f.fastened
-        ? {
-            count: screws,
-            thread: f.thread,
-            length: f.screwLength.text.trim() === "" ? undefined : f.screwLength,
-            leftHand: f.leftHand,
-            torque: f.torque.text.trim() === "" ? undefined : f.torque,
-            torqueSource: f.torqueSource,
-            drive: f.drive.trim() === "" ? undefined : f.drive,
-            locking: f.locking === "" ? undefined : f.locking,
-            hole:
-              f.hole === ""
-                ? undefined
-                : {
-                    grip: f.grip,
-                    thread: f.depth,
-                    through: f.hole === "THROUGH",
-                    free: f.free.text.trim() === "" ? undefined : f.free,
-                    behind: f.behind,
-                    into: f.into,
-                  },
-          }
-        : undefined,
+      fastening: first,
       singleUse: f.singleUse,
       tray: f.tray,
       condition: f.condition,

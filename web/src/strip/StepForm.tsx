@@ -5,10 +5,9 @@ import type { Condition, JobView, PartKind } from "../api/types";
 import { useKeep } from "../job/bench";
 import { Fault } from "../shared/Caution";
 import { Conflict } from "../shared/Conflict";
-import { MeasureInput } from "../shared/MeasureInput";
 import { useDraft } from "../shared/useDraft";
 import { t } from "../wording/en";
-import { Hole } from "./Hole";
+import { Held } from "./Held";
 import { emptyDetail } from "./StepDetail.model";
 import {
   emptyStep,
@@ -30,7 +29,8 @@ interface Props {
   after?: string | undefined;
   kinds: Kinds;
   shut: boolean;
-  onDone: () => void;
+  /** @param kept true when the step was kept, false when the form was left */
+  onDone: (kept: boolean) => void;
 }
 
 const SHOWN = ["part", "count", "wayRound", "tray", "note", "shaft", "gear", "fastening", "detail"];
@@ -53,7 +53,11 @@ export function StepForm({ view, editing, after, kinds, shut, onDone }: Props) {
   const [faults, setFaults] = useState<Record<string, string>>({});
   const first = useRef<HTMLInputElement>(null);
   // A draft of an earlier version of the app may lack a detail.
-  const f = { ...draft.value, detail: { ...emptyDetail(), ...draft.value.detail } };
+  const f = {
+    ...draft.value,
+    held: draft.value.held ?? [],
+    detail: { ...emptyDetail(), ...draft.value.detail },
+  };
   const errors = { ...fieldErrors(problem), ...faults };
   const gears = gearChoices(view, editing?.id ?? "");
 
@@ -80,7 +84,7 @@ export function StepForm({ view, editing, after, kinds, shut, onDone }: Props) {
     const where = after && !f.id ? `?after=${after}` : "";
     if (await keep("PUT", `/steps/${id}${where}`, read.request, `step: ${f.part}`)) {
       draft.clear(emptyStep(f.tray, f.shaft, f.side));
-      onDone();
+      onDone(true);
       first.current?.focus();
     }
   };
@@ -98,7 +102,7 @@ export function StepForm({ view, editing, after, kinds, shut, onDone }: Props) {
     <form
       className={classes.form}
       onSubmit={submit}
-      aria-label={editing ? `Change step ${editing.part}` : "New step"}
+      aria-label={editing?.id ? `Change step ${editing.part}` : "New step"}
     >
       <fieldset disabled={shut} className={classes.fields}>
         {stray && <Fault>{stray}</Fault>}
@@ -106,7 +110,7 @@ export function StepForm({ view, editing, after, kinds, shut, onDone }: Props) {
           <TextInput
             ref={first}
             size="lg"
-            label={editing ? "Changing this step" : "What came off"}
+            label={f.id ? "Changing this step" : "What came off"}
             placeholder="oil seal, wheel …"
             value={f.part}
             error={errors.part}
@@ -114,7 +118,7 @@ export function StepForm({ view, editing, after, kinds, shut, onDone }: Props) {
             onChange={(e) => typePart(e.currentTarget.value)}
           />
           <Button type="submit" size="lg" loading={busy} disabled={shut}>
-            {editing ? "Keep the change" : "Keep ↵"}
+            {f.id ? "Keep the change" : "Keep ↵"}
           </Button>
         </div>
         <div className={classes.two}>
@@ -171,75 +175,7 @@ export function StepForm({ view, editing, after, kinds, shut, onDone }: Props) {
             onChange={(e) => draft.change({ tray: e.currentTarget.value })}
           />
         </div>
-        <Checkbox
-          label="Held by screws, a nut or studs"
-          checked={f.fastened}
-          onChange={(e) => draft.change({ fastened: e.currentTarget.checked })}
-        />
-        {f.fastened && (
-          <div className={classes.fastened}>
-            <TextInput
-              label="How many"
-              inputMode="numeric"
-              value={f.screwCount}
-              error={errors["fastening.count"]}
-              onChange={(e) => draft.change({ screwCount: e.currentTarget.value })}
-            />
-            <TextInput
-              label="Thread"
-              placeholder="M8, 3/8-16"
-              value={f.thread}
-              error={errors["fastening.thread"]}
-              onChange={(e) => draft.change({ thread: e.currentTarget.value })}
-            />
-            <MeasureInput
-              label="Length"
-              units={["mm", "in"]}
-              value={f.screwLength}
-              error={errors["fastening.length"]}
-              onChange={(screwLength) => draft.change({ screwLength })}
-            />
-            <MeasureInput
-              label="Torque"
-              units={["N·m", "lbf·ft"]}
-              value={f.torque}
-              error={errors["fastening.torque"]}
-              onChange={(torque) => draft.change({ torque })}
-            />
-            {f.torque.text !== "" && (
-              <TextInput
-                label="Torque from"
-                placeholder="maker’s sheet"
-                value={f.torqueSource}
-                error={errors["fastening.torqueSource"]}
-                onChange={(e) => draft.change({ torqueSource: e.currentTarget.value })}
-              />
-            )}
-            <TextInput
-              label="Drive"
-              placeholder="hex 6"
-              value={f.drive}
-              error={errors["fastening.drive"]}
-              onChange={(e) => draft.change({ drive: e.currentTarget.value })}
-            />
-            <NativeSelect
-              label="Locked by"
-              value={f.locking}
-              data={[
-                { value: "", label: "not noted" },
-                ...Object.entries(t.locking).map(([value, label]) => ({ value, label })),
-              ]}
-              onChange={(e) => draft.change({ locking: e.currentTarget.value as StepFields["locking"] })}
-            />
-            <Hole value={f} errors={errors} onChange={draft.change} />
-            <Checkbox
-              className={classes.all}
-              label="Left-hand thread: clockwise loosens"
-              checked={f.leftHand}
-              onChange={(e) => draft.change({ leftHand: e.currentTarget.checked })}
-            />
-          </div>
-        )}
+        <Held sets={f.held} errors={errors} onChange={(held) => draft.change({ held })} />
         <div className={classes.two}>
           <NativeSelect
             label="As found"
@@ -261,32 +197,36 @@ export function StepForm({ view, editing, after, kinds, shut, onDone }: Props) {
         />
         <StepMore
           view={view}
+          kinds={kinds}
           value={f.detail}
           errors={errors}
           onChange={(part) => draft.change({ detail: { ...f.detail, ...part } })}
         />
-        {editing && (
-          <Button
-            variant="default"
-            onClick={() => {
-              draft.clear(editing);
-              onDone();
-            }}
-          >
-            {t.actions.cancel}
-          </Button>
-        )}
+        <Button
+          variant="default"
+          onClick={() => {
+            draft.clear(editing ?? emptyStep(f.tray, f.shaft, f.side));
+            onDone(false);
+          }}
+        >
+          {f.id ? t.actions.cancel : "Back to the line"}
+        </Button>
       </fieldset>
       <Conflict
         problem={problem}
-        mine={{ ...f, detail: undefined, fastening: f.fastened ? `${f.screwCount} × ${f.thread}` : "" }}
+        mine={{
+          ...f,
+          detail: undefined,
+          held: undefined,
+          fastening: f.held.map((h) => `${h.count} × ${h.thread}`).join(" and "),
+        }}
         theirs={(current) => theirStep(current)}
         labels={LABELS}
         onKeepMine={save}
         onTakeTheirs={() => {
           draft.clear();
           clearProblem();
-          onDone();
+          onDone(false);
         }}
       />
     </form>

@@ -3,10 +3,12 @@ import type { JobView, PartKind } from "../api/types";
 import { MeasureInput } from "../shared/MeasureInput";
 import { t } from "../wording/en";
 import type { DetailFields, LooseFields } from "./StepDetail.model";
+import type { Kinds } from "./StepForm.model";
 import classes from "./Strip.module.css";
 
 interface Props {
   view: JobView;
+  kinds: Kinds;
   value: DetailFields;
   errors: Record<string, string | undefined>;
   onChange: (part: Partial<DetailFields>) => void;
@@ -23,7 +25,7 @@ const choices = (words: Record<string, string>, none?: string) => [
 ];
 
 /** What a careful mechanic notes beyond: folded away, group by group, and open where something is noted. */
-export function StepMore({ view, value: d, errors, onChange }: Props) {
+export function StepMore({ view, kinds, value: d, errors, onChange }: Props) {
   const text = (field: keyof DetailFields, label: string, placeholder?: string) => (
     <TextInput
       label={label}
@@ -83,6 +85,43 @@ export function StepMore({ view, value: d, errors, onChange }: Props) {
           checked={d.facingMatters ?? false}
           onChange={(e) => onChange({ facingMatters: e.currentTarget.checked })}
         />
+      </Group>
+      <Group title="Missing, wrong, or another part from now on" noted={d.standing !== ""}>
+        <NativeSelect
+          label="Does what came off go back?"
+          data={choices(t.standing, "it goes back, or a new one of it")}
+          value={d.standing}
+          onChange={(e) => onChange({ standing: e.currentTarget.value as DetailFields["standing"] })}
+        />
+        {d.standing !== "" && (
+          <>
+            <TextInput
+              label="What belongs there"
+              placeholder={d.standing === "MISSING" ? "the same" : "shear pin 1/4 in, soft"}
+              value={d.belongsPart}
+              error={errors["detail.belongs.part"]}
+              onChange={(e) => onChange({ belongsPart: e.currentTarget.value })}
+            />
+            <NativeSelect
+              label="Its kind"
+              data={[
+                { value: "", label: "the same" },
+                ...kinds.map((k) => ({ value: k.kind, label: k.words })),
+              ]}
+              value={d.belongsKind}
+              onChange={(e) =>
+                onChange({ belongsKind: e.currentTarget.value as DetailFields["belongsKind"] })
+              }
+            />
+            <TextInput
+              label="Why: the earlier repair, the kit"
+              placeholder="hardened pin let the gear break"
+              value={d.belongsBecause}
+              error={errors["detail.belongs.because"]}
+              onChange={(e) => onChange({ belongsBecause: e.currentTarget.value })}
+            />
+          </>
+        )}
       </Group>
       <Group title="Setting, spring, loose parts" noted={!!(d.settingName || d.energy || d.loose.length > 0)}>
         {text("settingName", "Setting here", "stop screw")}

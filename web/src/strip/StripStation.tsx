@@ -1,7 +1,7 @@
 import { Button, Menu } from "@mantine/core";
 import { IconArrowBackUp, IconDots, IconFileExport } from "@tabler/icons-react";
 import { useQuery, useQueryClient } from "@tanstack/react-query";
-import { Fragment, useEffect, useRef, useState } from "react";
+import { Fragment, type ReactNode, useEffect, useRef, useState } from "react";
 import { Link, useSearchParams } from "react-router";
 import { problemOf, writeHeaders } from "../api/http";
 import type { JobView, StepRequest, StepView } from "../api/types";
@@ -13,6 +13,8 @@ import type { StationProps } from "../job/JobPage";
 import { PhotoStrip } from "../photo";
 import { OrderPanel, ReachPanel } from "../plan";
 import { Fault, Remark } from "../shared/Caution";
+import { readDraft } from "../shared/drafts";
+import { useDraft } from "../shared/useDraft";
 import { t } from "../wording/en";
 import { QuickLine } from "./QuickLine";
 import { kindsQuery } from "./queries";
@@ -58,7 +60,17 @@ export function StripStation({ view, chosen, onChoose }: StationProps) {
       `step: ${known.part}`,
     );
   };
-  const done = () => {
+  const line = useDraft(`line.${view.job.id}`, { line: "" });
+  const [byFields, setByFields] = useState(() => readDraft(`step.${view.job.id}.new`) !== null);
+  const isNew = byFields || editing?.id === "";
+  const done = (kept: boolean) => {
+    // Fields that came out of the line are that line: kept with them, it is done too.
+    if (kept && editing?.id === "") {
+      line.clear({ line: "" });
+    }
+    if (!kept || editing) {
+      setByFields(false);
+    }
     setEditing(undefined);
     setAfter(undefined);
   };
@@ -84,97 +96,97 @@ export function StripStation({ view, chosen, onChoose }: StationProps) {
           </span>
         </Remark>
       )}
-      {!signed && (
+      {!signed && isNew && (
+        <StepForm
+          key={editing?.part ?? "new"}
+          view={view}
+          editing={editing?.id === "" ? editing : undefined}
+          after={after?.id}
+          kinds={kinds}
+          shut={shut}
+          onDone={done}
+        />
+      )}
+      {!signed && !isNew && (
         <QuickLine
           view={view}
           shut={shut}
           after={after?.id}
           onCorrect={(step) => setEditing({ ...fieldsOf(step, ""), version: undefined })}
+          onFields={() => setByFields(true)}
           onKept={() => setAfter(undefined)}
         />
       )}
       {!signed && <AsFound view={view} of="PARTS" />}
-      <div className={classes.grid}>
-        <div>
-          {!signed && (
-            <StepForm
-              key={editing ? `${editing.id}${editing.part}` : "new"}
-              view={view}
-              editing={editing}
-              after={after?.id}
-              kinds={kinds}
-              shut={shut}
-              onDone={done}
-            />
-          )}
-        </div>
-        <div className={classes.logColumn}>
-          <nav className={classes.tabs} aria-label="Strip: log, reach, order">
-            {SIDES.map((name) => (
-              <button
-                key={name}
-                type="button"
-                aria-current={name === side ? "page" : undefined}
-                onClick={() => setSide(name)}
-              >
-                {name}
-              </button>
-            ))}
-          </nav>
-          {side === "Reach a part" && <ReachPanel view={view} onChoose={onChoose} />}
-          {side === "Order and openings" && <OrderPanel view={view} />}
-          {side === "Log" && (
-            <>
-              {view.known.length > 0 && !signed && (
-                <Known view={view} disabled={shut || busy} onTakeOff={takeOff} />
+      <div className={classes.logColumn}>
+        <nav className={classes.tabs} aria-label="Strip: log, reach, order">
+          {SIDES.map((name) => (
+            <button
+              key={name}
+              type="button"
+              aria-current={name === side ? "page" : undefined}
+              onClick={() => setSide(name)}
+            >
+              {name}
+            </button>
+          ))}
+        </nav>
+        {side === "Reach a part" && <ReachPanel view={view} onChoose={onChoose} />}
+        {side === "Order and openings" && <OrderPanel view={view} />}
+        {side === "Log" && (
+          <>
+            {view.known.length > 0 && !signed && (
+              <Known view={view} disabled={shut || busy} onTakeOff={takeOff} />
+            )}
+            <Differences view={view} onChoose={onChoose} />
+            {tray && (
+              <p className={classes.trayNote}>
+                Marked: what lies in <b>{tray.includes(" ") ? tray : `tray ${tray}`}</b>.
+              </p>
+            )}
+            <section aria-label="Steps">
+              <header className={classes.logHead}>
+                <h2>Off so far</h2>
+                <Button
+                  variant="default"
+                  leftSection={<IconArrowBackUp size={20} />}
+                  onClick={undo}
+                  disabled={!view.undoable || signed}
+                  title={view.undoable}
+                >
+                  {t.actions.undo}
+                  {view.undoable ? `: ${view.undoable}` : ""}
+                </Button>
+                <Papers view={view} signed={signed} />
+              </header>
+              {view.steps.length === 0 && view.done.length === 0 && (
+                <p>Nothing yet. Type what comes off first, and keep it with Enter.</p>
               )}
-              <Differences view={view} onChoose={onChoose} />
-              {tray && (
-                <p className={classes.trayNote}>
-                  Marked: what lies in <b>{tray.includes(" ") ? tray : `tray ${tray}`}</b>.
-                </p>
-              )}
-              <section aria-label="Steps">
-                <header className={classes.logHead}>
-                  <h2>Off so far</h2>
-                  <Button
-                    variant="default"
-                    leftSection={<IconArrowBackUp size={20} />}
-                    onClick={undo}
-                    disabled={!view.undoable || signed}
-                    title={view.undoable}
-                  >
-                    {t.actions.undo}
-                    {view.undoable ? `: ${view.undoable}` : ""}
-                  </Button>
-                  <Papers view={view} signed={signed} />
-                </header>
-                {view.steps.length === 0 && view.done.length === 0 && (
-                  <p>Nothing yet. Type what comes off first, and keep it with Enter.</p>
-                )}
-                <ol className={classes.log}>
-                  {[...view.steps].reverse().map((step) => (
-                    <Fragment key={step.id}>
-                      <DoneAfter view={view} after={step.id} />
-                      <StepRow
-                        view={view}
-                        step={step}
-                        keeping={keeping}
-                        chosen={step.id === chosen}
-                        inTray={tray !== undefined && step.given.tray === tray}
-                        signed={signed}
-                        onChoose={() => onChoose(step.id === chosen ? undefined : step.id)}
-                        onEdit={() => setEditing(fieldsOf(step.given, step.id))}
-                        onInsert={setAfter}
-                      />
-                    </Fragment>
-                  ))}
-                  <DoneAfter view={view} after={undefined} />
-                </ol>
-              </section>
-            </>
-          )}
-        </div>
+              <ol className={classes.log}>
+                {[...view.steps].reverse().map((step) => (
+                  <Fragment key={step.id}>
+                    <DoneAfter view={view} after={step.id} />
+                    <StepRow
+                      view={view}
+                      step={step}
+                      keeping={keeping}
+                      chosen={step.id === chosen}
+                      inTray={tray !== undefined && step.given.tray === tray}
+                      signed={signed}
+                      onChoose={() => onChoose(step.id === chosen ? undefined : step.id)}
+                      editing={editing?.id === step.id}
+                      onEdit={() => setEditing(fieldsOf(step.given, step.id))}
+                      onInsert={setAfter}
+                    >
+                      <StepForm view={view} editing={editing} kinds={kinds} shut={shut} onDone={done} />
+                    </StepRow>
+                  </Fragment>
+                ))}
+                <DoneAfter view={view} after={undefined} />
+              </ol>
+            </section>
+          </>
+        )}
       </div>
     </>
   );
@@ -307,9 +319,13 @@ interface RowProps {
   chosen: boolean;
   inTray: boolean;
   signed: boolean;
+  /** True while its form is open under it. */
+  editing: boolean;
   onChoose: () => void;
   onEdit: () => void;
   onInsert: (after: StepView) => void;
+  /** The form of this step. */
+  children: ReactNode;
 }
 
 function StepRow(p: RowProps) {
@@ -347,6 +363,7 @@ function StepRow(p: RowProps) {
           </span>
         )}
       </div>
+      {p.editing && p.children}
       {splitting && <SplitForm step={step} keeping={p.keeping} onDone={() => setSplitting(false)} />}
       {(p.chosen || view.photos.some((photo) => photo.stepId === step.id)) && (
         <PhotoStrip
@@ -360,7 +377,13 @@ function StepRow(p: RowProps) {
   );
 }
 
-function StepMenu({ step, view, keeping, onInsert, onSplit }: RowProps & { onSplit: () => void }) {
+function StepMenu({
+  step,
+  view,
+  keeping,
+  onInsert,
+  onSplit,
+}: Pick<RowProps, "step" | "view" | "keeping" | "onInsert"> & { onSplit: () => void }) {
   const { keep } = keeping;
   const at = view.steps.findIndex((s) => s.id === step.id);
   const { version } = step.given;

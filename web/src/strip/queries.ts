@@ -10,6 +10,13 @@ export const kindsQuery = queryOptions({
   staleTime: Number.POSITIVE_INFINITY,
 });
 
+/** Ways of tightening that are meant without a figure. */
+export const feelsQuery = queryOptions({
+  queryKey: ["ways-of-tightening"] as const,
+  queryFn: () => request<string[]>("GET", "/api/ways-of-tightening"),
+  staleTime: Number.POSITIVE_INFINITY,
+});
+
 /** Steps typed before whose part begins with a text. */
 export const suggestionsQuery = (job: number, begins: string) =>
   queryOptions({

@@ -55,6 +55,11 @@ export const en = {
     PLUNGER: "plungers",
     WASHER: "washers",
   },
+  standing: {
+    MISSING: "nothing came off: it was missing",
+    WRONG: "no: it does not belong there",
+    REPLACED: "no: another part takes its place",
+  },
   locking: {
     NONE: "nothing",
     THREADLOCK_LOW: "threadlocker, low strength",

@@ -37,8 +37,14 @@ public final class Checks {
                                                 .formatted(id)));
     }
 
-    /** What can be asked of a part: what every part is asked, then the families of its kind and words. */
+    /**
+     * What can be asked of a part: what every part is asked, then the families of its kind and words. Of what was not there nothing can be
+     * asked.
+     */
     public static List<Check> of(TeardownStep step) {
+        if (step.cameOff() == 0) {
+            return List.of();
+        }
         return CheckFamilies.of(step.kind(), step.part()).stream()
                 .flatMap(family -> BY_FAMILY.getOrDefault(family, List.of()).stream())
                 .toList();

@@ -3,8 +3,8 @@ package app.yunque.finding;
 import app.yunque.measure.Refused;
 
 /**
- * Who may decide milder than what is proposed: on a part that holds, stops or carries the load a lead only; on what is condemned by eye, and
- * on a lock that holds once, nobody. Everywhere else whoever gives a reason. Source: common practice, no source.
+ * Who may decide milder than what is proposed: on a part that holds, stops or carries the load a lead only; on what is condemned by eye, on a lock that holds once, and on what
+ * does not belong there, nobody. Everywhere else whoever gives a reason. Source: common practice, no source.
  */
 public final class DecisionGate {
     private DecisionGate() {}
@@ -20,6 +20,12 @@ public final class DecisionGate {
             PartRecord part, DispositionProposal proposal, Disposition decided, boolean lead) {
         if (decided == Disposition.RENEW || decided == proposal.disposition()) {
             return;
+        }
+        if (part.step().belongs() != null) {
+            throw Refused.because(
+                    "disposition",
+                    "%s does not go back: %s Correct the log at Strip, where that was a mistake."
+                            .formatted(part.step().part(), proposal.reason()));
         }
         var known = PartEvidence.of(part);
         if (known.condemned() || known.lock()) {

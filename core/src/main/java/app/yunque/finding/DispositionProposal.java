@@ -11,7 +11,8 @@ import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /**
- * What to do with a part, proposed from all that is on record about it. The first rule that fires wins, hardest first: single use;
+ * What to do with a part, proposed from all that is on record about it. The first rule that fires wins, hardest first: not what belongs
+ * there, or not there at all; single use;
  * condemned by eye; measured beyond its limit; a check that must be made is open; doubtful, or to be measured or washed first; past its
  * limit before the next opening; to dress; else it goes back. Source: common practice, no source.
  *
@@ -22,7 +23,8 @@ import org.jspecify.annotations.Nullable;
 public record DispositionProposal(@Nullable Disposition disposition, String reason, boolean watch) {
 
     public static DispositionProposal of(PartRecord part) {
-        return singleUse(part)
+        return another(part)
+                .or(() -> singleUse(part))
                 .or(() -> condemned(part))
                 .or(() -> beyond(part))
                 .or(() -> lookFirst(part))
@@ -30,6 +32,19 @@ public record DispositionProposal(@Nullable Disposition disposition, String reas
                 .or(() -> beforeNextOpening(part))
                 .or(() -> dress(part))
                 .orElseGet(() -> reuse(part));
+    }
+
+    private static Optional<DispositionProposal> another(PartRecord part) {
+        var belongs = part.step().belongs();
+        if (belongs == null) {
+            return Optional.empty();
+        }
+        return switch (belongs.standing()) {
+            case MISSING -> renew("It was missing when the unit was opened.");
+            case WRONG -> renew("It does not belong there: what does goes in.");
+            case REPLACED ->
+                    renew("Another part takes its place: %s.".formatted(part.step().goesIn()));
+        };
     }
 
     private static Optional<DispositionProposal> singleUse(PartRecord part) {

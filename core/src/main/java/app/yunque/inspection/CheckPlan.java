@@ -254,6 +254,7 @@ public record CheckPlan(List<PlannedCheck> checks) {
     private static boolean isRenewedAnyway(PartRecord part, Set<String> renewed) {
         return renewed.contains(part.step().id())
                 || part.step().singleUse()
+                || part.step().belongs() != null
                 || part.standing().stream().anyMatch(f -> f.severity() == Severity.CONDEMNED);
     }
 

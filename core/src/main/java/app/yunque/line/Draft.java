@@ -27,6 +27,7 @@ final class Draft {
     final List<Finding> found = new ArrayList<>();
     boolean renew;
     String with = "";
+    String insteadOf = "";
     int at;
     int clause;
     int group;
@@ -43,6 +44,6 @@ final class Draft {
     Part part() {
         return new Part(
                 name, kind, count, shaft, side, gear, position, wayRound, size, teeth, thickness,
-                found, renew, with);
+                found, renew, with, insteadOf);
     }
 }

@@ -70,6 +70,11 @@ final class FastenerReader {
                             + ")\\s?(N[·.\\s]?m|Nm|newton[\\s-]?met(?:er|re)s?|lbf?[·.\\s-]?ft|ft[·.\\s-]?lbf?s?|foot[\\s-]pounds?|pounds?[\\s-]f(?:ee|oo)t|lbf?[·.\\s-]?in|in[·.\\s-]?lbf?s?|inch[\\s-]pounds?)(?![\\p{L}])"
                             + "(?:,?\\s+(?:from\\s+|by\\s+|per\\s+|as per\\s+|acc(?:ording)?\\.?\\s+to\\s+)?(?:the\\s+)?(est(?:\\.|imated?\\b)?|guess(?:ed)?\\b|felt\\b|(?:maker['’]?s\\s+)?(?:manual|sheet|table|name\\s?plate|plate|drawing|book|handbook|chart|spec(?:ification)?)\\b(?:\\s?(?:p(?:age)?\\.?\\s?)?\\d{1,4})?|(?<=from\\s)[^,;]{2,60}))?");
 
+    private static final Pattern BY_FEEL =
+            words(
+                    "\\b(?:(?:finger|hand)[\\s-]?tight(?: only)?|snug(?:ged)?(?: up| down)?|nipped(?: up)?|just nipped|(?:to|until|till) (?:there is |it has )?no play|alternately)"
+                            + "(?:,? (?:plus|and|then|and then|\\+) (?:a |an |another |back(?:ed)?(?: off)?(?: a| an)? ?)?(?:\\d/\\d|quarter|half|eighth|full|hair)?(?: of a)?(?: turns?)?)?(?![\\p{L}\\d])");
+
     private static final Pattern LENGTH =
             words(
                     "(?<![\\p{L}\\p{N}])("
@@ -201,7 +206,7 @@ final class FastenerReader {
     }
 
     private static final Fastener EMPTY =
-            new Fastener(null, "", null, null, null, "", "", null, -1);
+            new Fastener(null, "", null, null, null, "", "", null, "", -1);
 
     private static Fastener hand(Fastener f, int count, boolean left) {
         return new Fastener(
@@ -213,6 +218,7 @@ final class FastenerReader {
                 f.source(),
                 f.drive(),
                 f.locking(),
+                f.byFeel(),
                 -1);
     }
 
@@ -336,6 +342,7 @@ final class FastenerReader {
                     "",
                     drive(between == null ? "" : between),
                     null,
+                    "",
                     -1);
         } catch (Refused none) {
             problems.add(none.getMessage());
@@ -357,6 +364,7 @@ final class FastenerReader {
     private void say(
             @Nullable Boolean left, Optional<MatchResult> torque, Optional<MatchResult> length) {
         var lock = lock();
+        var feel = line.take(BY_FEEL, "how tight").map(m -> m.group().strip()).orElse("");
         for (int i = 0; i < read.size(); i++) {
             var f = read.get(i).fastener;
             boolean first = i == 0;
@@ -381,6 +389,7 @@ final class FastenerReader {
                                                     : "",
                                             f.drive(),
                                             first ? lock : null,
+                                            first ? feel : "",
                                             -1)));
         }
     }
@@ -449,6 +458,7 @@ final class FastenerReader {
                                         f.source(),
                                         words,
                                         f.locking(),
+                                        f.byFeel(),
                                         -1)));
     }
 }

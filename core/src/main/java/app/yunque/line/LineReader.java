@@ -41,6 +41,9 @@ final class LineReader {
     private static final Pattern INSTEAD =
             words(
                     "\\b(?:instead of|in place of|replaced by|where (?:the |an? )?[^,;]{1,40} belongs?|should (?:be|have been))\\b[^,;]*");
+    private static final Pattern INSTEAD_OF =
+            words(
+                    "^(?:(?:instead of|in place of|should (?:be|have been))(?: the| an?)?\\s+(?!(?:there|here|it|off|on|in|out|tight|loose|free|at)\\b)(.{1,60})|where (?:the |an? )?(.{1,40}?) belongs?)$");
     private static final Pattern TOOL =
             words(
                     "\\b(?:with|using|let up on)\\s+(?:an?\\s+|the\\s+|two\\s+|\\d\\s+)?((?:(?:M\\d{1,2}|long|[\\p{L}-]+)\\s){0,2}?(?:pullers?|press|mallet|hammer|drift|pliers|bars?|spanner|wrench|punch|heater|hoist|crane|screwdriver|extractor|magnet|wood block|wooden block|bolts?|screws?|slide hammer|torch|hot air|chisel|prybars?))\\b(?! (?:washers?|lock))");
@@ -112,7 +115,7 @@ final class LineReader {
         var tool = word(TOOL, "tool");
         var ways = all(WAY_ROUND, "which way round");
         var positions = all(PLACE, "where");
-        note.add(line.take(INSTEAD, "what belongs there").map(MatchResult::group).orElse(""));
+        var instead = line.take(INSTEAD, "what belongs there");
         var fastenerReader = new FastenerReader(line);
         var fasteners = new ArrayList<>(fastenerReader.read());
         tool = tool.isEmpty() ? word(TOOL_ALONE, "tool") : tool;
@@ -134,6 +137,7 @@ final class LineReader {
         var act = act(clauses, first, fasteners);
         place(ways, positions, sameShaft);
         renew(renewed);
+        note.add(instead.filter(i -> !belongs(i)).map(MatchResult::group).orElse(""));
         var drafts = parts.drafts();
         boolean takesOff = act == StripAct.TAKE_OFF;
         var falls =
@@ -203,6 +207,19 @@ final class LineReader {
                 parts.of(r.start()).ifPresent(d -> d.renew = true);
             }
         }
+    }
+
+    /** What belongs where something else was found; false where the words do not name it. */
+    private boolean belongs(MatchResult instead) {
+        var named = INSTEAD_OF.matcher(instead.group().strip());
+        var of = parts.of(instead.start());
+        if (!named.matches() || of.isEmpty()) {
+            return false;
+        }
+        var words = Numbers.first(named, 1, 2).strip();
+        var isSizeOnly = words.matches("[\\d./,\\s]+(?:mm|in)?|M\\d+.*");
+        of.get().insteadOf = isSizeOnly ? of.get().name + " " + words : words;
+        return true;
     }
 
     /** Which way round and where belong to the part that was named before them. */
@@ -275,6 +292,7 @@ final class LineReader {
                 f.source(),
                 f.drive(),
                 f.locking(),
+                f.byFeel(),
                 f.part());
     }
 

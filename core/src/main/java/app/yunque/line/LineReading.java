@@ -177,6 +177,7 @@ public record LineReading(
      * @param found     what was found on it
      * @param renew     true when it must not be used again
      * @param with      what is still on it; may be empty
+     * @param insteadOf what belongs there instead of it; may be empty
      */
     public record Part(
             String name,
@@ -192,7 +193,8 @@ public record LineReading(
             @Nullable Amount thickness,
             List<Finding> found,
             boolean renew,
-            String with) {
+            String with,
+            String insteadOf) {
         public Part {
             found = List.copyOf(found);
         }
@@ -238,6 +240,7 @@ public record LineReading(
      * @param source   where the torque comes from; empty where the line does not say
      * @param drive    drive and size; may be empty
      * @param locking  what keeps it from coming loose; missing where the line does not say
+     * @param byFeel   how tight, where the line says it without a figure: "finger tight"; may be empty
      * @param part     place of the part it belongs to, 0 first; -1 where it belongs to none
      */
     public record Fastener(
@@ -249,6 +252,7 @@ public record LineReading(
             String source,
             String drive,
             Fastening.@Nullable Locking locking,
+            String byFeel,
             int part) {
         /** With all that was said of it: "left-hand, 30 N·m (estimate), hex 24, threadlocker, medium strength". */
         public String inFull() {
@@ -258,7 +262,8 @@ public record LineReading(
                             torque == null ? "" : torque.text() + " " + torque.unit(),
                             source.isEmpty() ? "" : "(" + source + ")",
                             drive,
-                            locking == null ? "" : locking.words())
+                            locking == null ? "" : locking.words(),
+                            byFeel)
                     .filter(w -> !w.isEmpty())
                     .collect(Collectors.joining(", "))
                     .replace(", (", " (");
@@ -276,7 +281,8 @@ public record LineReading(
 
         Fastener of(int otherPart) {
             return new Fastener(
-                    count, thread, length, leftHand, torque, source, drive, locking, otherPart);
+                    count, thread, length, leftHand, torque, source, drive, locking, byFeel,
+                    otherPart);
         }
     }
 

@@ -307,7 +307,7 @@ final class PartReader {
             var count = Numbers.of(Numbers.first(counted.toMatchResult(), 1, 2)).orElse(null);
             fasteners.add(
                     new FastenerReader.Read(
-                            new Fastener(count, "", null, null, null, "", "", null, -1),
+                            new Fastener(count, "", null, null, null, "", "", null, "", -1),
                             clause.from(),
                             clause.to(),
                             head.name()));

@@ -5,6 +5,7 @@ import app.yunque.fastener.ScrewThread;
 import app.yunque.measure.PlainDigits;
 import app.yunque.measure.Range;
 import app.yunque.measure.Refused;
+import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
@@ -21,6 +22,7 @@ import org.jspecify.annotations.Nullable;
  * @param locking    what keeps it from coming loose
  * @param hole       the hole it goes into; null when not measured
  * @param typed      length and torque as they were typed, where that was in another unit
+ * @param byFeel     how tight, where no figure is meant: "finger tight", "snug, then back 1/8 turn"; up to 80 characters, may be empty
  */
 public record Fastening(
         int count,
@@ -32,12 +34,24 @@ public record Fastening(
         String drive,
         Locking locking,
         @Nullable ScrewHole hole,
-        AsTyped typed) {
+        AsTyped typed,
+        String byFeel) {
     public static final Range COUNT = Range.count("fasteningCount", "number of screws", 1, 999);
     public static final Range LENGTH = Range.of("lengthMm", "screw length", 0.5, 2000, "mm");
     public static final Range TORQUE =
             Range.of("torqueNm", "tightening torque", 0.05, 20_000, "N·m");
     private static final int LONGEST_DRIVE = 40;
+    private static final int LONGEST_FEEL = 80;
+
+    /** Ways of tightening that are meant without a figure, in the trade's words; common practice, no source. */
+    public static final List<String> FEELS =
+            List.of(
+                    "finger tight",
+                    "snug",
+                    "snug, then back 1/8 turn",
+                    "to no play, still turning free",
+                    "alternately, a little at a time");
+
     private static final int DIGITS = 3;
 
     /**
@@ -97,6 +111,13 @@ public record Fastening(
                             + LONGEST_DRIVE
                             + " fit.");
         }
+        byFeel = byFeel.strip();
+        if (byFeel.length() > LONGEST_FEEL) {
+            throw Refused.because(
+                    "byFeel",
+                    "How tight has %d characters; at most %d fit."
+                            .formatted(byFeel.length(), LONGEST_FEEL));
+        }
         if (torqueNm != null && torqueSource.isBlank()) {
             throw Refused.because(
                     "torqueSource",
@@ -135,7 +156,8 @@ public record Fastening(
                 drive,
                 locking,
                 hole,
-                AsTyped.CANONICAL);
+                AsTyped.CANONICAL,
+                "");
     }
 
     /** "265 lbf·ft (359 N·m)", "47 N·m"; empty where no torque is known. */
@@ -154,7 +176,7 @@ public record Fastening(
                 : typed + " (" + PlainDigits.about(canonical, DIGITS) + unit + ")";
     }
 
-    /** "6 × M8, 25 mm, left-hand, hex socket 6". */
+    /** "6 × M8, 25 mm, left-hand, hex socket 6, finger tight". */
     public String inWords() {
         var words = new StringBuilder().append(count).append(" × ").append(thread);
         if (lengthMm != null) {
@@ -165,6 +187,9 @@ public record Fastening(
         }
         if (!drive.isEmpty()) {
             words.append(", ").append(drive);
+        }
+        if (!byFeel.isEmpty()) {
+            words.append(", ").append(byFeel);
         }
         return words.toString();
     }

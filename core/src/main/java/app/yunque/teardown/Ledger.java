@@ -8,7 +8,8 @@ import java.util.Map;
  * Nothing left on the bench, nothing missing: every piece that came off is refitted, renewed or scrapped.
  *
  * <p>For each step: on the bench = removed − refitted − scrapped; missing = wanted − refitted − renewed. Both must be
- * zero. Source: double-entry counting; common practice, no source.
+ * zero. What was missing came off with no piece; what does not belong there fills no place. Source: double-entry counting; common
+ * practice, no source.
  *
  * @param entries     one for each step of the strip, in its order
  * @param removed   pieces that came off
@@ -78,13 +79,15 @@ public record Ledger(
 
     private static Entry entry(TeardownStep step, Fitted fitted) {
         int wanted = fitted.wantedInstead() == null ? step.count() : fitted.wantedInstead();
-        int onBench = step.count() - fitted.refitted() - fitted.scrapped();
-        int missing = wanted - fitted.refitted() - fitted.renewed();
+        int onBench = step.cameOff() - fitted.refitted() - fitted.scrapped();
+        // What does not belong there fills no place, also when somebody put it back.
+        int inPlace = step.belongs() == null ? fitted.refitted() : 0;
+        int missing = wanted - inPlace - fitted.renewed();
         return new Entry(
                 step.id(),
                 step.number(),
                 step.part(),
-                step.count(),
+                step.cameOff(),
                 fitted.refitted(),
                 fitted.renewed(),
                 fitted.scrapped(),
@@ -101,7 +104,9 @@ public record Ledger(
                     onBench
                             + " × "
                             + step.part()
-                            + " still on the bench: refit, scrap or explain.");
+                            + (step.belongs() == null
+                                    ? " still on the bench: refit, scrap or explain."
+                                    : " still on the bench: it does not go back, scrap it or explain."));
         }
         if (onBench < 0) {
             faults.add(
@@ -109,14 +114,25 @@ public record Ledger(
                             .formatted(
                                     step.part(),
                                     fitted.refitted() + fitted.scrapped(),
-                                    step.count()));
+                                    step.cameOff()));
         }
         if (missing > 0) {
-            faults.add(missing + " × " + step.part() + " not fitted.");
+            faults.add(
+                    missing
+                            + " × "
+                            + step.goesIn()
+                            + " not fitted"
+                            + refittedInstead(step, fitted));
         }
         if (missing < 0) {
-            faults.add(-missing + " too many " + step.part() + " fitted.");
+            faults.add(-missing + " too many " + step.goesIn() + " fitted.");
         }
         return String.join(" ", faults);
+    }
+
+    private static String refittedInstead(TeardownStep step, Fitted fitted) {
+        return step.belongs() != null && fitted.refitted() > 0
+                ? ": the %s went back, and it does not belong there.".formatted(step.part())
+                : ".";
     }
 }

@@ -11,6 +11,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.TreeMap;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
@@ -28,14 +29,17 @@ final class LookAlikes {
 
     private LookAlikes() {}
 
+    /** One set of screws of a step. */
+    private record Screws(TeardownStep step, Fastening set) {}
+
     /** A screw that strays into a hole. */
-    private record Stray(TeardownStep from, ScrewInHole result) {}
+    private record Stray(Screws from, ScrewInHole result) {}
 
     static void of(List<TeardownStep> steps, Warnings found) {
-        var alike = new LinkedHashMap<String, List<TeardownStep>>();
-        for (var step : steps) {
-            var f = step.fastening();
-            if (f != null && f.lengthMm() != null) {
+        var alike = new LinkedHashMap<String, List<Screws>>();
+        for (var screws : screws(steps)) {
+            var f = screws.set;
+            if (f.lengthMm() != null) {
                 alike.computeIfAbsent(
                                 f.thread()
                                         + "|"
@@ -43,7 +47,7 @@ final class LookAlikes {
                                         + "|"
                                         + f.drive().toLowerCase(java.util.Locale.ROOT),
                                 k -> new ArrayList<>())
-                        .add(step);
+                        .add(screws);
             }
         }
         alike.values().forEach(group -> split(group).forEach(near -> judge(near, found)));
@@ -52,23 +56,23 @@ final class LookAlikes {
     }
 
     /** Runs of lengths, shortest first, in which each is at most twice the one before. */
-    private static List<List<TeardownStep>> split(List<TeardownStep> group) {
+    private static List<List<Screws>> split(List<Screws> group) {
         var sorted = new ArrayList<>(group);
         sorted.sort(Comparator.comparingDouble(LookAlikes::lengthMm));
-        var runs = new ArrayList<List<TeardownStep>>();
+        var runs = new ArrayList<List<Screws>>();
         double before = 0;
-        for (var step : sorted) {
-            if (runs.isEmpty() || lengthMm(step) > before * MOST_TIMES_LONGER) {
+        for (var screws : sorted) {
+            if (runs.isEmpty() || lengthMm(screws) > before * MOST_TIMES_LONGER) {
                 runs.add(new ArrayList<>());
             }
-            runs.get(runs.size() - 1).add(step);
-            before = lengthMm(step);
+            runs.get(runs.size() - 1).add(screws);
+            before = lengthMm(screws);
         }
-        runs.forEach(run -> run.sort(Comparator.comparingInt(TeardownStep::number)));
+        runs.forEach(run -> run.sort(Comparator.comparingInt(s -> s.step.number())));
         return runs;
     }
 
-    private static void judge(List<TeardownStep> group, Warnings found) {
+    private static void judge(List<Screws> group, Warnings found) {
         double longest = group.stream().mapToDouble(LookAlikes::lengthMm).max().orElse(0);
         double shortest = group.stream().mapToDouble(LookAlikes::lengthMm).min().orElse(0);
         if (longest - shortest < DIFFERENCE_MM) {
@@ -78,14 +82,14 @@ final class LookAlikes {
         boolean allMeasured = true;
         for (var hole : group) {
             var worst = worstStray(hole, group);
-            allMeasured &= fastening(hole).hole() != null;
+            allMeasured &= hole.set.hole() != null;
             if (worst != null && worst.result.outcome().isHarm()) {
                 harm = true;
                 found.danger(
-                        "Screws look alike: " + hole.part(),
+                        "Screws look alike: " + hole.step.part(),
                         "The one of the %s fits its thread. %s"
-                                .formatted(worst.from.part(), worst.result.says()),
-                        hole);
+                                .formatted(worst.from.step.part(), worst.result.says()),
+                        hole.step);
             }
         }
         if (harm) {
@@ -96,24 +100,24 @@ final class LookAlikes {
             found.note(
                     "Screws look alike",
                     lengths(group) + ". No mix-up does harm, but torque and thread suffer.",
-                    last);
+                    last.step);
         } else {
             found.danger(
                     "Screws look alike",
                     "%s. The longest in the shortest hole reaches %s mm too deep. Measure the holes to know what it strikes."
                             .formatted(
                                     lengths(group), PlainDigits.about(longest - shortest, DIGITS)),
-                    last);
+                    last.step);
         }
     }
 
     /** The worst that another screw of the group does in this hole; null when the hole is not measured. */
-    private static @Nullable Stray worstStray(TeardownStep hole, List<TeardownStep> group) {
-        var into = fastening(hole).hole();
+    private static @Nullable Stray worstStray(Screws hole, List<Screws> group) {
+        var into = hole.set.hole();
         if (into == null) {
             return null;
         }
-        var thread = ScrewThread.of(fastening(hole).thread());
+        var thread = ScrewThread.of(hole.set.thread());
         return group.stream()
                 .filter(s -> Math.abs(lengthMm(s) - lengthMm(hole)) >= DIFFERENCE_MM)
                 .map(s -> new Stray(s, ScrewInHole.of(thread, lengthMm(s), into)))
@@ -123,11 +127,13 @@ final class LookAlikes {
                 .orElse(null);
     }
 
-    private static String lengths(List<TeardownStep> group) {
+    private static String lengths(List<Screws> group) {
         var byLength = new TreeMap<Double, List<String>>(Comparator.reverseOrder());
         group.forEach(
-                s -> byLength.computeIfAbsent(lengthMm(s), l -> new ArrayList<>()).add(s.part()));
-        return fastening(group.get(0)).thread()
+                s ->
+                        byLength.computeIfAbsent(lengthMm(s), l -> new ArrayList<>())
+                                .add(s.step.part()));
+        return group.get(0).set.thread()
                 + ": "
                 + byLength.entrySet().stream()
                         .map(LookAlikes::lengthAndParts)
@@ -140,13 +146,38 @@ final class LookAlikes {
                 + String.join(", ", entry.getValue());
     }
 
-    /** Gears whose teeth differ by one or two: by eye they are the same gear. */
+    private static final Pattern LEFT_HELIX = helix("left|LH");
+    private static final Pattern RIGHT_HELIX = helix("right|RH");
+
+    private static Pattern helix(String hand) {
+        return Pattern.compile(
+                "\\b(?:%s)(?:[ -]?hand(?:ed)?)?[ -]?(?:helix|helical|spiral|worm)\\b"
+                        .formatted(hand),
+                Pattern.CASE_INSENSITIVE);
+    }
+
+    private static boolean leans(TeardownStep gear, Pattern way) {
+        return way.matcher(gear.part() + "; " + gear.wayRound() + "; " + gear.note()).find();
+    }
+
+    /** Gears whose teeth differ by one or two, or that lean opposite ways: by eye they are the same gear. */
     private static void gears(List<TeardownStep> steps, Warnings found) {
         var gears = steps.stream().filter(s -> s.detail().body().teeth() != null).toList();
         for (int i = 0; i < gears.size(); i++) {
             for (int j = 0; j < i; j++) {
                 int a = Objects.requireNonNull(gears.get(j).detail().body().teeth());
                 int b = Objects.requireNonNull(gears.get(i).detail().body().teeth());
+                var one = gears.get(j);
+                var other = gears.get(i);
+                if (a == b
+                        && (leans(one, LEFT_HELIX) && leans(other, RIGHT_HELIX)
+                                || leans(one, RIGHT_HELIX) && leans(other, LEFT_HELIX))) {
+                    found.caution(
+                            "Gears look alike: " + other.part(),
+                            "%d teeth on both, and on %s they lean the other way. Tag each with shaft and hand."
+                                    .formatted(a, one.part()),
+                            other);
+                }
                 if (a != b && Math.abs(a - b) <= 2) {
                     found.caution(
                             "Gears look alike: " + gears.get(i).part(),
@@ -183,11 +214,14 @@ final class LookAlikes {
         }
     }
 
-    private static Fastening fastening(TeardownStep step) {
-        return Objects.requireNonNull(step.fastening());
+    private static List<Screws> screws(List<TeardownStep> steps) {
+        return steps.stream()
+                .filter(s -> s.belongs() == null)
+                .flatMap(s -> s.fastenings().stream().map(f -> new Screws(s, f)))
+                .toList();
     }
 
-    private static double lengthMm(TeardownStep step) {
-        return Objects.requireNonNull(fastening(step).lengthMm());
+    private static double lengthMm(Screws screws) {
+        return Objects.requireNonNull(screws.set.lengthMm());
     }
 }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 /**
  * The rebuild, card by card. Each card says what goes in, which way round, what must be new, what goes on it, how it is
@@ -18,6 +19,8 @@ public record RebuildOrder(List<Card> cards) {
      * @param place     place in the rebuild, 1 first
      * @param stepId    the step of the strip it reverses
      * @param title     what to fit: "Fit 2 × spacer ring"
+     * @param instead   why it is not what came off, and what to do about it; empty when it is
+     * @param cameOff   pieces that came off, 0 of what was missing
      * @param where     shaft and side in words
      * @param wayRound  which face looks where; empty when it does not matter
      * @param mark      match mark and partner; empty when there is none
@@ -29,11 +32,14 @@ public record RebuildOrder(List<Card> cards) {
      * @param position  which way up the unit lies; empty when it does not matter
      * @param checks    what to check before going on
      * @param caution   what could hurt; empty when nothing special
+     * @param schools   where practitioners disagree about it; empty for most parts
      */
     public record Card(
             int place,
             String stepId,
             String title,
+            String instead,
+            int cameOff,
             String where,
             String wayRound,
             String mark,
@@ -44,7 +50,8 @@ public record RebuildOrder(List<Card> cards) {
             String tool,
             String position,
             List<String> checks,
-            String caution) {}
+            String caution,
+            List<TwoSchools> schools) {}
 
     public RebuildOrder {
         cards = List.copyOf(cards);
@@ -91,18 +98,56 @@ public record RebuildOrder(List<Card> cards) {
         return new Card(
                 place,
                 step.id(),
-                (step.kind() == PartKind.PLUG ? "Close with " : "Fit ") + step.inWords(),
+                title(step),
+                instead(step),
+                step.cameOff(),
                 where(step, shafts),
                 step.wayRound(),
                 mark(detail.back()),
-                step.singleUse() || renew,
+                step.belongs() != null || step.singleUse() || renew,
                 detail.back().goesOn() == GoesOn.UNSAID ? "" : detail.back().goesOn().words(),
                 fasten(step),
-                TighteningOrder.of(step.fastening() == null ? 0 : step.fastening().count()),
+                TighteningOrder.of(
+                        isAnotherKind(step)
+                                ? 0
+                                : step.fastenings().stream().mapToInt(Fastening::count).sum()),
                 detail.work().tool(),
                 detail.work().position(),
                 checks(step),
-                caution(step));
+                caution(step),
+                TwoSchools.of(step.kindThatGoesIn()));
+    }
+
+    private static String title(TeardownStep step) {
+        return (step.kindThatGoesIn() == PartKind.PLUG ? "Close with " : "Fit ")
+                + (step.count() == 1 ? "" : step.count() + " × ")
+                + step.goesIn();
+    }
+
+    /** What was missing or wrong is never fitted: the card asks for what belongs there. */
+    private static String instead(TeardownStep step) {
+        var belongs = step.belongs();
+        if (belongs == null) {
+            return "";
+        }
+        var because =
+                belongs.because().isEmpty() ? "" : " " + WatchList.capital(belongs.because()) + ".";
+        return switch (belongs.standing()) {
+                    case MISSING -> "It was missing when the unit was opened.";
+                    case WRONG ->
+                            "Not the %s that came out: it does not belong there.%s"
+                                    .formatted(
+                                            step.part(),
+                                            belongs.isUnknown()
+                                                    ? " Find out by the papers or the maker what does."
+                                                    : "");
+                    case REPLACED -> "It takes the place of the %s.".formatted(step.part());
+                }
+                + because;
+    }
+
+    private static boolean isAnotherKind(TeardownStep step) {
+        return step.kindThatGoesIn() != step.kind();
     }
 
     /** Shaft and side in words: "input shaft, left end"; "housing" for parts of no shaft. */
@@ -130,11 +175,20 @@ public record RebuildOrder(List<Card> cards) {
         return String.join(", ", words);
     }
 
+    /** How it is fastened, set by set; what held a part of another kind is not copied. */
     private static String fasten(TeardownStep step) {
-        var fastening = step.fastening();
-        if (fastening == null) {
-            return "";
+        if (isAnotherKind(step)) {
+            return step.fastenings().isEmpty()
+                    ? ""
+                    : "As its own sheet says: what held the %s is not copied."
+                            .formatted(step.part());
         }
+        return step.fastenings().stream()
+                .map(RebuildOrder::fasten)
+                .collect(Collectors.joining(" · and "));
+    }
+
+    private static String fasten(Fastening fastening) {
         var words = fastening.inWords();
         if (fastening.count() > 2) {
             words += ", crosswise in two passes";
@@ -143,7 +197,9 @@ public record RebuildOrder(List<Card> cards) {
             words += "; locked by " + fastening.locking().words();
         }
         return fastening.torqueNm() == null
-                ? words + "; no torque was entered: use the maker's figure"
+                ? fastening.byFeel().isEmpty()
+                        ? words + "; no torque was entered: use the maker's figure"
+                        : words + "; by feel"
                 : words
                         + ", to "
                         + fastening.torqueInWords()
@@ -158,7 +214,7 @@ public record RebuildOrder(List<Card> cards) {
         if (!detail.back().check().isBlank()) {
             checks.add(WatchList.capital(detail.back().check()) + ".");
         }
-        usual(step.kind(), checks);
+        usual(step.kindThatGoesIn(), checks);
         if (detail.back().positions() != null && detail.back().positions() > 1) {
             checks.add(
                     "The marks stand together: it fits in "
@@ -183,8 +239,7 @@ public record RebuildOrder(List<Card> cards) {
                             + setting.value()
                             + ".");
         }
-        var fastening = step.fastening();
-        if (fastening != null && fastening.isLeftHand()) {
+        if (step.fastenings().stream().anyMatch(Fastening::isLeftHand)) {
             checks.add("Left-hand thread: tighten anticlockwise.");
         }
         return checks;
@@ -216,7 +271,7 @@ public record RebuildOrder(List<Card> cards) {
                     + energy.kind().firstMove()
                     + ". Local rules and the maker's instructions come first.";
         }
-        return caution(step.kind());
+        return caution(step.kindThatGoesIn());
     }
 
     private static String caution(PartKind kind) {

@@ -5,7 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Objects;
-import org.jspecify.annotations.Nullable;
+import java.util.stream.Collectors;
 
 /**
  * What is not as it was the last time this unit, or one like it, was open: a count, a screw, a face that looks the other
@@ -63,16 +63,13 @@ public record SinceLastTime(List<Difference> differences) {
                                             shown(last.wayRound()),
                                             shown(now.wayRound()))));
         }
-        var screws = screws(last.fastening());
-        if (!screws.equals(screws(now.fastening()))) {
+        var screws = screws(last);
+        if (!screws.equals(screws(now))) {
             out.add(
                     said(
                             now,
                             "%s was held by %s last time, now by %s."
-                                    .formatted(
-                                            now.part(),
-                                            shown(screws),
-                                            shown(screws(now.fastening())))));
+                                    .formatted(now.part(), shown(screws), shown(screws(now)))));
         }
         var thick = last.detail().body().thicknessMm();
         var thickNow = now.detail().body().thicknessMm();
@@ -88,10 +85,13 @@ public record SinceLastTime(List<Difference> differences) {
         }
     }
 
-    private static String screws(@Nullable Fastening f) {
-        if (f == null) {
-            return "";
-        }
+    private static String screws(TeardownStep step) {
+        return step.fastenings().stream()
+                .map(SinceLastTime::screws)
+                .collect(Collectors.joining(" and "));
+    }
+
+    private static String screws(Fastening f) {
         return new Fastening(
                         f.count(),
                         f.thread(),
@@ -102,7 +102,8 @@ public record SinceLastTime(List<Difference> differences) {
                         "",
                         Fastening.Locking.NONE,
                         null,
-                        f.typed())
+                        f.typed(),
+                        "")
                 .inWords();
     }
 

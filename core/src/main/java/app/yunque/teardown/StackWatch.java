@@ -28,6 +28,9 @@ final class StackWatch {
                     .forEach(end -> rings(end, found));
         }
         unevenGaskets(steps, found);
+        unlikeNumbers(steps, found);
+        sealPasses(steps, found);
+        fallsIn(steps, found);
         twoKeys(steps, found);
         leftAndRight(steps, found);
     }
@@ -79,6 +82,82 @@ final class StackWatch {
                                         PlainDigits.rounded(right, 2)),
                         shaft.get(shaft.size() - 1));
             }
+        }
+    }
+
+    /** Two joints of one shaft whose gaskets differ in number while nobody measured them. */
+    private static void unlikeNumbers(List<TeardownStep> steps, Warnings found) {
+        var byShaft =
+                steps.stream()
+                        .filter(s -> s.kind() == PartKind.GASKET && s.shaft() > 0)
+                        .collect(Collectors.groupingBy(TeardownStep::shaft));
+        for (var shaft : byShaft.values()) {
+            int left = pieces(shaft, Side.LEFT);
+            int right = pieces(shaft, Side.RIGHT);
+            boolean isMeasured =
+                    shaft.stream().allMatch(s -> s.detail().body().thicknessMm() != null);
+            if (left > 0 && right > 0 && left != right && !isMeasured) {
+                found.caution(
+                        "Gaskets differ in number",
+                        "%d left, %d right. Measure both before one is thrown away: either the difference sets the depth, or somebody left one out."
+                                .formatted(left, right),
+                        shaft.get(shaft.size() - 1));
+            }
+        }
+    }
+
+    private static int pieces(List<TeardownStep> shaft, Side side) {
+        return shaft.stream().filter(s -> s.side() == side).mapToInt(TeardownStep::count).sum();
+    }
+
+    /** A lip that goes on over what came off before the seal: a keyway, a thread, a groove, rust. */
+    private static void sealPasses(List<TeardownStep> steps, Warnings found) {
+        for (int i = 0; i < steps.size(); i++) {
+            var seal = steps.get(i);
+            if (seal.kind() != PartKind.SEAL || seal.shaft() == 0) {
+                continue;
+            }
+            var passed =
+                    steps.subList(0, i).stream()
+                            .filter(s -> s.shaft() == seal.shaft() && s.side() == seal.side())
+                            .map(StackWatch::edge)
+                            .filter(e -> !e.isEmpty())
+                            .distinct()
+                            .collect(Collectors.joining(", "));
+            if (!passed.isEmpty()) {
+                found.caution(
+                        "The lip passes an edge: " + seal.part(),
+                        "On its way: %s. Sleeve or tape over it, rust and burrs off first, or the new lip is cut."
+                                .formatted(passed),
+                        seal);
+            }
+        }
+    }
+
+    private static String edge(TeardownStep outer) {
+        if (outer.condition() == Condition.CORRODED) {
+            return "rust at the " + outer.part();
+        }
+        return switch (outer.kind()) {
+            case KEY -> "the keyway of the " + outer.part();
+            case NUT -> "the thread of the " + outer.part();
+            case CIRCLIP -> "the groove of the " + outer.part();
+            default -> "";
+        };
+    }
+
+    /** Small things handled over an open case, told once: the first that could drop in. */
+    private static void fallsIn(List<TeardownStep> steps, Warnings found) {
+        boolean isOpen = false;
+        for (var step : steps) {
+            if (isOpen && (step.kind().falls() || step.kind() == PartKind.CIRCLIP)) {
+                found.note(
+                        "Over an open case: " + step.part(),
+                        "What drops in is not seen from outside. Stuff the openings with clean rag, count the rags out again.",
+                        step);
+                return;
+            }
+            isOpen |= step.kind().opensTheCase();
         }
     }
 

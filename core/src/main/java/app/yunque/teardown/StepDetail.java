@@ -17,12 +17,21 @@ import org.jspecify.annotations.Nullable;
  * @param back        what has to be right when it goes back
  * @param subassembly name of the subassembly it belongs to; empty when it came off by itself
  * @param leftAssembled true when that subassembly is left together on purpose
+ * @param alsoHeldBy  further sets of screws, nuts or studs beside the first, up to {@value #MOST_SETS}
  */
 public record StepDetail(
-        Work work, Body body, Found found, Back back, String subassembly, boolean leftAssembled) {
+        Work work,
+        Body body,
+        Found found,
+        Back back,
+        String subassembly,
+        boolean leftAssembled,
+        List<Fastening> alsoHeldBy) {
+    private static final int MOST_SETS = 8;
+
     /** Nothing beyond the step itself. */
     public static final StepDetail NONE =
-            new StepDetail(Work.ANY, Body.UNKNOWN, Found.NOTHING, Back.PLAIN, "", false);
+            new StepDetail(Work.ANY, Body.UNKNOWN, Found.NOTHING, Back.PLAIN, "", false, List.of());
 
     /**
      * @param tool     main tool; empty when it does not matter
@@ -114,6 +123,7 @@ public record StepDetail(
      * @param goesOn      what goes on it
      * @param facingMatters true when it has two different faces, also while nobody has noted which looks where
      * @param check       the check to pass before going on; empty for the usual one of its kind
+     * @param belongs     what belongs there instead of what came off; null when that goes back
      */
     public record Back(
             String matchMark,
@@ -121,8 +131,20 @@ public record StepDetail(
             @Nullable Integer positions,
             GoesOn goesOn,
             boolean facingMatters,
-            String check) {
+            String check,
+            @Nullable Belongs belongs) {
         public static final Back PLAIN = new Back("", "", null, GoesOn.UNSAID, false, "");
+
+        /** Of what goes back itself. */
+        public Back(
+                String matchMark,
+                String matchedWith,
+                @Nullable Integer positions,
+                GoesOn goesOn,
+                boolean facingMatters,
+                String check) {
+            this(matchMark, matchedWith, positions, goesOn, facingMatters, check, null);
+        }
 
         public Back {
             Refused.ifAny(
@@ -136,12 +158,27 @@ public record StepDetail(
     /** @throws Refused naming every value out of its range */
     public StepDetail {
         Refused.ifAny(DetailLimits.tooLong("subassembly", "Subassembly", subassembly));
+        if (alsoHeldBy.size() > MOST_SETS) {
+            throw Refused.because(
+                    "alsoHeldBy",
+                    "%d further sets of screws; at most %d fit. Put the rest in the note."
+                            .formatted(alsoHeldBy.size(), MOST_SETS));
+        }
         subassembly = subassembly.strip();
+        alsoHeldBy = List.copyOf(alsoHeldBy);
     }
 
     /** Facts worth a line in the log, in words. */
     public List<String> inWords() {
         var words = new ArrayList<String>();
+        if (back.belongs != null) {
+            words.add(
+                    back.belongs.standing().words()
+                            + (back.belongs.part().isEmpty() ? "" : ": " + back.belongs.part())
+                            + (back.belongs.because().isEmpty()
+                                    ? ""
+                                    : " (" + back.belongs.because() + ")"));
+        }
         if (!back.matchMark.isBlank()) {
             words.add("mark " + back.matchMark);
         }

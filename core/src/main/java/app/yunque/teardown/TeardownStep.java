@@ -3,7 +3,9 @@ package app.yunque.teardown;
 import app.yunque.measure.Problem;
 import app.yunque.measure.Range;
 import app.yunque.measure.Refused;
+import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -59,6 +61,10 @@ public record TeardownStep(
                 tooLong("wayRound", "Way round", wayRound, LONGEST_WAY_ROUND),
                 tooLong("tray", "Tray", tray, LONGEST_TRAY),
                 tooLong("note", "Note", note, LONGEST_NOTE));
+        if (fastening == null && !detail.alsoHeldBy().isEmpty()) {
+            throw Refused.because(
+                    "fastening", "Name the first set of screws before a further one.");
+        }
         if (gear != null && kind != PartKind.GEAR) {
             throw Refused.because("gear", "Only a gear can be one of the gears of the papers.");
         }
@@ -67,6 +73,39 @@ public record TeardownStep(
     /** True when it matters which way round the part goes back. */
     public boolean isOneWay() {
         return !wayRound.isBlank();
+    }
+
+    /** What belongs here in place of what came off; null when that goes back. */
+    public @Nullable Belongs belongs() {
+        return detail.back().belongs();
+    }
+
+    /** Pieces that came off: none of what was missing. */
+    public int cameOff() {
+        var belongs = belongs();
+        return belongs != null && belongs.standing() == Belongs.Standing.MISSING ? 0 : count;
+    }
+
+    /** What goes in here: what came off, or what belongs there instead. */
+    public String goesIn() {
+        var belongs = belongs();
+        if (belongs == null) {
+            return part;
+        }
+        return belongs.isUnknown()
+                ? "what belongs in place of the " + part
+                : belongs.part().isEmpty() ? part : belongs.part();
+    }
+
+    /** The kind of what goes in here. */
+    public PartKind kindThatGoesIn() {
+        var belongs = belongs();
+        return belongs == null || belongs.kind() == null ? kind : belongs.kind();
+    }
+
+    /** Every set of screws, nuts or studs that held it, the first one first. */
+    public List<Fastening> fastenings() {
+        return Stream.concat(Stream.ofNullable(fastening), detail.alsoHeldBy().stream()).toList();
     }
 
     /** "2 × spacer ring" or "oil seal". */

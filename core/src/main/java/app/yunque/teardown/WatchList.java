@@ -46,25 +46,53 @@ public record WatchList(List<Warning> warnings) {
     public static WatchList of(StripModel model) {
         var found = new Warnings();
         for (var step : model.steps()) {
-            fastening(step, found);
-            facing(step, found);
-            renewal(step, found);
-            smallThings(step, found);
+            if (step.belongs() == null) {
+                step.fastenings().forEach(f -> fastening(step, f, found));
+                facing(step, found);
+                renewal(step, found);
+                smallThings(step, found);
+            } else {
+                another(step, step.belongs(), found);
+            }
             foundThings(step, found);
             handling(step, found);
             LubricantWatch.of(step, found);
         }
+        HowItCameOff.of(model.steps(), found);
         LookAlikes.of(model.steps(), found);
         StackWatch.of(model.steps(), found);
         passages(model, found);
         return new WatchList(found.sorted());
     }
 
-    private static void fastening(TeardownStep step, Warnings found) {
-        var fastening = step.fastening();
-        if (fastening == null) {
-            return;
+    /** What came off here does not go back, or nothing came off. */
+    private static void another(TeardownStep step, Belongs belongs, Warnings found) {
+        var because = belongs.because().isEmpty() ? "" : " " + capital(belongs.because()) + ".";
+        switch (belongs.standing()) {
+            case MISSING ->
+                    found.danger(
+                            "Missing: " + step.inWords(),
+                            "It was not there when the unit was opened. A new one goes in; look for what its absence did, and whether the old one lies inside."
+                                    + because,
+                            step);
+            case WRONG ->
+                    found.danger(
+                            "Does not belong there: " + step.inWords(),
+                            (belongs.isUnknown()
+                                            ? "Find out what does before it is ordered, and copy nothing from this one."
+                                            : capital(step.goesIn())
+                                                    + " goes in; copy nothing from this one.")
+                                    + because,
+                            step);
+            case REPLACED ->
+                    found.caution(
+                            "Another part takes its place: " + step.part(),
+                            capital(step.goesIn()) + " goes in." + because,
+                            step);
         }
+    }
+
+    private static void fastening(TeardownStep step, Fastening fastening, Warnings found) {
         if (fastening.isLeftHand()) {
             found.danger(
                     "Left-hand thread " + fastening.thread(),

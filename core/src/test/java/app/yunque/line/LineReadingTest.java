@@ -159,6 +159,7 @@ class LineReadingTest {
                                 "maker's sheet",
                                 "hex 17",
                                 Locking.THREADLOCK_HIGH,
+                                "",
                                 0));
         // 1 lbf·ft = 1.3558179483314 N·m (NIST SP 811); an inch is 25.4 mm, a thou its thousandth.
         assertThat(new Amount("24", "lbf·ft").canonical()).isCloseTo(32.5396, within(1e-4));
@@ -573,5 +574,31 @@ class LineReadingTest {
             })
     void survivesAnything(String line) {
         assertThat(read(line).pieces()).isNotNull();
+    }
+
+    @ParameterizedTest(name = "{0} → {1}")
+    @CsvSource({
+        "'plain bolt 3/8-16 x 2 fitted where the shoulder bolt belongs', shoulder bolt",
+        "'bolt in place of the cotter pin', cotter pin",
+        "'clip fitted instead of a circlip', circlip",
+        "'shear pin 5/16 dia where 1/4 belongs', shear pin 1/4",
+        "'plug should be tight', ",
+        "'washer in place', ",
+    })
+    void readsWhatBelongsThere(String line, String belongs) {
+        assertThat(read(line).parts().get(0).insteadOf()).isEqualTo(belongs == null ? "" : belongs);
+    }
+
+    @ParameterizedTest(name = "{0} → {1}")
+    @CsvSource({
+        "'cap 2x M5x10 finger tight', finger tight",
+        "'cover 4x M6x20, snug and back 1/8 turn', snug and back 1/8 turn",
+        "'gland 2x M8x40 alternately', alternately",
+        "'cone nut M20x1.5 to no play', to no play",
+        "'cover 4x M6x20, 10 Nm from the plate', ''",
+        "'cover 4x M6x20, tight', ''",
+    })
+    void readsHowTightWithoutAFigure(String line, String feel) {
+        assertThat(held(line).byFeel()).isEqualTo(feel);
     }
 }

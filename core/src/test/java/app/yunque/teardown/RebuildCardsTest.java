@@ -61,7 +61,8 @@ class RebuildCardsTest {
                         "",
                         Fastening.Locking.NONE,
                         null,
-                        new Fastening.AsTyped("1.25 in", "265 lbf·ft"));
+                        new Fastening.AsTyped("1.25 in", "265 lbf·ft"),
+                        "");
         assertThat(typed.inWords()).isEqualTo("4 × 3/4-10, 1.25 in (31.8 mm)");
         assertThat(typed.torqueInWords()).isEqualTo("265 lbf·ft (359 N·m)");
         var plain = new Fastening(1, "M8", 25.0, false, 24.5, "table");

@@ -16,6 +16,7 @@ public final class Steps {
     private @Nullable Fastening fastening;
     private String tray = "A";
     private Condition condition = Condition.SOUND;
+    private String note = "";
     private StepDetail detail = StepDetail.NONE;
 
     private Steps(int number, String part, PartKind kind) {
@@ -61,6 +62,11 @@ public final class Steps {
         return this;
     }
 
+    public Steps note(String value) {
+        note = value;
+        return this;
+    }
+
     public Steps found(Condition value) {
         condition = value;
         return this;
@@ -83,7 +89,8 @@ public final class Steps {
                         detail.found(),
                         detail.back(),
                         detail.subassembly(),
-                        detail.leftAssembled());
+                        detail.leftAssembled(),
+                        detail.alsoHeldBy());
         return this;
     }
 
@@ -95,7 +102,8 @@ public final class Steps {
                         detail.found(),
                         detail.back(),
                         detail.subassembly(),
-                        detail.leftAssembled());
+                        detail.leftAssembled(),
+                        detail.alsoHeldBy());
         return this;
     }
 
@@ -111,7 +119,8 @@ public final class Steps {
                         found,
                         detail.back(),
                         detail.subassembly(),
-                        detail.leftAssembled());
+                        detail.leftAssembled(),
+                        detail.alsoHeldBy());
         return this;
     }
 
@@ -123,8 +132,28 @@ public final class Steps {
                         detail.found(),
                         back,
                         detail.subassembly(),
-                        detail.leftAssembled());
+                        detail.leftAssembled(),
+                        detail.alsoHeldBy());
         return this;
+    }
+
+    /** Held by further sets beside the first. */
+    public Steps alsoHeldBy(Fastening... further) {
+        detail =
+                new StepDetail(
+                        detail.work(),
+                        detail.body(),
+                        detail.found(),
+                        detail.back(),
+                        detail.subassembly(),
+                        detail.leftAssembled(),
+                        java.util.List.of(further));
+        return this;
+    }
+
+    /** What came off does not go back, or nothing came off. */
+    public Steps belongs(Belongs belongs) {
+        return back(new StepDetail.Back("", "", null, GoesOn.UNSAID, false, "", belongs));
     }
 
     public Steps in(String subassembly) {
@@ -135,7 +164,8 @@ public final class Steps {
                         detail.found(),
                         detail.back(),
                         subassembly,
-                        false);
+                        false,
+                        detail.alsoHeldBy());
         return this;
     }
 
@@ -154,7 +184,7 @@ public final class Steps {
                 kind.isSingleUse(),
                 tray,
                 condition,
-                "",
+                note,
                 detail);
     }
 }

@@ -161,7 +161,8 @@ class TeardownTest {
                         "DANGER Left-hand thread M30×1.5",
                         "CAUTION One way: oil seal",
                         "CAUTION Lies loose: detent ball",
-                        "NOTE Single use: oil seal");
+                        "NOTE Single use: oil seal",
+                        "NOTE Over an open case: detent ball");
         assertThat(WatchList.of(List.of(cover, longer)).warnings().get(0).consequence())
                 .contains("35 mm in flange; 20 mm in bearing cover")
                 .contains("15 mm too deep");

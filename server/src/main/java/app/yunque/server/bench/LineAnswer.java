@@ -4,6 +4,7 @@ import app.yunque.line.LineReading;
 import app.yunque.server.quantity.EnteredNumber;
 import app.yunque.server.teardown.DetailRequest;
 import app.yunque.server.teardown.StepRequest;
+import app.yunque.teardown.Belongs;
 import app.yunque.teardown.Condition;
 import app.yunque.teardown.Fastening.Locking;
 import app.yunque.teardown.LooseItem;
@@ -12,6 +13,7 @@ import app.yunque.teardown.StripAct;
 import app.yunque.teardown.StripCautions;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
@@ -46,7 +48,8 @@ public record LineAnswer(
             LineReading line, String typed, @Nullable StepRequest before, List<String> shafts) {
         var problems = new ArrayList<>(line.problems());
         var carried = new ArrayList<String>();
-        if (!line.takesOff()) {
+        boolean isMissing = line.act() == StripAct.MISSING && !line.parts().isEmpty();
+        if (!line.takesOff() && !isMissing) {
             var act = line.act() == null ? StripAct.NOTE : line.act();
             return new LineAnswer(
                     act,
@@ -59,25 +62,27 @@ public record LineAnswer(
         }
         problems.addAll(uncounted(line));
         var steps = steps(line, before, carried, shafts);
+        var act = isMissing ? StripAct.MISSING : StripAct.TAKE_OFF;
         return new LineAnswer(
-                StripAct.TAKE_OFF,
-                StripAct.TAKE_OFF.words(),
+                act,
+                act.words(),
                 steps,
                 line.pieces(),
                 List.copyOf(carried),
                 StripCautions.of(
-                        StripAct.TAKE_OFF,
-                        steps.stream().map(StepRequest::kind).toList(),
-                        typed,
-                        line.massKg()),
+                        act, steps.stream().map(StepRequest::kind).toList(), typed, line.massKg()),
                 problems);
     }
+
+    /** "No circlip" is one that is missing; "no springs" are several. */
+    private static final Pattern PLURAL = Pattern.compile(".*[^s]s");
 
     /** A ledger balances only over what was counted. */
     private static List<String> uncounted(LineReading line) {
         var parts =
                 line.parts().stream()
                         .filter(p -> p.count() == null)
+                        .filter(p -> line.act() != StripAct.MISSING || PLURAL.matcher(p.name()).matches())
                         .map(
                                 p ->
                                         "How many %s? Count them and say it: “3 %s”."
@@ -162,7 +167,7 @@ public record LineAnswer(
         var part = line.parts().get(place);
         var at = place(part.shaft(), part.side(), line.tray(), before, carried, shafts);
         var own = line.fasteners().stream().filter(f -> f.part() == place).toList();
-        var held = own.stream().filter(f -> !f.thread().isEmpty()).findFirst().orElse(null);
+        var held = own.stream().filter(f -> !f.thread().isEmpty()).toList();
         var gear = part.gear();
         return new StepRequest(
                 null,
@@ -173,12 +178,12 @@ public record LineAnswer(
                 at.side(),
                 gear == null ? null : new StepRequest.GearRequest(gear.stage(), gear.member()),
                 part.wayRound(),
-                fastening(held),
+                held.isEmpty() ? null : fastening(held.get(0)),
                 part.renew() || part.kind().isSingleUse(),
                 at.tray(),
                 part.condition(),
                 note(line, place, part, held),
-                detail(line, place, part));
+                detail(line, place, part, held));
     }
 
     /** With its size, which tells it from its like. */
@@ -192,10 +197,7 @@ public record LineAnswer(
 
     /** Everything that has no field of its own; what was not understood stands with the first part, in the words typed. */
     private static String note(
-            LineReading line,
-            int place,
-            LineReading.Part part,
-            LineReading.@Nullable Fastener held) {
+            LineReading line, int place, LineReading.Part part, List<LineReading.Fastener> held) {
         return Stream.of(
                         part.foundBeside(),
                         part.with().isEmpty() ? "" : "with " + part.with(),
@@ -207,12 +209,12 @@ public record LineAnswer(
                 .collect(Collectors.joining("; "));
     }
 
-    /** What was said of screws and of loose things and has no field: a second set, a torque without a thread, the size of a ball. */
-    private static String beside(LineReading line, int place, LineReading.@Nullable Fastener held) {
+    /** What was said of screws and of loose things and has no field: a torque without a thread, the size of a ball. */
+    private static String beside(LineReading line, int place, List<LineReading.Fastener> held) {
         var screws =
                 line.fasteners().stream()
                         .filter(f -> f.part() == place || place == 0 && f.part() < 0)
-                        .filter(f -> f != held)
+                        .filter(f -> !held.contains(f))
                         .map(f -> "also held by " + f.inFull());
         var loose =
                 line.loose().stream()
@@ -221,22 +223,20 @@ public record LineAnswer(
         return Stream.concat(screws, loose).collect(Collectors.joining("; "));
     }
 
-    private static StepRequest.@Nullable FasteningRequest fastening(
-            LineReading.@Nullable Fastener screw) {
-        return screw == null
-                ? null
-                : new StepRequest.FasteningRequest(
-                        screw.count() == null ? 1 : screw.count(),
-                        screw.thread(),
-                        number(screw.length()),
-                        Boolean.TRUE.equals(screw.leftHand()),
-                        number(screw.torque()),
-                        screw.torque() != null && screw.source().isEmpty()
-                                ? "typed at the bench, no source"
-                                : screw.source(),
-                        screw.drive(),
-                        screw.locking() == null ? Locking.NONE : screw.locking(),
-                        null);
+    private static StepRequest.FasteningRequest fastening(LineReading.Fastener screw) {
+        return new StepRequest.FasteningRequest(
+                screw.count() == null ? 1 : screw.count(),
+                screw.thread(),
+                number(screw.length()),
+                Boolean.TRUE.equals(screw.leftHand()),
+                number(screw.torque()),
+                screw.torque() != null && screw.source().isEmpty()
+                        ? "typed at the bench, no source"
+                        : screw.source(),
+                screw.drive(),
+                screw.locking() == null ? Locking.NONE : screw.locking(),
+                null,
+                screw.byFeel().isEmpty() ? null : screw.byFeel());
     }
 
     private static StepRequest ofLoose(
@@ -268,15 +268,35 @@ public record LineAnswer(
                                         Stream.of(line.note()))
                                 .filter(n -> !n.isEmpty())
                                 .collect(Collectors.joining("; ")),
-                detail(line, place, null, null, null));
+                detail(line, place, null, null, null, null, null));
     }
 
-    private static DetailRequest detail(LineReading line, int place, LineReading.Part part) {
+    private static DetailRequest detail(
+            LineReading line, int place, LineReading.Part part, List<LineReading.Fastener> held) {
         var loose =
                 place > 0 || line.loose().isEmpty()
                         ? null
                         : line.loose().stream().map(LineAnswer::item).toList();
-        return detail(line, place, loose, number(part.thickness()), part.teeth());
+        return detail(
+                line,
+                place,
+                loose,
+                number(part.thickness()),
+                part.teeth(),
+                belongs(line, part),
+                held.size() < 2 ? null : held.stream().skip(1).map(LineAnswer::fastening).toList());
+    }
+
+    /** Nothing was there, or something else than what belongs there. */
+    private static DetailRequest.@Nullable BelongsRequest belongs(
+            LineReading line, LineReading.Part part) {
+        if (line.act() == StripAct.MISSING) {
+            return new DetailRequest.BelongsRequest(Belongs.Standing.MISSING, null, null, null);
+        }
+        return part.insteadOf().isEmpty()
+                ? null
+                : new DetailRequest.BelongsRequest(
+                        Belongs.Standing.WRONG, part.insteadOf(), null, null);
     }
 
     private static LooseItem item(LineReading.Loose loose) {
@@ -290,7 +310,9 @@ public record LineAnswer(
             int place,
             @Nullable List<LooseItem> loose,
             @Nullable EnteredNumber thickness,
-            @Nullable Integer teeth) {
+            @Nullable Integer teeth,
+            DetailRequest.@Nullable BelongsRequest belongs,
+            @Nullable List<StepRequest.FasteningRequest> alsoHeldBy) {
         boolean isFirst = place == 0;
         return new DetailRequest(
                 line.tool(),
@@ -316,7 +338,9 @@ public record LineAnswer(
                 thickness,
                 teeth,
                 null,
-                null);
+                null,
+                belongs,
+                alsoHeldBy);
     }
 
     private static @Nullable EnteredNumber number(LineReading.@Nullable Amount amount) {

@@ -244,7 +244,9 @@ final class WhatIsOnRecord {
                     new JobFacts.PartFact(
                             step.part() + " (" + step.number() + ")",
                             decided == Disposition.REUSE || decided == Disposition.DRESS,
-                            step.singleUse() || decided == Disposition.RENEW,
+                            step.belongs() != null
+                                    || step.singleUse()
+                                    || decided == Disposition.RENEW,
                             known.open().stream().map(Check::inWords).toList(),
                             known.left().stream().map(Check::inWords).toList(),
                             known.damaged(),

@@ -83,6 +83,7 @@ record LineView(
      * @param with        what is still on it
      * @param stays       true where it was left in
      * @param missing     true where it should be there and is not
+     * @param insteadOf   what belongs there instead of it
      */
     @JsonInclude(JsonInclude.Include.NON_EMPTY)
     record PartView(
@@ -101,7 +102,8 @@ record LineView(
             @Nullable Boolean renew,
             String with,
             @Nullable Boolean stays,
-            @Nullable Boolean missing) {}
+            @Nullable Boolean missing,
+            @JsonProperty("instead_of") String insteadOf) {}
 
     /**
      * @param kind  what came free
@@ -123,6 +125,7 @@ record LineView(
      * @param torque   the same as typed
      * @param source   where the torque comes from
      * @param locking  what keeps it from coming loose
+     * @param byFeel   how tight, without a figure
      */
     @JsonInclude(JsonInclude.Include.NON_EMPTY)
     record FasteningView(
@@ -136,7 +139,8 @@ record LineView(
             @JsonProperty("torque_nm") @Nullable Double torqueNm,
             @JsonProperty("torque_as_typed") @Nullable String torque,
             String source,
-            @Nullable String locking) {}
+            @Nullable String locking,
+            @JsonProperty("by_feel") String byFeel) {}
 
     static LineView of(LineReading r, List<String> shafts) {
         return new LineView(
@@ -188,7 +192,8 @@ record LineView(
                 p.renew() ? Boolean.TRUE : null,
                 p.with(),
                 r.act() == StripAct.LEFT_IN ? Boolean.TRUE : null,
-                r.act() == StripAct.MISSING ? Boolean.TRUE : null);
+                r.act() == StripAct.MISSING ? Boolean.TRUE : null,
+                p.insteadOf());
     }
 
     private static FasteningView fastening(LineReading.Fastener f) {
@@ -206,7 +211,8 @@ record LineView(
                 torque == null ? null : torque.canonical(),
                 torque == null ? null : typed(torque),
                 f.source(),
-                locking(f.locking()));
+                locking(f.locking()),
+                f.byFeel());
     }
 
     private static String typed(LineReading.Amount amount) {

@@ -6,9 +6,12 @@ import app.yunque.server.problem.Faults;
 import app.yunque.server.quantity.Entered;
 import app.yunque.server.quantity.EnteredNumber;
 import app.yunque.server.quantity.EntryUnit.EntryKind;
+import app.yunque.teardown.Belongs;
 import app.yunque.teardown.Envelope;
+import app.yunque.teardown.Fastening;
 import app.yunque.teardown.GoesOn;
 import app.yunque.teardown.StepDetail;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -88,7 +91,9 @@ final class DetailMapping {
                                                         ? GoesOn.UNSAID
                                                         : given.goesOn(),
                                                 Boolean.TRUE.equals(given.facingMatters()),
-                                                text(given.check()))));
+                                                text(given.check()),
+                                                belongs(given.belongs()))));
+        var further = faults.gather(() -> further(given.alsoHeldBy()));
         faults.throwIfAny();
         return at(() ->
                         new StepDetail(
@@ -97,8 +102,31 @@ final class DetailMapping {
                                 Objects.requireNonNull(found),
                                 Objects.requireNonNull(back),
                                 text(given.subassembly()),
-                                Boolean.TRUE.equals(given.leftAssembled())))
+                                Boolean.TRUE.equals(given.leftAssembled()),
+                                Objects.requireNonNull(further)))
                 .get();
+    }
+
+    private static List<Fastening> further(@Nullable List<StepRequest.FasteningRequest> given) {
+        var faults = new Faults();
+        var sets = new ArrayList<Fastening>();
+        for (int i = 0; given != null && i < given.size(); i++) {
+            var set = given.get(i);
+            var at = "detail.alsoHeldBy[%d].".formatted(i);
+            var read = faults.gather(() -> StepMapping.further(set, at));
+            if (read != null) {
+                sets.add(read);
+            }
+        }
+        faults.throwIfAny();
+        return sets;
+    }
+
+    private static @Nullable Belongs belongs(DetailRequest.@Nullable BelongsRequest given) {
+        return given == null
+                ? null
+                : new Belongs(
+                        given.standing(), text(given.part()), given.kind(), text(given.because()));
     }
 
     static @Nullable ScrewHole hole(StepRequest.@Nullable HoleRequest given) {

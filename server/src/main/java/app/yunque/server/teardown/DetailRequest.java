@@ -1,9 +1,12 @@
 package app.yunque.server.teardown;
 
 import app.yunque.server.quantity.EnteredNumber;
+import app.yunque.server.teardown.StepRequest.FasteningRequest;
+import app.yunque.teardown.Belongs;
 import app.yunque.teardown.Envelope;
 import app.yunque.teardown.GoesOn;
 import app.yunque.teardown.LooseItem;
+import app.yunque.teardown.PartKind;
 import app.yunque.teardown.Setting;
 import app.yunque.teardown.StoredEnergy;
 import java.util.List;
@@ -36,6 +39,8 @@ import org.jspecify.annotations.Nullable;
  * @param teeth         number of teeth of a gear outside the papers
  * @param subassembly   subassembly it belongs to
  * @param leftAssembled true when that is left together on purpose
+ * @param belongs       what belongs there instead of what came off
+ * @param alsoHeldBy    further sets of screws, nuts or studs
  */
 public record DetailRequest(
         @Nullable String tool,
@@ -61,7 +66,21 @@ public record DetailRequest(
         @Nullable EnteredNumber thickness,
         @Nullable Integer teeth,
         @Nullable String subassembly,
-        @Nullable Boolean leftAssembled) {
+        @Nullable Boolean leftAssembled,
+        @Nullable BelongsRequest belongs,
+        @Nullable List<FasteningRequest> alsoHeldBy) {
+
+    /**
+     * @param standing missing, wrong, or replaced by another part
+     * @param part     what belongs there; may be missing
+     * @param kind     its kind, where it is another one
+     * @param because  the earlier repair and its cause, or what brings the change; may be missing
+     */
+    public record BelongsRequest(
+            Belongs.Standing standing,
+            @Nullable String part,
+            @Nullable PartKind kind,
+            @Nullable String because) {}
 
     /**
      * @param shape  round part or box

@@ -8,4 +8,5 @@ record KeptDetail(
         @Nullable DetailRequest detail,
         @Nullable String drive,
         @Nullable Locking locking,
-        StepRequest.@Nullable HoleRequest hole) {}
+        StepRequest.@Nullable HoleRequest hole,
+        @Nullable String byFeel) {}

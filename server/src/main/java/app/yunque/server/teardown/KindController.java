@@ -1,5 +1,6 @@
 package app.yunque.server.teardown;
 
+import app.yunque.teardown.Fastening;
 import app.yunque.teardown.PartKind;
 import java.time.Duration;
 import java.util.List;
@@ -29,5 +30,13 @@ class KindController {
         return ResponseEntity.ok()
                 .cacheControl(CacheControl.maxAge(Duration.ofMinutes(10)).cachePrivate())
                 .body(KINDS);
+    }
+
+    /** Ways of tightening that are meant without a figure, in the trade's words. */
+    @GetMapping("/api/ways-of-tightening")
+    ResponseEntity<List<String>> waysOfTightening() {
+        return ResponseEntity.ok()
+                .cacheControl(CacheControl.maxAge(Duration.ofMinutes(10)).cachePrivate())
+                .body(Fastening.FEELS);
     }
 }

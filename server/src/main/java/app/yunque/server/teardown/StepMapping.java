@@ -11,6 +11,7 @@ import app.yunque.teardown.GearPlace;
 import app.yunque.teardown.StepDetail;
 import app.yunque.teardown.TeardownStep;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
@@ -67,7 +68,8 @@ final class StepMapping {
                                 request.detail(),
                                 fastening == null ? null : fastening.drive(),
                                 fastening == null ? null : fastening.locking(),
-                                fastening == null ? null : fastening.hole());
+                                fastening == null ? null : fastening.hole(),
+                                fastening == null ? null : fastening.byFeel());
         var checked = core(step, 1).fastening();
         if (checked != null) {
             step.screwThread = checked.thread();
@@ -114,7 +116,7 @@ final class StepMapping {
                                         step.note,
                                         detail == null ? StepDetail.NONE : detail));
         faults.throwIfAny();
-        return java.util.Objects.requireNonNull(core);
+        return Objects.requireNonNull(core);
     }
 
     static StepRequest given(StepEntity step) {
@@ -140,7 +142,8 @@ final class StepMapping {
                                 step.screwTorqueSource,
                                 step.detail == null ? null : step.detail.drive(),
                                 step.detail == null ? null : step.detail.locking(),
-                                step.detail == null ? null : step.detail.hole()),
+                                step.detail == null ? null : step.detail.hole(),
+                                step.detail == null ? null : step.detail.byFeel()),
                 step.singleUse,
                 step.tray,
                 step.condition,
@@ -176,7 +179,45 @@ final class StepMapping {
                 DetailMapping.hole(kept == null ? null : kept.hole()),
                 new Fastening.AsTyped(
                         typed(step.screwLength, EntryUnit.MM),
-                        typed(step.screwTorque, EntryUnit.NEWTON_METRE)));
+                        typed(step.screwTorque, EntryUnit.NEWTON_METRE)),
+                kept == null || kept.byFeel() == null ? "" : kept.byFeel());
+    }
+
+    /** A further set of screws as entered; its fields are told by where it stands. */
+    static Fastening further(StepRequest.FasteningRequest given, String at) {
+        var faults = new Faults();
+        var length =
+                faults.gather(
+                        () ->
+                                optional(
+                                        given.length(),
+                                        at + "length",
+                                        "screw length",
+                                        EntryKind.LENGTH));
+        var torque =
+                faults.gather(
+                        () -> optional(given.torque(), at + "torque", "torque", EntryKind.TORQUE));
+        faults.throwIfAny();
+        var lengthOr = Objects.requireNonNull(length).orElse(null);
+        var torqueOr = Objects.requireNonNull(torque).orElse(null);
+        return AtField.named(
+                at,
+                FASTENING,
+                () ->
+                        new Fastening(
+                                given.count(),
+                                given.thread(),
+                                Entered.valueOf(lengthOr),
+                                given.leftHand(),
+                                Entered.valueOf(torqueOr),
+                                given.torqueSource(),
+                                given.drive() == null ? "" : given.drive(),
+                                given.locking() == null ? Fastening.Locking.NONE : given.locking(),
+                                DetailMapping.hole(given.hole()),
+                                new Fastening.AsTyped(
+                                        typed(lengthOr, EntryUnit.MM),
+                                        typed(torqueOr, EntryUnit.NEWTON_METRE)),
+                                given.byFeel() == null ? "" : given.byFeel()));
     }
 
     /** As it stood in the field; empty where that was the unit we count in. */

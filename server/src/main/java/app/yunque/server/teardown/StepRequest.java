@@ -59,6 +59,7 @@ public record StepRequest(
      * @param drive        drive and size; may be missing
      * @param locking      what keeps it from coming loose; missing when nothing does
      * @param hole         the hole it goes into; missing when not measured
+     * @param byFeel       how tight, where no figure is meant; may be missing
      */
     public record FasteningRequest(
             int count,
@@ -69,7 +70,8 @@ public record StepRequest(
             String torqueSource,
             @Nullable String drive,
             @Nullable Locking locking,
-            @Nullable HoleRequest hole) {}
+            @Nullable HoleRequest hole,
+            @Nullable String byFeel) {}
 
     /**
      * @param grip    thickness of all that is clamped

@@ -7,6 +7,7 @@ import app.yunque.server.job.JobRef;
 import app.yunque.server.people.AtTheBench;
 import app.yunque.server.problem.NotThere;
 import app.yunque.teardown.Condition;
+import app.yunque.teardown.Fastening;
 import app.yunque.teardown.PartKind;
 import app.yunque.teardown.RebuildOrder;
 import app.yunque.teardown.TeardownStep;
@@ -430,14 +431,14 @@ public class StepService {
     }
 
     private static StepView view(StepEntity step, TeardownStep core, List<String> shafts) {
-        var fastening = core.fastening();
+        var held = core.fastenings().stream().map(Fastening::inWords).toList();
         return new StepView(
                 step.id,
                 core.number(),
                 StepMapping.given(step),
                 core.inWords(),
                 RebuildOrder.where(core, shafts),
-                fastening == null ? null : fastening.inWords(),
+                held.isEmpty() ? null : String.join(" and ", held),
                 core.detail().inWords(),
                 step.changedBy(),
                 step.changedAt());

@@ -234,7 +234,7 @@ class StripTest {
         assertThat(view().path("ledger").path("removed").asInt()).isEqualTo(4);
     }
 
-    /** What is not said of all pieces is in words and not at a glance; a second set of screws is not lost. */
+    /** What is not said of all pieces is in words and not at a glance; a second set of screws has its own fields. */
     @Test
     void keepsInWordsWhatHasNoField() {
         keepLine("6 case bolts M8x40, one snapped");
@@ -244,9 +244,13 @@ class StripTest {
         assertThat(bolts.path("note").asString()).isEqualTo("1 of 6 broken");
         var cover = view().path("steps").get(1).path("given");
         assertThat(cover.path("fastening").path("count").asInt()).isEqualTo(6);
-        assertThat(cover.path("note").asString())
-                .contains("also held by 2 × 1/4-20, 1.5 in long")
-                .contains("whiff of burnt oil");
+        assertThat(cover.path("note").asString()).isEqualTo("whiff of burnt oil");
+        var second = cover.path("detail").path("alsoHeldBy").get(0);
+        assertThat(second.path("count").asInt()).isEqualTo(2);
+        assertThat(second.path("thread").asString()).isEqualTo("1/4-20");
+        assertThat(second.path("length").path("text").asString()).isEqualTo("1.5");
+        assertThat(view().path("steps").get(1).path("fastening").asString())
+                .isEqualTo("6 × 1/4-20, 0.75 in (19.1 mm) and 2 × 1/4-20, 1.5 in (38.1 mm)");
     }
 
     /** 260 lbf·ft = 352.5 N·m, 2-1/2 in = 63.5 mm: on log and card as the wrench and the plate say it. */
