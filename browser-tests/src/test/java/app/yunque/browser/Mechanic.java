@@ -71,6 +71,17 @@ final class Mechanic implements AutoCloseable {
         return page.getByLabel(label, new Page.GetByLabelOptions().setExact(true));
     }
 
+    /** What came off, by fields: they are opened where the line still stands. */
+    Locator newStep() {
+        var line = page.getByRole(AriaRole.FORM, new Page.GetByRoleOptions().setName("Quick line"));
+        var what = field("What came off");
+        assertThat(line.or(what).first()).isVisible();
+        if (line.isVisible()) {
+            press("By fields instead");
+        }
+        return what;
+    }
+
     Locator heading(String name) {
         return page.getByRole(
                 AriaRole.HEADING, new Page.GetByRoleOptions().setName(name).setExact(true));

@@ -27,10 +27,10 @@ class NothingIsLostTest {
         try (var m = Mechanic.signedIn("Tomás Vega", "1470")) {
             openStrip(m);
             m.context.setOffline(true);
-            m.field("What came off").fill("oil scraper");
+            m.newStep().fill("oil scraper");
             m.page.keyboard().press("Enter");
             assertThat(m.text("no connection: 1 waiting on this device")).isVisible();
-            m.field("What came off").fill("baffle plate");
+            m.newStep().fill("baffle plate");
             m.page.keyboard().press("Enter");
             assertThat(m.text("step: oil scraper; step: baffle plate")).isVisible();
 
@@ -48,7 +48,7 @@ class NothingIsLostTest {
     void bringsBackWhatWasTypedAfterAReload() {
         try (var m = Mechanic.signedIn("Tomás Vega", "1470")) {
             openStrip(m);
-            m.field("What came off").fill("half-typed thing");
+            m.newStep().fill("half-typed thing");
             m.field("Pieces").fill("two");
             m.page.reload();
             assertThat(m.field("What came off")).hasValue("half-typed thing");
@@ -62,11 +62,11 @@ class NothingIsLostTest {
     void twoTabsOnOneFormEachKeepWhatWasTypedInThem() {
         try (var first = Mechanic.signedIn("Tomás Vega", "1470")) {
             openStrip(first);
-            first.field("What came off").fill("half a wheel");
+            first.newStep().fill("half a wheel");
             var second = first.anotherTab();
             openStrip(second);
-            assertThat(second.field("What came off")).hasValue("");
-            second.field("What came off").fill("half a cover");
+            assertThat(second.newStep()).hasValue("");
+            second.newStep().fill("half a cover");
             first.page.reload();
             assertThat(first.field("What came off")).hasValue("half a wheel");
             second.page.close();
@@ -110,7 +110,7 @@ class NothingIsLostTest {
     void asksForASignInWhenTheSessionEndedAndKeepsTheEntry() {
         try (var m = Mechanic.signedIn("Tomás Vega", "1470")) {
             openStrip(m);
-            m.field("What came off").fill("dowel pin");
+            m.newStep().fill("dowel pin");
             // The session ends as the entry goes out: what else is asked at that time must not come
             // first.
             var once = new AtomicBoolean();
@@ -209,7 +209,7 @@ class NothingIsLostTest {
     }
 
     private static void type(Mechanic m, String part) {
-        m.field("What came off").fill(part);
+        m.newStep().fill(part);
         m.page.keyboard().press("Enter");
         assertThat(m.field("What came off")).hasValue("");
     }
@@ -222,7 +222,7 @@ class NothingIsLostTest {
             m.context.clearCookies(
                     new com.microsoft.playwright.BrowserContext.ClearCookiesOptions()
                             .setName("YUNQUE"));
-            m.field("What came off").fill("split cone");
+            m.newStep().fill("split cone");
             m.page.keyboard().press("Enter");
             assertThat(m.heading("Who is at the bench?")).isVisible();
             signInAgain(m, "Aitana Luna", "3690");

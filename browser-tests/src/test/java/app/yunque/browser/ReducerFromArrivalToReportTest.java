@@ -94,7 +94,7 @@ class ReducerFromArrivalToReportTest {
         m.press("Keep ↵");
         assertThat(m.region("Watch list").getByText("One way: shaft seal")).isVisible();
 
-        m.field("What came off").fill("wheel");
+        m.newStep().fill("wheel");
         m.field("Which gear of the papers")
                 .selectOption(
                         new com.microsoft.playwright.options.SelectOption()
@@ -104,7 +104,7 @@ class ReducerFromArrivalToReportTest {
 
         m.press("Undo");
         assertThat(m.text("2 steps, 2 parts out")).isVisible();
-        m.field("What came off").fill("wheel");
+        m.newStep().fill("wheel");
         m.field("Which gear of the papers")
                 .selectOption(
                         new com.microsoft.playwright.options.SelectOption()
@@ -122,7 +122,7 @@ class ReducerFromArrivalToReportTest {
     }
 
     private static void step(Mechanic m, String part, String shaft, String side) {
-        m.field("What came off").fill(part);
+        m.newStep().fill(part);
         choose(m, "Shaft", shaft);
         choose(m, "Side", side);
     }

@@ -108,7 +108,7 @@ class SecondTimeOnOneUnitTest {
         assertThat(m.text("shut until it is isolated")).isVisible();
         m.goTo("Strip");
         assertThat(m.text("Strip is shut: until it is isolated.")).isVisible();
-        assertThat(m.button("Keep ↵")).isDisabled();
+        assertThat(m.button("Keep line ↵")).isDisabled();
     }
 
     private static void signDespiteWhatIsOpen(Mechanic m) {

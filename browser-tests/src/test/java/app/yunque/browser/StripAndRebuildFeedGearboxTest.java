@@ -214,7 +214,7 @@ class StripAndRebuildFeedGearboxTest {
     }
 
     private static void logSized(Mechanic m, String part, String diameter, String length) {
-        m.field("What came off").fill(part);
+        m.newStep().fill(part);
         var form = m.page.getByRole(AriaRole.FORM, new Page.GetByRoleOptions().setName("New step"));
         form.getByText("feed", new Locator.GetByTextOptions().setExact(true)).click();
         form.getByText("middle", new Locator.GetByTextOptions().setExact(true)).click();
