@@ -134,6 +134,8 @@ const STATED = [
   "LeftRequest",
   "LineRequest",
   "DoneRequest",
+  "LaidOutRequest",
+  "UnitChangeRequest",
   "StepAnswerRequest",
   "StatementRequest",
 ];

@@ -20,6 +20,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/units/{unitId}/documents/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The document as it was handed in, a picture upright */
+        get: operations["original"];
+        put: operations["take"];
+        post?: never;
+        delete: operations["remove"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/units/{id}/put-away": {
         parameters: {
             query?: never;
@@ -143,6 +160,22 @@ export interface paths {
         put: operations["keepLubricant"];
         post?: never;
         delete: operations["removeLubricant"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{number}/unit-changes/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["keep"];
+        post?: never;
+        delete: operations["remove_1"];
         options?: never;
         head?: never;
         patch?: never;
@@ -301,9 +334,9 @@ export interface paths {
         };
         /** The picture itself, upright */
         get: operations["picture"];
-        put: operations["take"];
+        put: operations["take_1"];
         post?: never;
-        delete: operations["remove"];
+        delete: operations["remove_2"];
         options?: never;
         head?: never;
         patch?: never;
@@ -366,6 +399,22 @@ export interface paths {
         };
         get?: never;
         put: operations["lay"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{number}/laid-out": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["layOut"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1349,6 +1398,39 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/units/{unitId}/documents": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["documents"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/units/{unitId}/documents/{id}/pages/{number}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** One page as a picture, 1 first */
+        get: operations["page"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/units/{id}": {
         parameters: {
             query?: never;
@@ -1357,6 +1439,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["unit"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/units/{id}/changes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["ofUnit"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1596,7 +1694,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["page"];
+        get: operations["page_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1757,7 +1855,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["ofUnit"];
+        get: operations["ofUnit_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2241,6 +2339,7 @@ export interface components {
             checks: string[];
             open: string[];
             standing: components["schemas"]["StandingFinding"][];
+            toBuy?: string;
         };
         DetailRequest: {
             tool?: string;
@@ -2294,6 +2393,19 @@ export interface components {
             disposition?: "REUSE" | "DRESS" | "RENEW";
             reason: string;
             watch: boolean;
+        };
+        DocumentView: {
+            /** Format: uuid */
+            id: string;
+            title: string;
+            media: string;
+            /** Format: int32 */
+            pages: number;
+            /** Format: int64 */
+            version: number;
+            by: string;
+            /** Format: date-time */
+            at: string;
         };
         DoneRequest: {
             /** Format: int64 */
@@ -2928,6 +3040,8 @@ export interface components {
             trays: components["schemas"]["Tray"][];
             steps: components["schemas"]["StepView"][];
             done: components["schemas"]["DoneView"][];
+            unitChanges: components["schemas"]["UnitChangeView"][];
+            layOut: components["schemas"]["LaidOutView"][];
             undoable?: string;
             photos: components["schemas"]["PhotoView"][];
             statements: components["schemas"]["StatementView"][];
@@ -2987,6 +3101,22 @@ export interface components {
             words: string;
             singleUse: boolean;
             hint: string;
+        };
+        LaidOutRequest: {
+            /** Format: int64 */
+            version?: number;
+            what: string;
+            out: boolean;
+        };
+        LaidOutView: {
+            /** Format: uuid */
+            id: string;
+            group: string;
+            what: string;
+            because: string;
+            out: boolean;
+            /** Format: int64 */
+            version?: number;
         };
         LanView: {
             address?: string;
@@ -3365,6 +3495,11 @@ export interface components {
             runIn: boolean;
             reason: string;
         };
+        OfJob: {
+            /** Format: int64 */
+            job: number;
+            change: components["schemas"]["UnitChangeView"];
+        };
         OfferedCan: {
             /** Format: uuid */
             id: string;
@@ -3669,6 +3804,7 @@ export interface components {
             name: string;
             words: string;
             takes: boolean;
+            oil: boolean;
             fill?: components["schemas"]["FillView"];
         };
         PlaceRequest: {
@@ -4498,6 +4634,25 @@ export interface components {
             other: string;
             when: string;
         };
+        UnitChangeRequest: {
+            /** Format: int64 */
+            version?: number;
+            /** @enum {string} */
+            what: "TEETH" | "RATIO" | "KIT" | "LUBRICANT" | "OTHER";
+            was: string;
+            becomes: string;
+            because: string;
+        };
+        UnitChangeView: {
+            /** Format: uuid */
+            id: string;
+            given: components["schemas"]["UnitChangeRequest"];
+            words: string;
+            provedAgain: boolean;
+            by: string;
+            /** Format: date-time */
+            at: string;
+        };
         UnitLayout: {
             axes: string[];
             openings: components["schemas"]["OpeningRequest"][];
@@ -4690,6 +4845,83 @@ export interface operations {
             };
         };
     };
+    original: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                unitId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
+    take: {
+        parameters: {
+            query: {
+                title: string;
+            };
+            header: {
+                "Write-Id": string;
+            };
+            path: {
+                unitId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DocumentView"][];
+                };
+            };
+        };
+    };
+    remove: {
+        parameters: {
+            query: {
+                version: number;
+            };
+            header: {
+                "Write-Id": string;
+            };
+            path: {
+                unitId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DocumentView"][];
+                };
+            };
+        };
+    };
     putUnitAway: {
         parameters: {
             query?: never;
@@ -4722,6 +4954,8 @@ export interface operations {
         parameters: {
             query: {
                 version: number;
+                job?: number;
+                because?: string;
             };
             header: {
                 "Write-Id": string;
@@ -4988,6 +5222,62 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["LubricantView"][];
+                };
+            };
+        };
+    };
+    keep: {
+        parameters: {
+            query?: never;
+            header: {
+                "Write-Id": string;
+            };
+            path: {
+                number: number;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["UnitChangeRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
+    remove_1: {
+        parameters: {
+            query: {
+                version: number;
+            };
+            header: {
+                "Write-Id": string;
+            };
+            path: {
+                number: number;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
                 };
             };
         };
@@ -5355,7 +5645,7 @@ export interface operations {
             };
         };
     };
-    take: {
+    take_1: {
         parameters: {
             query: {
                 step: string;
@@ -5387,7 +5677,7 @@ export interface operations {
             };
         };
     };
-    remove: {
+    remove_2: {
         parameters: {
             query: {
                 version: number;
@@ -5568,6 +5858,34 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["LayoutRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
+    layOut: {
+        parameters: {
+            query?: never;
+            header: {
+                "Write-Id": string;
+            };
+            path: {
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LaidOutRequest"];
             };
         };
         responses: {
@@ -7271,6 +7589,52 @@ export interface operations {
             };
         };
     };
+    documents: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                unitId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DocumentView"][];
+                };
+            };
+        };
+    };
+    page: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                unitId: string;
+                id: string;
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/jpeg": string;
+                };
+            };
+        };
+    };
     unit: {
         parameters: {
             query?: never;
@@ -7289,6 +7653,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["UnitView"];
+                };
+            };
+        };
+    };
+    ofUnit: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OfJob"][];
                 };
             };
         };
@@ -7587,7 +7973,7 @@ export interface operations {
             };
         };
     };
-    page: {
+    page_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -7818,7 +8204,7 @@ export interface operations {
             };
         };
     };
-    ofUnit: {
+    ofUnit_1: {
         parameters: {
             query?: never;
             header?: never;

@@ -1,4 +1,5 @@
 import { useEffect, useRef, useState } from "react";
+import { BesideDocuments } from "../document";
 import { PutBack } from "../done";
 import type { StationProps } from "../job/JobPage";
 import { PlanPanel } from "../plan";
@@ -115,6 +116,7 @@ export function BuildStation({ view, onChoose }: StationProps) {
           <PutBack view={view} />
         </>
       )}
+      <BesideDocuments view={view} />
     </>
   );
 }

@@ -2,6 +2,7 @@ import { Button, TextInput } from "@mantine/core";
 import { useState } from "react";
 import { Link } from "react-router";
 import type { DecisionView, Disposition, StepView } from "../api/types";
+import { UnitChanges } from "../change";
 import { useKeep } from "../job/bench";
 import { isClosed } from "../job/closed";
 import type { StationProps } from "../job/JobPage";
@@ -26,7 +27,12 @@ export function DecideStation({ view, chosen, onChoose }: StationProps) {
   const signed = isClosed(view);
   const toBuy = view.decisions.filter((d) => d.decided === "RENEW");
   if (view.decisions.length === 0) {
-    return <p>Nothing has come off yet. What you take off at Strip is decided here.</p>;
+    return (
+      <>
+        <p>Nothing has come off yet. What you take off at Strip is decided here.</p>
+        <UnitChanges view={view} />
+      </>
+    );
   }
   return (
     <>
@@ -78,12 +84,13 @@ export function DecideStation({ view, chosen, onChoose }: StationProps) {
           <ul>
             {toBuy.map((part) => (
               <li key={part.stepId}>
-                {part.part} <small>(step {part.number})</small>
+                {part.toBuy ?? part.part} <small>(step {part.number})</small>
               </li>
             ))}
           </ul>
         )}
       </Panel>
+      <UnitChanges view={view} />
     </>
   );
 }

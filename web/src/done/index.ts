@@ -1,1 +1,2 @@
 export { DoneAfter, PutBack } from "./Done";
+export { LayOut } from "./LayOut";

@@ -5,7 +5,8 @@ import { Fragment, type ReactNode, useEffect, useRef, useState } from "react";
 import { Link, useSearchParams } from "react-router";
 import { problemOf, writeHeaders } from "../api/http";
 import type { JobView, StepRequest, StepView } from "../api/types";
-import { DoneAfter } from "../done";
+import { BesideDocuments } from "../document";
+import { DoneAfter, LayOut } from "../done";
 import { AsFound } from "../inspect/AsFound";
 import { jobKeys, type Keeping, useKeep } from "../job/bench";
 import { isClosed } from "../job/closed";
@@ -117,6 +118,8 @@ export function StripStation({ view, chosen, onChoose }: StationProps) {
           onKept={() => setAfter(undefined)}
         />
       )}
+      <LayOut view={view} />
+      <BesideDocuments view={view} />
       {!signed && <AsFound view={view} of="PARTS" />}
       <div className={classes.logColumn}>
         <nav className={classes.tabs} aria-label="Strip: log, reach, order">

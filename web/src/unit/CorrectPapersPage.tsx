@@ -1,12 +1,14 @@
+import { TextInput } from "@mantine/core";
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { type FormEvent, useState } from "react";
-import { useNavigate, useParams } from "react-router";
+import { useNavigate, useParams, useSearchParams } from "react-router";
 import { request } from "../api/http";
 import { type Problem, ProblemError } from "../api/problem";
 import type { UnitView } from "../api/types";
 import { jobKeys } from "../job/bench";
 import { Fault } from "../shared/Caution";
 import { Conflict } from "../shared/Conflict";
+import { Panel } from "../shared/Panel";
 import { usePreferences } from "../shared/preferences";
 import { useDraft } from "../shared/useDraft";
 import { PapersForm } from "./PapersForm";
@@ -34,6 +36,10 @@ function Correction({ unit }: { unit: UnitView }) {
   const [faults, setFaults] = useState<Record<string, string>>({});
   const navigate = useNavigate();
   const client = useQueryClient();
+  // With a job it is no correction: that job changes the unit.
+  const [params] = useSearchParams();
+  const job = params.get("job");
+  const [because, setBecause] = useState("");
   const read = toRequest(draft.value);
 
   const save = async (version: number) => {
@@ -42,17 +48,22 @@ function Correction({ unit }: { unit: UnitView }) {
     if ("faults" in read) {
       return;
     }
+    if (job && because.trim() === "") {
+      setProblem({ status: 0, detail: "Say why the unit is changed.", fields: [] });
+      return;
+    }
+    const changing = job ? `&job=${job}&because=${encodeURIComponent(because.trim())}` : "";
     try {
       await request<UnitView>(
         "PUT",
-        `/api/units/${unit.id}/papers?version=${version}`,
+        `/api/units/${unit.id}/papers?version=${version}${changing}`,
         read.request,
         crypto.randomUUID(),
       );
       draft.clear(draft.value);
       await client.invalidateQueries({ queryKey: unitKeys.all });
       await client.invalidateQueries({ queryKey: jobKeys.all });
-      await navigate(`/units/${unit.id}`);
+      await navigate(job ? `/jobs/${job}/decide` : `/units/${unit.id}`);
     } catch (fault) {
       setProblem(
         fault instanceof ProblemError
@@ -64,8 +75,22 @@ function Correction({ unit }: { unit: UnitView }) {
 
   return (
     <>
+      {job && (
+        <Panel title={`Job ${job} changes the unit`}>
+          <p>
+            Enter the papers as they are from now on. What was stands with the job; what was set and proved
+            before is made again.
+          </p>
+          <TextInput
+            label="Why it is changed"
+            placeholder="wheel and pinion cut anew, one tooth more"
+            value={because}
+            onChange={(e) => setBecause(e.currentTarget.value)}
+          />
+        </Panel>
+      )}
       <PapersForm
-        title={`Correct the papers of ${unit.tag}`}
+        title={job ? `${unit.tag}, as it is from now on` : `Correct the papers of ${unit.tag}`}
         action="Keep the papers"
         fields={draft.value}
         unit={lengthUnit}

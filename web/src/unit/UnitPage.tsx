@@ -3,6 +3,8 @@ import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { Link, useParams } from "react-router";
 import { ProblemError } from "../api/problem";
+import { ChangesOfUnit } from "../change";
+import { DocumentsPanel } from "../document";
 import { OpenJob } from "../floor/OpenJob";
 import { jobsOfUnitQuery } from "../job/bench";
 import { UnitPlaces } from "../place/UnitPlaces";
@@ -60,6 +62,8 @@ export default function UnitPage() {
           </Link>
         </Panel>
         <UnitPlaces unitId={u.id} />
+        <DocumentsPanel unitId={u.id} />
+        <ChangesOfUnit unitId={u.id} />
         <Panel title="Jobs">
           {jobs.data?.length === 0 && <p>No job yet on this unit.</p>}
           <ul className={classes.jobs}>

@@ -55,6 +55,13 @@ export const en = {
     PLUNGER: "plungers",
     WASHER: "washers",
   },
+  unitChanges: {
+    KIT: "kit or parts of another kind",
+    LUBRICANT: "lubricant",
+    TEETH: "teeth",
+    RATIO: "ratio",
+    OTHER: "something else",
+  },
   standing: {
     MISSING: "nothing came off: it was missing",
     WRONG: "no: it does not belong there",

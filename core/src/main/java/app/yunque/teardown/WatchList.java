@@ -276,9 +276,15 @@ public record WatchList(List<Warning> warnings) {
         }
     }
 
+    /** True for a part that wants two people or a hoist. */
+    static boolean isHeavy(TeardownStep step) {
+        var mass = step.detail().body().massKg();
+        return mass != null && mass > HEAVY_KG;
+    }
+
     private static void handling(TeardownStep step, Warnings found) {
         var mass = step.detail().body().massKg();
-        if (mass != null && mass > HEAVY_KG) {
+        if (mass != null && isHeavy(step)) {
             found.danger(
                     "Heavy: " + step.part() + ", " + PlainDigits.exact(mass) + " kg",
                     "Two people or a hoist; support it before its last fastener. Local rules first.",

@@ -4,8 +4,10 @@ import app.yunque.route.Route;
 import app.yunque.route.Station;
 import app.yunque.server.build.BuildOrderView;
 import app.yunque.server.build.FittingView;
+import app.yunque.server.change.UnitChangeView;
 import app.yunque.server.decision.DecisionView;
 import app.yunque.server.done.DoneView;
+import app.yunque.server.done.LaidOutView;
 import app.yunque.server.drawer.KeptAnswerView;
 import app.yunque.server.finding.LeftView;
 import app.yunque.server.finding.SeenView;
@@ -42,6 +44,8 @@ import org.jspecify.annotations.Nullable;
  * @param trays        what lies where
  * @param steps        the strip
  * @param done         what was done at Strip beside taking parts off
+ * @param unitChanges  what the job changes on the unit itself
+ * @param layOut       what to lay out before the first screw
  * @param undoable     what undo would undo; missing when nothing
  * @param photos       pictures of the steps
  * @param statements   what was said about the order
@@ -77,6 +81,8 @@ public record JobView(
         List<Tray> trays,
         List<StepView> steps,
         List<DoneView> done,
+        List<UnitChangeView> unitChanges,
+        List<LaidOutView> layOut,
         @Nullable String undoable,
         List<PhotoView> photos,
         List<StatementView> statements,
@@ -105,6 +111,8 @@ public record JobView(
     public JobView {
         seen = Objects.requireNonNullElse(seen, List.of());
         done = Objects.requireNonNullElse(done, List.of());
+        unitChanges = Objects.requireNonNullElse(unitChanges, List.of());
+        layOut = Objects.requireNonNullElse(layOut, List.of());
         leftOpen = Objects.requireNonNullElse(leftOpen, List.of());
         otherMeshes = Objects.requireNonNullElse(otherMeshes, List.of());
     }

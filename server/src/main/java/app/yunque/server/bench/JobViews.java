@@ -3,6 +3,7 @@ package app.yunque.server.bench;
 import app.yunque.backlash.BacklashChange;
 import app.yunque.finding.Disposition;
 import app.yunque.finding.PartRecord;
+import app.yunque.gear.ServiceDuty;
 import app.yunque.inspection.Situation;
 import app.yunque.plan.Contradiction;
 import app.yunque.route.Route;
@@ -10,8 +11,10 @@ import app.yunque.route.Station;
 import app.yunque.server.build.BuildOrderService;
 import app.yunque.server.build.FittingService;
 import app.yunque.server.build.FittingView;
+import app.yunque.server.change.UnitChangeService;
 import app.yunque.server.decision.DecisionService;
 import app.yunque.server.done.DoneService;
+import app.yunque.server.done.LaidOutService;
 import app.yunque.server.drawer.KeptAnswerService;
 import app.yunque.server.drawer.KeptAnswerView;
 import app.yunque.server.finding.LeftService;
@@ -26,6 +29,7 @@ import app.yunque.server.measuring.MeasurementService;
 import app.yunque.server.measuring.MeasurementView;
 import app.yunque.server.photo.PhotoService;
 import app.yunque.server.place.FillService;
+import app.yunque.server.place.PlaceAtJob;
 import app.yunque.server.procedure.StepAnswerService;
 import app.yunque.server.procedure.StepsOfUnit;
 import app.yunque.server.proof.ProofService;
@@ -38,6 +42,7 @@ import app.yunque.server.unit.UnitPapers;
 import app.yunque.server.unit.UnitService;
 import app.yunque.teardown.Disturbance;
 import app.yunque.teardown.Fitted;
+import app.yunque.teardown.LayOutList;
 import app.yunque.teardown.Ledger;
 import app.yunque.teardown.RebuildOrder;
 import app.yunque.teardown.ShaftStack;
@@ -52,6 +57,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -75,6 +81,8 @@ public class JobViews {
     private final SeenService seen;
     private final LeftService left;
     private final DoneService done;
+    private final UnitChangeService changes;
+    private final LaidOutService laidOut;
     private final StepAnswerService stepAnswers;
 
     JobViews(
@@ -94,6 +102,8 @@ public class JobViews {
             SeenService seen,
             LeftService left,
             DoneService done,
+            UnitChangeService changes,
+            LaidOutService laidOut,
             StepAnswerService stepAnswers) {
         this.jobs = jobs;
         this.receive = receive;
@@ -111,6 +121,8 @@ public class JobViews {
         this.seen = seen;
         this.left = left;
         this.done = done;
+        this.changes = changes;
+        this.laidOut = laidOut;
         this.stepAnswers = stepAnswers;
     }
 
@@ -179,12 +191,13 @@ public class JobViews {
         var decided = decisions.made(job.id());
         var fitted = fittings.fitted(job.id());
         var ledger = Ledger.of(strip, fitted);
-        var changes = changes(strip, fittings.views(job.id()));
-        var meshes = meshes(papers, taken, last, changes);
-        var others = OtherMeshes.of(papers, answered, changes);
+        var disturbed = disturbed(strip, fittings.views(job.id()));
+        var meshes = meshes(papers, taken, last, disturbed);
+        var others = OtherMeshes.of(papers, answered, disturbed);
         var found = seen.views(job.id());
         var leftOpen = left.views(job.id());
         var doneBeside = done.views(job.id());
+        var unitChanges = changes.views(job.id());
         var planned = planned(job, papers, strip, found, taken, answered, leftOpen, decided);
         var parts = planned.parts();
         var decisionViews = decisions.views(job.id(), parts);
@@ -198,7 +211,11 @@ public class JobViews {
         var model = model(job, papers, strip);
         var order = orders.view(job.id());
         var changedAt =
-                changes.stream().map(Disturbance::at).max(Comparator.naturalOrder()).orElse(null);
+                Stream.concat(
+                                disturbed.stream().map(Disturbance::at),
+                                UnitChangeService.toProveAgain(unitChanges).stream())
+                        .max(Comparator.naturalOrder())
+                        .orElse(null);
         var procedure =
                 StepsOfUnit.of(
                         planned.situation(),
@@ -213,7 +230,7 @@ public class JobViews {
                                 taken,
                                 answered,
                                 papers.drive(),
-                                changes,
+                                disturbed,
                                 proof,
                                 changedAt));
         var facts =
@@ -251,6 +268,13 @@ public class JobViews {
                 trays(strip, ledger),
                 kept.views(),
                 doneBeside,
+                unitChanges,
+                laidOut.views(
+                        job.id(),
+                        LayOutList.of(
+                                former.steps(),
+                                papers.duty() == ServiceDuty.LIFTING,
+                                places.stream().anyMatch(PlaceAtJob::oil))),
                 steps.undoable(job.id()).orElse(null),
                 photos.views(job.id()),
                 statements.views(job.id(), strip),
@@ -360,7 +384,7 @@ public class JobViews {
     }
 
     /** Parts that were put in, changed or taken out again, with when. */
-    private static List<Disturbance> changes(List<TeardownStep> strip, List<FittingView> fitted) {
+    private static List<Disturbance> disturbed(List<TeardownStep> strip, List<FittingView> fitted) {
         var at =
                 fitted.stream()
                         .collect(

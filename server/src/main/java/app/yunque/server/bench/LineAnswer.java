@@ -82,7 +82,10 @@ public record LineAnswer(
         var parts =
                 line.parts().stream()
                         .filter(p -> p.count() == null)
-                        .filter(p -> line.act() != StripAct.MISSING || PLURAL.matcher(p.name()).matches())
+                        .filter(
+                                p ->
+                                        line.act() != StripAct.MISSING
+                                                || PLURAL.matcher(p.name()).matches())
                         .map(
                                 p ->
                                         "How many %s? Count them and say it: “3 %s”."

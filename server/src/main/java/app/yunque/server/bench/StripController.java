@@ -9,6 +9,8 @@ import app.yunque.server.decision.DecisionRequest;
 import app.yunque.server.decision.DecisionService;
 import app.yunque.server.done.DoneRequest;
 import app.yunque.server.done.DoneService;
+import app.yunque.server.done.LaidOutRequest;
+import app.yunque.server.done.LaidOutService;
 import app.yunque.server.finding.FindingBook;
 import app.yunque.server.job.JobRef;
 import app.yunque.server.job.JobService;
@@ -53,6 +55,7 @@ class StripController {
     private final StatementService statements;
     private final FindingBook book;
     private final DoneService done;
+    private final LaidOutService laidOut;
 
     StripController(
             BenchWrite bench,
@@ -65,7 +68,8 @@ class StripController {
             JobService jobs,
             StatementService statements,
             FindingBook book,
-            DoneService done) {
+            DoneService done,
+            LaidOutService laidOut) {
         this.bench = bench;
         this.receive = receive;
         this.steps = steps;
@@ -77,6 +81,7 @@ class StripController {
         this.statements = statements;
         this.book = book;
         this.done = done;
+        this.laidOut = laidOut;
     }
 
     @PutMapping("/steps/{stepId}")
@@ -228,6 +233,15 @@ class StripController {
             @RequestHeader("Write-Id") UUID writeId,
             @RequestParam long version) {
         return bench.change(writeId, number, job -> done.remove(job, id, version));
+    }
+
+    /** Ticks a line of the lay-out list, or takes the tick back. */
+    @PutMapping("/laid-out")
+    JobView layOut(
+            @PathVariable long number,
+            @RequestHeader("Write-Id") UUID writeId,
+            @RequestBody LaidOutRequest request) {
+        return bench.change(writeId, number, job -> laidOut.keep(job, request));
     }
 
     /** The place and tray of the step before go on: of the one it comes after, else of the last. */

@@ -1,7 +1,11 @@
 package app.yunque.server.bench;
 
+import app.yunque.drive.PapersChange;
+import app.yunque.drive.UnitChange;
 import app.yunque.measure.NotApplicable;
 import app.yunque.measure.Refused;
+import app.yunque.server.change.UnitChangeRequest;
+import app.yunque.server.change.UnitChangeService;
 import app.yunque.server.finding.FindingBook;
 import app.yunque.server.history.WriteOnce;
 import app.yunque.server.job.JobRef;
@@ -13,9 +17,11 @@ import app.yunque.server.unit.UnitService;
 import app.yunque.server.unit.UnitView;
 import app.yunque.teardown.GearPlace;
 import app.yunque.teardown.TeardownStep;
+import java.nio.charset.StandardCharsets;
 import java.util.Objects;
 import java.util.UUID;
 import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -31,6 +37,7 @@ class UnitPapersController {
     private final JobService jobs;
     private final StepService steps;
     private final FindingBook findings;
+    private final UnitChangeService changes;
     private final JobViews views;
 
     UnitPapersController(
@@ -39,20 +46,30 @@ class UnitPapersController {
             JobService jobs,
             StepService steps,
             FindingBook findings,
+            UnitChangeService changes,
             JobViews views) {
         this.writes = writes;
         this.units = units;
         this.jobs = jobs;
         this.steps = steps;
         this.findings = findings;
+        this.changes = changes;
         this.views = views;
     }
 
+    /**
+     * Corrects the papers, or keeps what a job changed on the unit: with a job, what is different afterwards stands with that job.
+     *
+     * @param job     number of the job that changes the unit; missing where the papers were wrong
+     * @param because why it changes it
+     */
     @PutMapping("/api/units/{id}/papers")
     UnitView correct(
             @PathVariable UUID id,
             @RequestHeader("Write-Id") UUID writeId,
             @RequestParam long version,
+            @RequestParam(required = false) @Nullable Long job,
+            @RequestParam(required = false) @Nullable String because,
             @RequestBody UnitRequest request) {
         writes.run(
                 writeId,
@@ -62,7 +79,11 @@ class UnitPapersController {
                     jobs.ofUnit(id).stream()
                             .filter(JobRef::isOpen)
                             .forEach(j -> refuseStageInUse(j, before, request));
+                    var changing = job == null ? null : changing(id, job);
                     var moves = units.correct(id, version, request);
+                    if (changing != null) {
+                        keep(changing, writeId, before, units.papers(id), because);
+                    }
                     if (!moves.isNothing()) {
                         jobs.ofUnit(id)
                                 .forEach(
@@ -77,6 +98,37 @@ class UnitPapersController {
                     jobs.touchOpenOfUnit(id);
                 });
         return units.view(id);
+    }
+
+    private JobRef changing(UUID unitId, long number) {
+        var job = jobs.find(number);
+        if (!job.unitId().equals(unitId) || !job.isOpen()) {
+            throw Refused.because(
+                    "job",
+                    "Job %d is not open on this unit. Choose the job again.".formatted(number));
+        }
+        return job;
+    }
+
+    /** What is different by the new papers stands with the job that changed it; where nothing is, nothing is kept. */
+    private void keep(
+            JobRef job,
+            UUID writeId,
+            UnitPapers before,
+            UnitPapers after,
+            @Nullable String because) {
+        for (var each : PapersChange.between(before.drive(), after.drive()).differences()) {
+            changes.keep(
+                    job,
+                    UUID.nameUUIDFromBytes(
+                            (writeId + " " + each.what()).getBytes(StandardCharsets.UTF_8)),
+                    new UnitChangeRequest(
+                            null,
+                            each.what().startsWith("ratio") ? UnitChange.RATIO : UnitChange.TEETH,
+                            each.what() + ": " + each.was(),
+                            each.what() + ": " + each.becomes(),
+                            because == null ? "" : because));
+        }
     }
 
     /** Whatever an open job holds has to be read by the new papers: its shafts, its turn count. */

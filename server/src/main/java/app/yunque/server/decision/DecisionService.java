@@ -159,6 +159,7 @@ public class DecisionService {
                 decision == null ? null : decision.version(),
                 Checks.of(step).stream().map(Check::id).toList(),
                 part.openMusts().stream().map(Check::id).toList(),
-                part.standing());
+                part.standing(),
+                (step.count() == 1 ? "" : step.count() + " × ") + step.goesIn());
     }
 }

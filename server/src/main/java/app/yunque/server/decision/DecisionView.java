@@ -27,6 +27,7 @@ import org.jspecify.annotations.Nullable;
  * @param checks         checks that can be asked of it, in order
  * @param open           checks that must be answered and are not, quickest first
  * @param standing       what stands of all that was found on it by eye, finger or ear, hardest first
+ * @param toBuy          what is bought where it is renewed, with its pieces
  */
 public record DecisionView(
         UUID stepId,
@@ -44,7 +45,8 @@ public record DecisionView(
         @Nullable Long version,
         List<String> checks,
         List<String> open,
-        List<StandingFinding> standing) {
+        List<StandingFinding> standing,
+        @Nullable String toBuy) {
 
     /** Sealed views from before there were findings hold none of these. */
     public DecisionView {

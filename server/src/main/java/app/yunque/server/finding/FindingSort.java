@@ -13,5 +13,9 @@ public enum FindingSort {
     /** A step of setting or proving. */
     STEP,
     /** Something that was done at Strip and is no part that came off. */
-    DONE
+    DONE,
+    /** Something a job changes on the unit itself. */
+    CHANGED,
+    /** A thing that lies ready before the first screw. */
+    LAID_OUT
 }

@@ -31,7 +31,7 @@ import org.jspecify.annotations.Nullable;
  * @param width     width of the picture (pixels)
  * @param height    height (pixels)
  */
-record PictureIntake(byte[] picture, byte[] thumbnail, int width, int height) {
+public record PictureIntake(byte[] picture, byte[] thumbnail, int width, int height) {
     static final int MOST_BYTES = 25 * 1024 * 1024;
     private static final long MOST_PIXELS = 60_000_000;
 
@@ -46,7 +46,7 @@ record PictureIntake(byte[] picture, byte[] thumbnail, int width, int height) {
     private static final double QUALITY = 0.88;
 
     /** @throws Refused when it is no picture, an animated, a corrupt or a too large one */
-    static PictureIntake of(byte[] bytes) {
+    public static PictureIntake of(byte[] bytes) {
         if (bytes.length == 0) {
             throw refused("The picture is empty. Take it again.");
         }

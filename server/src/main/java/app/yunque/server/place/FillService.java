@@ -74,6 +74,7 @@ public class FillService {
                                         p.name,
                                         sheet(p).map(s -> s.sort().words()).orElse(""),
                                         sheet(p).map(PlaceSheet::takesAnything).orElse(true),
+                                        sheet(p).map(s -> s.sort().isOiled()).orElse(false),
                                         done.stream()
                                                 .filter(f -> f.placeId.equals(p.id))
                                                 .findFirst()

@@ -10,7 +10,8 @@ import org.jspecify.annotations.Nullable;
  * @param name  of the place
  * @param words what sort it is
  * @param takes false where nothing is put
+ * @param oil   true where it holds or gets oil
  * @param fill  what was done at this job; missing until something was
  */
 public record PlaceAtJob(
-        UUID id, String name, String words, boolean takes, @Nullable FillView fill) {}
+        UUID id, String name, String words, boolean takes, boolean oil, @Nullable FillView fill) {}

@@ -23,6 +23,7 @@ import java.util.Locale;
  * @param parts        one entry for each part
  * @param unseen       parts nobody looked at, in words; empty when there are none
  * @param open         what stood against signing, in whole sentences
+ * @param unitChanges what the job changed on the unit itself
  * @param done         what was done at Strip beside taking parts off, line by line
  * @param ledger       the ledger in words
  * @param oil          oil, line by line
@@ -44,6 +45,7 @@ public record Report(
         String unseen,
         List<String> open,
         List<String> done,
+        List<String> unitChanges,
         String ledger,
         List<String> oil,
         List<String> proof,

@@ -7,6 +7,7 @@ import app.yunque.measure.PlainDigits;
 import app.yunque.route.SigningPoint;
 import app.yunque.route.Station;
 import app.yunque.server.bench.JobView;
+import app.yunque.server.change.UnitChangeView;
 import app.yunque.server.decision.DecisionView;
 import app.yunque.server.drawer.KeptAnswerView;
 import app.yunque.server.finding.SeenView;
@@ -67,6 +68,7 @@ final class ReportWriter {
                 unseen(job),
                 job.route().againstSigning().stream().map(SigningPoint::says).toList(),
                 done(job),
+                job.unitChanges().stream().map(UnitChangeView::inWords).toList(),
                 ledger(job),
                 oil(job),
                 proof(job),

@@ -140,7 +140,8 @@ class WhatBelongsThereTest {
         step.put("detail", Map.of("alsoHeldBy", List.of(set(2, "M8"), set(0, "M8"))));
         var refused = bench.put(job + "/steps/" + UUID.randomUUID(), step);
         assertThat(refused.status()).isEqualTo(422);
-        assertThat(refused.at("detail.alsoHeldBy[1].count")).isEqualTo("Number of screws 0 is outside 1 to 999.");
+        assertThat(refused.at("detail.alsoHeldBy[1].count"))
+                .isEqualTo("Number of screws 0 is outside 1 to 999.");
         var alone = Requests.step("cover", "COVER", 1);
         alone.put("detail", Map.of("alsoHeldBy", List.of(set(2, "M8"))));
         assertThat(bench.put(job + "/steps/" + UUID.randomUUID(), alone).detail())

@@ -1,0 +1,1 @@
+export { ChangesOfUnit, UnitChanges } from "./UnitChanges";

@@ -1,0 +1,1 @@
+export { BesideDocuments, DocumentsPanel } from "./Documents";
