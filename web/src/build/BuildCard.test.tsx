@@ -59,12 +59,12 @@ describe("a card of the rebuild", () => {
     open(
       card({
         title: "Fit feed trip lever",
-        instead: "It was missing when the unit was opened.",
+        instead: "it was missing",
         cameOff: 0,
         mustBeNew: true,
       }),
     );
-    expect(screen.getByText("It was missing when the unit was opened.")).toBeVisible();
+    expect(screen.getByText("it was missing")).toBeVisible();
     expect(screen.getByText("Must be new")).toBeVisible();
     await fit();
     expect(sent[0]?.body).toMatchObject({ refitted: 0, renewed: 1, scrapped: 0 });

@@ -75,9 +75,11 @@ export function BuildCard({ view, card, fitting, onNext, onBack }: Props) {
         </span>
         <span className={classes.where}>{card.where}</span>
       </header>
-      <p className={classes.title}>{card.title}</p>
+      <p className={classes.title}>
+        {card.title}
+        {card.instead && <small>{card.instead}</small>}
+      </p>
       {card.mustBeNew && <p className={classes.fresh}>Must be new</p>}
-      {card.instead && <p className={classes.instead}>{card.instead}</p>}
       <Bites view={view} stepId={card.stepId} />
       {card.wayRound && (
         <p className={classes.way}>

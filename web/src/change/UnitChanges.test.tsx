@@ -55,7 +55,7 @@ describe("what a job changes on the unit", () => {
     open([]);
     expect(screen.getByRole("link", { name: "New teeth or another ratio" })).toHaveAttribute(
       "href",
-      "/units/u-1/papers?job=" + job([]).job.number,
+      `/units/u-1/papers?job=${job([]).job.number}`,
     );
   });
 });

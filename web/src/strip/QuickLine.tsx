@@ -172,8 +172,9 @@ function Understood({
             {step.part} <small>{kindWords(step.kind)}</small>
             {step.detail?.belongs && (
               <small>
-                {t.standing[step.detail.belongs.standing]}
-                {step.detail.belongs.part && `; there belongs: ${step.detail.belongs.part}`}
+                {" · "}
+                {t.standingShort[step.detail.belongs.standing]}
+                {step.detail.belongs.part && `: ${step.detail.belongs.part} belongs there`}
               </small>
             )}
           </p>

@@ -62,6 +62,11 @@ export const en = {
     RATIO: "ratio",
     OTHER: "something else",
   },
+  standingShort: {
+    MISSING: "missing",
+    WRONG: "wrong",
+    REPLACED: "replaced",
+  },
   standing: {
     MISSING: "nothing came off: it was missing",
     WRONG: "no: it does not belong there",

@@ -19,7 +19,7 @@ public record RebuildOrder(List<Card> cards) {
      * @param place     place in the rebuild, 1 first
      * @param stepId    the step of the strip it reverses
      * @param title     what to fit: "Fit 2 × spacer ring"
-     * @param instead   why it is not what came off, and what to do about it; empty when it is
+     * @param instead   why it is not what came off, in few words; empty when it is
      * @param cameOff   pieces that came off, 0 of what was missing
      * @param where     shaft and side in words
      * @param wayRound  which face looks where; empty when it does not matter
@@ -127,23 +127,14 @@ public record RebuildOrder(List<Card> cards) {
     /** What was missing or wrong is never fitted: the card asks for what belongs there. */
     private static String instead(TeardownStep step) {
         var belongs = step.belongs();
-        if (belongs == null) {
+        if (belongs == null || belongs.isUnknown()) {
             return "";
         }
-        var because =
-                belongs.because().isEmpty() ? "" : " " + WatchList.capital(belongs.because()) + ".";
         return switch (belongs.standing()) {
-                    case MISSING -> "It was missing when the unit was opened.";
-                    case WRONG ->
-                            "Not the %s that came out: it does not belong there.%s"
-                                    .formatted(
-                                            step.part(),
-                                            belongs.isUnknown()
-                                                    ? " Find out by the papers or the maker what does."
-                                                    : "");
-                    case REPLACED -> "It takes the place of the %s.".formatted(step.part());
-                }
-                + because;
+            case MISSING -> "it was missing";
+            case WRONG -> "not the %s that came out".formatted(step.part());
+            case REPLACED -> "in place of the %s".formatted(step.part());
+        };
     }
 
     private static boolean isAnotherKind(TeardownStep step) {

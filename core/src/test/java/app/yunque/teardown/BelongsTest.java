@@ -58,10 +58,10 @@ class BelongsTest {
 
     @ParameterizedTest(name = "{0} {1}")
     @CsvSource({
-        "0, Fit feed trip lever, It was missing when the unit was opened. Lost at the last repair., 0",
-        "1, Fit 2 × shear pin 1/4, Not the shear pins 5/16 that came out: it does not belong there. Too strong., 2",
-        "2, Fit self-locking nut M6, It takes the place of the roll pin. The kit brings it., 1",
-        "3, Fit what belongs in place of the plain bolt, Not the plain bolt that came out: it does not belong there. Find out by the papers or the maker what does., 1",
+        "0, Fit feed trip lever, it was missing, 0",
+        "1, Fit 2 × shear pin 1/4, not the shear pins 5/16 that came out, 2",
+        "2, Fit self-locking nut M6, in place of the roll pin, 1",
+        "3, Fit what belongs in place of the plain bolt, '', 1",
     })
     void theCardAsksForWhatBelongsThere(int place, String title, String instead, int cameOff) {
         var card = card(ALL.get(place));

@@ -349,7 +349,9 @@ public class JobViews {
                                 step ->
                                         ShaftStack.Now.of(
                                                 fitted.get(step.id()),
-                                                decided.get(step.id()) == Disposition.RENEW)));
+                                                step.belongs() != null
+                                                        || decided.get(step.id())
+                                                                == Disposition.RENEW)));
     }
 
     private static List<JobView.Tray> trays(List<TeardownStep> strip, Ledger ledger) {

@@ -183,7 +183,7 @@ public record LineAnswer(
                 part.wayRound(),
                 held.isEmpty() ? null : fastening(held.get(0)),
                 part.renew() || part.kind().isSingleUse(),
-                at.tray(),
+                line.act() == StripAct.MISSING ? line.tray() : at.tray(),
                 part.condition(),
                 note(line, place, part, held),
                 detail(line, place, part, held));

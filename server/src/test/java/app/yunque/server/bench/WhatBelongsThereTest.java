@@ -56,7 +56,7 @@ class WhatBelongsThereTest {
         assertThat(card.path("mustBeNew").asBoolean()).isTrue();
         assertThat(card.path("cameOff").asInt()).isZero();
         assertThat(card.path("instead").asString())
-                .isEqualTo("It was missing when the unit was opened.");
+                .isEqualTo("it was missing");
         // Nothing to look at: nothing is asked, and the proposal is a new one.
         assertThat(view().path("decisions").get(0).path("checks")).isEmpty();
         assertThat(view().path("decisions").get(0).path("proposed").asString()).isEqualTo("RENEW");
@@ -92,7 +92,7 @@ class WhatBelongsThereTest {
         var card = view().path("rebuild").get(0);
         assertThat(card.path("title").asString()).isEqualTo("Fit shoulder bolt");
         assertThat(card.path("instead").asString())
-                .isEqualTo("Not the plain bolt that came out: it does not belong there.");
+                .isEqualTo("not the plain bolt that came out");
         var refused =
                 bench.put(
                         job + "/decisions/" + view().path("steps").get(0).path("id").asString(),
