@@ -191,7 +191,7 @@ public record CheckPlan(List<PlannedCheck> checks) {
                     part,
                     part.answers(),
                     part.isStrict(),
-                    renewed.contains(part.step().id()),
+                    renewed.contains(part.step().id()) || part.step().belongs() != null,
                     isRenewedAnyway(part, renewed),
                     set);
         }
