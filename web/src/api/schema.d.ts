@@ -3298,7 +3298,7 @@ export interface components {
             /** @enum {string} */
             base: "MINERAL" | "PAO" | "ESTER" | "PAG" | "SILICONE";
             /** @enum {string} */
-            additive: "NONE" | "MILD_EP" | "ACTIVE_SULPHUR" | "COMPOUNDED" | "FRICTION_MODIFIED" | "UNKNOWN";
+            additive: "NONE" | "ANTIWEAR" | "MILD_EP" | "ACTIVE_SULPHUR" | "COMPOUNDED" | "FRICTION_MODIFIED" | "UNKNOWN";
             /** @enum {string} */
             thickener?: "ALUMINIUM_COMPLEX" | "CALCIUM" | "CALCIUM_12" | "CALCIUM_COMPLEX" | "CALCIUM_SULFONATE" | "CLAY" | "LITHIUM" | "LITHIUM_COMPLEX" | "POLYUREA" | "POLYUREA_SHEAR_STABLE";
             /** Format: int32 */

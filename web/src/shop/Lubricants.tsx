@@ -21,6 +21,7 @@ const BASES: { value: Base; label: string }[] = [
 
 const ADDITIVES: { value: Additive; label: string }[] = [
   { value: "NONE", label: "none, or rust and oxidation only" },
+  { value: "ANTIWEAR", label: "antiwear, no EP (HLP, HVLP, FD)" },
   { value: "MILD_EP", label: "mild EP, spares copper (CKC, CKD)" },
   { value: "ACTIVE_SULPHUR", label: "active sulphur EP (GL-5 kind)" },
   { value: "COMPOUNDED", label: "compounded with fatty oil (CKE)" },

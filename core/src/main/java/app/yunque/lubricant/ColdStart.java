@@ -20,6 +20,9 @@ public record ColdStart(double kinematic, double dynamic, Verdict verdict, Strin
     public static final Range START = Range.of("startDegC", "coldest start", -60, 60, "°C");
     public static final Range POUR = Range.of("pourPointDegC", "pour point", -80, 30, "°C");
 
+    static final String REMEDY =
+            "Thinner grade, higher index, a sump heater, or warm up without load.";
+
     /** How the oil reaches the teeth. */
     public enum Feed {
         SPLASH,
@@ -58,7 +61,8 @@ public record ColdStart(double kinematic, double dynamic, Verdict verdict, Strin
                             + (feed == Feed.SPLASH
                                     ? " The wheel only cuts a groove in it."
                                     : " A pump does not draw it.")
-                            + " Thinner grade, higher index, a sump heater, or warm up without load.");
+                            + " "
+                            + REMEDY);
         }
         return new ColdStart(
                 v,

@@ -116,6 +116,17 @@ public record Compatibility(List<Finding> findings) {
                             "%s with %s: borderline, additives may clash."
                                     .formatted(old.base().words(), fresh.base().words()),
                             "Drain and flush once."));
+        } else if (oils == 'N') {
+            found.add(
+                    new Finding(
+                            "old oil",
+                            Weight.INFORMS,
+                            "%s and %s do not mix; so little of the old is left, %s %%, that it does no harm."
+                                    .formatted(
+                                            old.base().words(),
+                                            fresh.base().words(),
+                                            PlainDigits.rounded(100 * remains.share, 1)),
+                            "Keep them apart from now on: no topping up with the old kind."));
         } else if (old.base() != fresh.base()) {
             found.add(
                     new Finding(
@@ -128,6 +139,14 @@ public record Compatibility(List<Finding> findings) {
             mixture(fresh, remains).ifPresent(found::add);
         }
         thickeners(found, fresh, old);
+        if (old.isGrease() && !fresh.isGrease() && remains.share > LITTLE) {
+            found.add(
+                    new Finding(
+                            "old grease",
+                            Weight.WARNS,
+                            "Old grease is still in it: oil does not wash it out, it gums and holds what should move.",
+                            "Wash it out by hand, dry, then oil."));
+        }
     }
 
     /** Of two oils more than a grade apart the mixture's viscosity is told. */

@@ -26,6 +26,7 @@ public record Lubricant(
     /** What an oil carries against wear. */
     public enum Additive {
         NONE("none or rust and oxidation only"),
+        ANTIWEAR("antiwear, no EP (HLP, HVLP, FD)"),
         MILD_EP("mild EP, passive on copper (CKC, CKD)"),
         ACTIVE_SULPHUR("active sulphur EP (GL-5 kind)"),
         COMPOUNDED("compounded with fatty oil (CKE)"),

@@ -86,10 +86,18 @@ public record LubricantAdvice(
                 "no lubricant at all unless the manual says so: a greased lining lets the load run back");
     }
 
-    /** Whether a lubricant is of the form and grade wanted here; what it harms is asked of {@link Compatibility}. */
+    /**
+     * Whether a lubricant is of the form and grade wanted here; its kind and what it harms is asked of {@link PlaceJudgement}. On a worm
+     * only a synthetic may be one grade thinner.
+     */
     public boolean suits(Lubricant lubricant) {
         if (form == Form.OIL) {
+            boolean isMineralWorm = sort == PlaceSort.WORM && lubricant.base() == BaseOil.MINERAL;
             return !lubricant.isGrease()
+                    && (!isMineralWorm
+                            || IsoViscosityGrade.nearest(lubricant.viscosity())
+                                            .gradesThickerThan(grade.orElseThrow())
+                                    >= 0)
                     && IsoViscosityGrade.nearest(lubricant.viscosity())
                                     .gradesThickerThan(thinnest.orElseThrow())
                             >= 0
@@ -105,8 +113,8 @@ public record LubricantAdvice(
         return false;
     }
 
-    /** What to buy when nothing on the shelf goes. */
-    public String toBuy() {
+    /** What is wanted, in words; what may be bought is judged by {@link Purchase}. */
+    public String words() {
         return switch (form) {
             case OIL -> grade.orElseThrow().words() + ", " + kind;
             case GREASE -> "grease NLGI %s, %s".formatted(consistency(softest, stiffest), kind);
@@ -351,7 +359,12 @@ public record LubricantAdvice(
         return nlgi(softest.orElseThrow()) + " to " + nlgi(stiffest.orElseThrow());
     }
 
-    private static String nlgi(int number) {
+    /** "00 to 0". */
+    String consistency() {
+        return consistency(softest, stiffest);
+    }
+
+    static String nlgi(int number) {
         return number < 0 ? "0".repeat(1 - number) : String.valueOf(number);
     }
 }

@@ -25,15 +25,29 @@ final class PlaceRules {
     /** A lubricant at a place. */
     private record Meeting(Lubricant lubricant, LubricatedPlace place) {
         boolean meets(Thing... things) {
-            return List.of(things).stream().anyMatch(place::meets);
+            for (var thing : things) {
+                if (place.meets(thing)) {
+                    return true;
+                }
+            }
+            return false;
         }
 
         boolean has(Additive... additives) {
-            return List.of(additives).contains(lubricant.additive());
+            return isAmong(lubricant.additive(), additives);
         }
 
         boolean isOf(BaseOil... bases) {
-            return List.of(bases).contains(lubricant.base());
+            return isAmong(lubricant.base(), bases);
+        }
+
+        private static <T> boolean isAmong(T one, T[] all) {
+            for (var each : all) {
+                if (each == one) {
+                    return true;
+                }
+            }
+            return false;
         }
 
         boolean isThickenedBy(Thickener thickener) {
@@ -121,7 +135,9 @@ final class PlaceRules {
                             FORBIDS,
                             m ->
                                     m.meets(Thing.BACKSTOP)
-                                            && (m.has(Additive.FRICTION_MODIFIED)
+                                            && (m.has(
+                                                            Additive.FRICTION_MODIFIED,
+                                                            Additive.COMPOUNDED)
                                                     || m.lubricant.solids()),
                             "The clutch needs friction to hold: a slippery oil lets the load run back.",
                             "The backstop maker's listed oil."),
@@ -145,6 +161,7 @@ final class PlaceRules {
                                             && m.has(
                                                     Additive.MILD_EP,
                                                     Additive.ACTIVE_SULPHUR,
+                                                    Additive.COMPOUNDED,
                                                     Additive.FRICTION_MODIFIED),
                             "Wet linings need their own fluid: in this they slip or judder.",
                             "The fluid on the plate."),
@@ -156,9 +173,18 @@ final class PlaceRules {
                                             && m.has(
                                                     Additive.MILD_EP,
                                                     Additive.ACTIVE_SULPHUR,
+                                                    Additive.COMPOUNDED,
                                                     Additive.FRICTION_MODIFIED),
                             "The clutch slips or sticks.",
                             "A plain oil (HL, CKB) of the plate's grade."),
+                    rule(
+                            "wet clutch",
+                            WARNS,
+                            m ->
+                                    m.meets(Thing.WET_CLUTCH)
+                                            && m.has(Additive.NONE, Additive.ANTIWEAR),
+                            "Wet linings need their own fluid: a plain oil may make them judder.",
+                            "The fluid on the plate."),
                     rule(
                             "clutch",
                             WARNS,
@@ -423,6 +449,19 @@ final class PlaceRules {
                                             PlainDigits.exact(limit),
                                             m.lubricant.base().words()),
                             "Less load, a cooler, or a synthetic oil."));
+        } else if (m.isHotterThan(m.lubricant.base().warnDegC())) {
+            found.add(
+                    new Finding(
+                            "temperature",
+                            WARNS,
+                            "Above %s °C %s oil ages fast; it works at %s °C."
+                                    .formatted(
+                                            PlainDigits.exact(m.lubricant.base().warnDegC()),
+                                            m.lubricant.base().words(),
+                                            PlainDigits.exact(m.place.sumpDegC())),
+                            m.isOf(BaseOil.MINERAL)
+                                    ? "A synthetic oil, a cooler, or shorter intervals."
+                                    : "A cooler, less load, or shorter intervals."));
         }
     }
 }

@@ -59,11 +59,11 @@ public record PlateText(
                             "gear and way oil in one, clings"),
                     type("CL", BaseOil.MINERAL, Additive.NONE, "mineral, inhibited"),
                     type("C", BaseOil.MINERAL, Additive.NONE, "plain mineral"),
-                    type("HVLP", BaseOil.MINERAL, Additive.MILD_EP, "hydraulic oil of high index"),
-                    type("HLP", BaseOil.MINERAL, Additive.MILD_EP, "hydraulic oil, antiwear"),
+                    type("HVLP", BaseOil.MINERAL, Additive.ANTIWEAR, "hydraulic oil of high index"),
+                    type("HLP", BaseOil.MINERAL, Additive.ANTIWEAR, "hydraulic oil, antiwear"),
                     type("HL", BaseOil.MINERAL, Additive.NONE, "hydraulic oil, inhibited"),
                     type("FC", BaseOil.MINERAL, Additive.NONE, "spindle oil"),
-                    type("FD", BaseOil.MINERAL, Additive.MILD_EP, "spindle oil, antiwear"),
+                    type("FD", BaseOil.MINERAL, Additive.ANTIWEAR, "spindle oil, antiwear"),
                     type("G", BaseOil.MINERAL, Additive.FRICTION_MODIFIED, "way oil, clings"),
                     type("GL-4", null, Additive.MILD_EP, "vehicle gear oil, GL-4"),
                     type(
@@ -131,12 +131,44 @@ public record PlateText(
         return viscosityAt40.map(IsoViscosityGrade::nearest);
     }
 
+    /** Any grade and consistency serves to ask what the kind harms. */
+    private static final double ANY_GRADE = 220;
+
+    private static final int ANY_NLGI = 2;
+
+    /** What stands on a can, as far as letters and numbers tell it; empty where nothing of it is known. */
+    public static Optional<Lubricant> lubricantOn(String can) {
+        try {
+            return Optional.of(read(can).lubricant(Additive.UNKNOWN, false));
+        } catch (Refused unknown) {
+            return Optional.empty();
+        }
+    }
+
+    /**
+     * A lubricant of this kind, to ask what it harms.
+     *
+     * @param silent  additive where the text tells none
+     * @param isFood  true where it counts as registered for food whatever the text says
+     */
+    Lubricant lubricant(Additive silent, boolean isFood) {
+        return new Lubricant(
+                base.orElse(BaseOil.MINERAL),
+                additive.orElse(silent),
+                grease ? Optional.of(Thickener.LITHIUM_COMPLEX) : Optional.empty(),
+                grease ? Optional.of(nlgi.orElse(ANY_NLGI)) : Optional.empty(),
+                viscosityAt40.orElse(ANY_GRADE),
+                isFood || food,
+                false);
+    }
+
     /** Whether a lubricant is what the plate tells, so far as it tells it. */
     public boolean suits(Lubricant lubricant) {
         return lubricant.isGrease() == grease
                 && grade().map(g -> g == IsoViscosityGrade.nearest(lubricant.viscosity()))
                         .orElse(true)
                 && base.map(b -> b == lubricant.base()).orElse(true)
+                && additive.map(a -> a == lubricant.additive()).orElse(true)
                 && nlgi.map(n -> lubricant.nlgi().equals(Optional.of(n))).orElse(true)
                 && (!food || lubricant.food());
     }

@@ -14,9 +14,29 @@ import java.util.function.Predicate;
  *
  * @param judged   every can, the best first
  * @param proposed the can to take; empty when none goes
- * @param sentence what to take, or what to buy
+ * @param answer   what to do
+ * @param sentence the same in words
  */
-public record ShelfChoice(List<Judged> judged, Optional<Judged> proposed, String sentence) {
+public record ShelfChoice(
+        List<Judged> judged, Optional<Judged> proposed, Answer answer, String sentence) {
+
+    /** What to do for a place. */
+    public enum Answer {
+        TAKE,
+        TAKE_ALTHOUGH,
+        BUY,
+        BUY_ALTHOUGH,
+        ASK_THE_MAKER;
+
+        /** What it says of the place. */
+        public Verdict verdict() {
+            return switch (this) {
+                case TAKE, BUY -> Verdict.CLEAR_PASS;
+                case TAKE_ALTHOUGH, BUY_ALTHOUGH -> Verdict.DOUBTFUL;
+                case ASK_THE_MAKER -> Verdict.CLEAR_FAIL;
+            };
+        }
+    }
 
     /**
      * A can.
@@ -66,21 +86,17 @@ public record ShelfChoice(List<Judged> judged, Optional<Judged> proposed, String
 
     /**
      * @param cans    on the shelf, in the order they stand
-     * @param suits   whether kind and grade are the wanted ones
-     * @param place   where it is to go
-     * @param coldest the coldest start there (°C); empty where it does not matter
-     * @param remains what is still in it
+     * @param suits   whether form and grade are the wanted ones
+     * @param at      the judgement on the place where it is to go
      * @param need    how much is needed (L or kg); empty when unknown
      * @param toBuy   what to buy when nothing goes
      */
     public static ShelfChoice of(
             List<Can> cans,
             Predicate<Lubricant> suits,
-            LubricatedPlace place,
-            Optional<Double> coldest,
-            Optional<Compatibility.Remains> remains,
+            PlaceJudgement at,
             Optional<Double> need,
-            String toBuy) {
+            Purchase toBuy) {
         var judged =
                 cans.stream()
                         .map(
@@ -88,18 +104,40 @@ public record ShelfChoice(List<Judged> judged, Optional<Judged> proposed, String
                                         judge(
                                                 c,
                                                 suits.test(c.lubricant),
-                                                harm(c, place, coldest, remains),
+                                                at.of(c.lubricant, c.sheet),
                                                 need))
                         .sorted(
                                 Comparator.comparing((Judged j) -> !j.goes())
                                         .thenComparing(j -> !j.enough)
-                                        .thenComparing(j -> !isLike(j.can.lubricant, remains))
+                                        .thenComparing(j -> !isLike(j.can.lubricant, at.remains()))
                                         .thenComparing(Judged::harm)
                                         .thenComparing(j -> !j.suits)
                                         .thenComparing(j -> j.can.past))
                         .toList();
         var proposed = judged.stream().filter(Judged::goes).findFirst();
-        return new ShelfChoice(judged, proposed, sentence(proposed, need, toBuy));
+        var although =
+                judged.stream()
+                        .filter(j -> j.suits && !j.can.past && j.harm() == 1)
+                        .min(Comparator.comparingInt(j -> j.told.grave().size()));
+        if (proposed.isPresent()) {
+            return new ShelfChoice(judged, proposed, Answer.TAKE, take(proposed.get(), need));
+        }
+        if (although.isPresent() && toBuy.outcome() != Purchase.Outcome.BUY) {
+            return new ShelfChoice(
+                    judged,
+                    proposed,
+                    Answer.TAKE_ALTHOUGH,
+                    although(take(although.get(), need), although.get().told.grave()));
+        }
+        return new ShelfChoice(judged, proposed, answer(toBuy), buy(toBuy));
+    }
+
+    private static Answer answer(Purchase toBuy) {
+        return switch (toBuy.outcome()) {
+            case BUY -> Answer.BUY;
+            case BUY_ALTHOUGH -> Answer.BUY_ALTHOUGH;
+            case ASK_THE_MAKER -> Answer.ASK_THE_MAKER;
+        };
     }
 
     private static Judged judge(Can can, boolean suits, Compatibility told, Optional<Double> need) {
@@ -112,16 +150,6 @@ public record ShelfChoice(List<Judged> judged, Optional<Judged> proposed, String
         return remains.map(Compatibility.Remains::lubricant)
                 .filter(old -> old.base() == one.base() && old.additive() == one.additive())
                 .isPresent();
-    }
-
-    /** What speaks against a can at a place, its pour point among it. */
-    public static Compatibility harm(
-            Can can,
-            LubricatedPlace place,
-            Optional<Double> coldest,
-            Optional<Compatibility.Remains> remains) {
-        return Compatibility.of(can.lubricant, place, remains)
-                .with(coldest.flatMap(can.sheet::atColdest));
     }
 
     private static String says(Can can, Compatibility told, boolean suits, boolean enough) {
@@ -146,20 +174,35 @@ public record ShelfChoice(List<Judged> judged, Optional<Judged> proposed, String
                 : word;
     }
 
-    private static String sentence(Optional<Judged> proposed, Optional<Double> need, String toBuy) {
-        if (proposed.isEmpty()) {
-            return "Nothing on the shelf goes there in that grade without a reserve. To buy before the box is closed: "
-                    + toBuy
-                    + ".";
-        }
-        var can = proposed.get().can;
-        if (proposed.get().enough) {
-            return "Take %s from the shelf.".formatted(can.name);
-        }
-        return "Take %s from the shelf and buy %s %s more of it."
-                .formatted(
-                        can.name,
-                        PlainDigits.rounded(need.orElseThrow() - can.amount, 2),
-                        can.unit());
+    private static String take(Judged judged, Optional<Double> need) {
+        var can = judged.can;
+        return judged.enough
+                ? "Take %s from the shelf.".formatted(can.name)
+                : "Take %s from the shelf and buy %s %s more of it."
+                        .formatted(
+                                can.name,
+                                PlainDigits.rounded(need.orElseThrow() - can.amount, 2),
+                                can.unit());
+    }
+
+    private static String although(String sentence, List<Compatibility.Finding> grave) {
+        var first = grave.get(0);
+        return "%s Although: %s Instead: %s".formatted(sentence, first.reason(), first.instead());
+    }
+
+    private static String buy(Purchase toBuy) {
+        var none = "Nothing on the shelf goes there in that grade without a reserve. ";
+        return switch (toBuy.outcome()) {
+            case BUY -> none + "To buy before the box is closed: " + toBuy.words() + ".";
+            case BUY_ALTHOUGH ->
+                    although(
+                            none + "To buy before the box is closed: " + toBuy.words() + ".",
+                            toBuy.although());
+            case ASK_THE_MAKER ->
+                    none
+                            + Character.toUpperCase(toBuy.words().charAt(0))
+                            + toBuy.words().substring(1)
+                            + ". Ask the maker of the unit before it is filled.";
+        };
     }
 }

@@ -78,8 +78,10 @@ public final class ViscosityIndex {
                     "No oil of index %s with %s mm²/s at 40 °C has 2 mm²/s or more at 100 °C."
                             .formatted(PlainDigits.exact(index), PlainDigits.exact(at40)));
         }
-        for (int i = 0; i < 200; i++) {
-            double middle = (low + high) / 2;
+        // Until no number lies between the two any more.
+        for (double middle = (low + high) / 2;
+                middle > low && middle < high;
+                middle = (low + high) / 2) {
             if (at40(middle, index) < at40) {
                 low = middle;
             } else {

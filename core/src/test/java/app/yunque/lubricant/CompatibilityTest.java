@@ -167,8 +167,8 @@ class CompatibilityTest {
         "MINERAL, ACTIVE_SULPHUR, BRONZE_WORM_WHEEL, 60, bronze, FORBIDS",
         "MINERAL, COMPOUNDED, BRONZE_WORM_WHEEL, 60, -, ",
         "MINERAL, MILD_EP, BRONZE_WORM_WHEEL, 75, -, ",
-        "MINERAL, MILD_EP, BRONZE_WORM_WHEEL, 85, 'bronze, hot', WARNS",
-        "MINERAL, MILD_EP, BRONZE_BUSH, 85, 'bronze, hot', WARNS",
+        "PAO, MILD_EP, BRONZE_WORM_WHEEL, 85, 'bronze, hot', WARNS",
+        "PAO, MILD_EP, BRONZE_BUSH, 85, 'bronze, hot', WARNS",
         "MINERAL, ACTIVE_SULPHUR, BRONZE_BUSH, 40, bronze bush, WARNS",
         "MINERAL, UNKNOWN, BRONZE_BUSH, 40, bronze, WARNS",
         "MINERAL, ACTIVE_SULPHUR, BRASS_SYNCHRONISER, 60, brass, FORBIDS",
@@ -182,6 +182,13 @@ class CompatibilityTest {
         "MINERAL, NONE, BACKSTOP, 60, -, ",
         "MINERAL, MILD_EP, WET_CLUTCH, 60, wet clutch, FORBIDS",
         "MINERAL, UNKNOWN, WET_CLUTCH, 60, clutch, WARNS",
+        "MINERAL, COMPOUNDED, BACKSTOP, 60, backstop, FORBIDS",
+        "MINERAL, COMPOUNDED, WET_CLUTCH, 60, wet clutch, FORBIDS",
+        "MINERAL, COMPOUNDED, FRICTION_CLUTCH, 60, friction clutch, FORBIDS",
+        "MINERAL, NONE, WET_CLUTCH, 60, wet clutch, WARNS",
+        "MINERAL, ANTIWEAR, WET_CLUTCH, 60, wet clutch, WARNS",
+        "MINERAL, ANTIWEAR, FRICTION_CLUTCH, 60, -, ",
+        "MINERAL, ANTIWEAR, BACKSTOP, 60, -, ",
         "MINERAL, FRICTION_MODIFIED, FRICTION_CLUTCH, 60, friction clutch, FORBIDS",
         "MINERAL, NONE, FRICTION_CLUTCH, 60, -, ",
         "MINERAL, NONE, FOOD, 60, food, FORBIDS",
@@ -281,10 +288,13 @@ class CompatibilityTest {
     }
 
     // AGMA 9005, from memory, for mineral oil; the others common practice, no source.
-    @ParameterizedTest(name = "{0}: {1} °C goes, {2} °C does not")
-    @CsvSource({"MINERAL, 95, 96", "PAO, 110, 111", "PAG, 120, 121"})
-    void noSumpIsHotterThanItsOilStands(BaseOil base, double goes, double not) {
+    @ParameterizedTest(name = "{0}: {1} °C goes, up to {2} °C with a reserve, {3} °C does not")
+    @CsvSource({"MINERAL, 80, 95, 96", "PAO, 100, 110, 111", "PAG, 110, 120, 121"})
+    void noSumpIsHotterThanItsOilStands(BaseOil base, double goes, double ages, double not) {
         assertThat(at(base, goes).findings()).isEmpty();
+        for (double hot : List.of(goes + 0.1, ages)) {
+            expect(at(base, hot), "temperature", Weight.WARNS);
+        }
         assertThat(at(base, not).verdict()).isEqualTo(Verdict.CLEAR_FAIL);
         assertThat(at(base, not).findings().get(0).reason()).contains("above the limit of");
     }

@@ -78,11 +78,13 @@ class ShelfChoiceTest {
         return ShelfChoice.of(
                 cans,
                 l -> IsoViscosityGrade.nearest(l.viscosity()) == IsoViscosityGrade.VG_460,
-                WORM_BOX,
-                Optional.of(-5.0),
-                remains,
+                new PlaceJudgement(
+                        WORM_BOX,
+                        Optional.empty(),
+                        Optional.of(new PlaceJudgement.Start(-5, ColdStart.Feed.SPLASH)),
+                        remains),
                 Optional.of(2.0),
-                "worm oil CKE, ISO VG 460");
+                Purchase.said("worm oil CKE, ISO VG 460"));
     }
 
     private static ShelfChoice choose(Can... cans) {

@@ -4,6 +4,8 @@ import app.yunque.lubricant.Compatibility;
 import app.yunque.lubricant.IsoViscosityGrade;
 import app.yunque.lubricant.Lubricant;
 import app.yunque.lubricant.LubricatedPlace;
+import app.yunque.lubricant.PlaceJudgement;
+import app.yunque.lubricant.Purchase;
 import app.yunque.lubricant.ShelfChoice;
 import app.yunque.measure.Working;
 import app.yunque.server.sheet.Drawer;
@@ -93,11 +95,9 @@ class CompatibilityDrawer {
                 ShelfChoice.of(
                         OnTheShelf.cans(store.all(), asked.isGrease()),
                         l -> isWanted(l, wanted),
-                        place,
+                        new PlaceJudgement(place, Optional.empty(), Optional.empty(), remains),
                         Optional.empty(),
-                        remains,
-                        Optional.empty(),
-                        "that kind and grade");
+                        Purchase.said("that kind and grade"));
         return DrawerAnswer.saying(
                         told.findings().isEmpty()
                                 ? "Nothing stands against it. The plate and the maker's list come first."

@@ -1,9 +1,10 @@
 package app.yunque.server.place;
 
+import app.yunque.lubricant.Compatibility;
 import app.yunque.lubricant.FilledAmount;
 import app.yunque.lubricant.Lubricant;
+import app.yunque.lubricant.PlateText;
 import app.yunque.lubricant.SampleTrend;
-import app.yunque.lubricant.ShelfChoice;
 import app.yunque.measure.NotApplicable;
 import app.yunque.measure.Refused;
 import app.yunque.measure.Verdict;
@@ -234,9 +235,30 @@ public class FillService {
         shelf.ifPresent(
                 l -> {
                     faults.gather(() -> refuseFire(l, sheet));
-                    faults.gather(() -> refuseHarm(l, sheet, request));
+                    faults.gather(
+                            () ->
+                                    refuseHarm(
+                                            l.given().name(),
+                                            sheet.judgement().of(l.lubricant(), l.sheet()),
+                                            request));
                     faults.gather(() -> refuseOther(l, sheet, request));
                 });
+        // A can that is not on the shelf is judged by what stands on it, so far as that tells its
+        // kind.
+        if (shelf.isEmpty() && can != null) {
+            PlateText.lubricantOn(can)
+                    .ifPresent(
+                            l ->
+                                    faults.gather(
+                                            () ->
+                                                    refuseHarm(
+                                                            can,
+                                                            Compatibility.of(
+                                                                    l,
+                                                                    sheet.place(),
+                                                                    sheet.remains()),
+                                                            request)));
+        }
         faults.throwIfAny();
         fill.lubricantId = request.lubricant();
         fill.fromShelf = shelf.map(LubricantView::given).orElse(null);
@@ -263,14 +285,13 @@ public class FillService {
         return true;
     }
 
-    private static boolean refuseHarm(LubricantView can, PlaceSheet sheet, FillRequest request) {
-        var told = ShelfChoice.harm(can.can(), sheet.place(), sheet.coldStart(), sheet.remains());
+    private static boolean refuseHarm(String name, Compatibility told, FillRequest request) {
         if (told.verdict().isFail() && request.despite().isBlank()) {
             var worst = told.findings().get(0);
             throw Refused.because(
                     "despite",
                     "%s may not go there. %s %s If it must, say why; your name stands beside it."
-                            .formatted(can.given().name(), worst.reason(), worst.instead()));
+                            .formatted(name, worst.reason(), worst.instead()));
         }
         return true;
     }

@@ -59,8 +59,13 @@ final class PlaceAnswer {
         var grease = sheet.greaseG();
         Optional<Double> need = oil.map(o -> o.draw).or(() -> grease.map(g -> g / 1000));
         var choice = choice(need);
-        var answer = DrawerAnswer.saying(sentence(oil, grease, choice)).verdict(verdict(oil));
-        answer.warn(advice.warnings()).warn(plateAgainstAdvice()).warn(againstRemains(oil));
+        var answer =
+                DrawerAnswer.saying(sentence(oil, grease, choice)).verdict(verdict(oil, choice));
+        answer.warn(advice.warnings())
+                .warn(plateAgainstItself())
+                .warn(stiff())
+                .warn(plateAgainstAdvice())
+                .warn(againstRemains(oil));
         warnOfHeat(answer, oil);
         oil.ifPresent(o -> o.tell(answer));
         grease.ifPresent(g -> tellGrease(answer, g));
@@ -98,9 +103,27 @@ final class PlaceAnswer {
         return told.toString();
     }
 
-    private Verdict verdict(Optional<Oil> oil) {
-        return GradeByHeat.together(
-                heat, start(), oil.filter(o -> !o.levelSays().isEmpty()).isPresent());
+    private Verdict verdict(Optional<Oil> oil, Optional<ShelfChoice> choice) {
+        var place =
+                GradeByHeat.together(
+                        heat, start(), oil.filter(o -> !o.levelSays().isEmpty()).isPresent());
+        return choice.map(c -> place.worse(c.answer().verdict())).orElse(place);
+    }
+
+    /** Where the plate asks for what harms at its own place, one of the two is wrong. */
+    private List<String> plateAgainstItself() {
+        return sheet.wantedLubricant().againstThePlate(sheet.judgement()).stream()
+                .map(
+                        f ->
+                                "%s contradicts what is said of the place: %s Look at both again, and ask the maker. %s"
+                                        .formatted(sheet.whence(), f.reason(), f.instead()))
+                .toList();
+    }
+
+    /** Why it does not start cold, and what to do. */
+    private List<String> stiff() {
+        return start().filter(s -> !s.verdict().isPass()).map(ColdStart::sentence).stream()
+                .toList();
     }
 
     /** How the wanted grade starts; empty for grease. */
@@ -233,11 +256,9 @@ final class PlaceAnswer {
                 ShelfChoice.of(
                         OnTheShelf.cans(shelf, grease),
                         sheet::suits,
-                        sheet.place(),
-                        sheet.coldStart(),
-                        sheet.remains(),
+                        sheet.judgement(),
                         need,
-                        sheet.wantedWords()));
+                        sheet.wantedLubricant().toBuy(sheet.judgement())));
     }
 
     private DrawerAnswer.Table schools() {

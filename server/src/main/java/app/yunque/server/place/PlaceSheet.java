@@ -11,16 +11,19 @@ import app.yunque.lubricant.GradeByHeat;
 import app.yunque.lubricant.GreaseAmount;
 import app.yunque.lubricant.GreaseSurroundings;
 import app.yunque.lubricant.IsoViscosityGrade;
+import app.yunque.lubricant.KindWanted;
 import app.yunque.lubricant.Lubricant;
 import app.yunque.lubricant.LubricantAdvice;
 import app.yunque.lubricant.LubricatedPlace;
 import app.yunque.lubricant.NextChange;
 import app.yunque.lubricant.OilChange;
+import app.yunque.lubricant.PlaceJudgement;
 import app.yunque.lubricant.PlaceSort;
 import app.yunque.lubricant.PlateText;
 import app.yunque.lubricant.SumpHeat;
 import app.yunque.lubricant.ToothLoad;
 import app.yunque.lubricant.ViscosityLine;
+import app.yunque.lubricant.WantedLubricant;
 import app.yunque.lubricant.WorkingTemperature;
 import app.yunque.lubricant.WormOil;
 import app.yunque.measure.Refused;
@@ -271,9 +274,20 @@ public final class PlaceSheet {
                 sheet.choice("use", WorkingTemperature.Use.class));
     }
 
-    /** The coldest start of an oil; a grease has no pour point. */
-    public Optional<Double> coldStart() {
-        return sort().takesOil() ? Optional.of(coldest()) : Optional.empty();
+    /** The one judgement on whatever may go there. */
+    public PlaceJudgement judgement() {
+        return new PlaceJudgement(
+                place(),
+                Optional.of(new KindWanted(sort(), told(), hottest())),
+                sort().takesOil()
+                        ? Optional.of(new PlaceJudgement.Start(coldest(), feed()))
+                        : Optional.empty(),
+                remains());
+    }
+
+    /** What is wanted there, the plate over the table. */
+    WantedLubricant wantedLubricant() {
+        return new WantedLubricant(advice(), told());
     }
 
     double coldest() {
@@ -343,14 +357,14 @@ public final class PlaceSheet {
         return OilChange.toFill(cold, residueL());
     }
 
-    /** Whether a lubricant is of the wanted kind and grade: the plate's, otherwise the advice's. */
+    /** Whether a lubricant is of the wanted form and grade: the plate's, otherwise the advice's. */
     public boolean suits(Lubricant lubricant) {
-        return told().map(p -> p.suits(lubricant)).orElseGet(() -> advice().suits(lubricant));
+        return wantedLubricant().suits(lubricant);
     }
 
     /** What is wanted, in words. */
     public String wantedWords() {
-        return told().map(p -> String.join("; ", p.understood())).orElseGet(() -> advice().toBuy());
+        return wantedLubricant().words();
     }
 
     /** Whether anything at all is put there. */

@@ -55,8 +55,7 @@ class WhatBelongsThereTest {
         var card = view().path("rebuild").get(0);
         assertThat(card.path("mustBeNew").asBoolean()).isTrue();
         assertThat(card.path("cameOff").asInt()).isZero();
-        assertThat(card.path("instead").asString())
-                .isEqualTo("it was missing");
+        assertThat(card.path("instead").asString()).isEqualTo("it was missing");
         // Nothing to look at: nothing is asked, and the proposal is a new one.
         assertThat(view().path("decisions").get(0).path("checks")).isEmpty();
         assertThat(view().path("decisions").get(0).path("proposed").asString()).isEqualTo("RENEW");
@@ -91,8 +90,7 @@ class WhatBelongsThereTest {
         line("plain bolt 3/8-16 x 2 fitted where the shoulder bolt belongs");
         var card = view().path("rebuild").get(0);
         assertThat(card.path("title").asString()).isEqualTo("Fit shoulder bolt");
-        assertThat(card.path("instead").asString())
-                .isEqualTo("not the plain bolt that came out");
+        assertThat(card.path("instead").asString()).isEqualTo("not the plain bolt that came out");
         var refused =
                 bench.put(
                         job + "/decisions/" + view().path("steps").get(0).path("id").asString(),

@@ -156,6 +156,11 @@ class PlacesTest {
         assertThat(refused.at("despite"))
                 .contains("may not go there", "bronze", "your name stands beside it");
         assertThat(left(sulphur)).as("nothing was drawn").isEqualTo(30);
+        // The same from a can that is not on the shelf, as far as its letters tell it.
+        var typed = Requests.fill("2");
+        typed.put("can", "GL-5 80W-90");
+        assertThat(bench.put(its.job + "/places/" + box + "/fill", typed).at("despite"))
+                .contains("GL-5 80W-90 may not go there", "bronze");
         fill.put("despite", "maker's letter, copper strip 1b");
         assertThat(bench.put(its.job + "/places/" + box + "/fill", fill).status()).isEqualTo(200);
         var report = bench.get(its.job + "/report").bytes();
