@@ -45,12 +45,12 @@ describe("a card of the rebuild", () => {
     localStorage.clear();
     onNext.mockReset();
   });
-  const fit = () => userEvent.click(screen.getByRole("button", { name: /^Fitted/ }));
+  const putIn = () => userEvent.click(screen.getByRole("button", { name: /^Fitted/ }));
 
   it("puts back as many as came off", async () => {
     open(card(), 6);
     expect(screen.getByText("B", { selector: "b" })).toBeVisible();
-    await fit();
+    await putIn();
     expect(sent[0]?.body).toMatchObject({ done: true, refitted: 6, renewed: 0, scrapped: 0 });
     expect(onNext).toHaveBeenCalled();
   });
@@ -66,13 +66,13 @@ describe("a card of the rebuild", () => {
     );
     expect(screen.getByText("it was missing")).toBeVisible();
     expect(screen.getByText("Must be new")).toBeVisible();
-    await fit();
+    await putIn();
     expect(sent[0]?.body).toMatchObject({ refitted: 0, renewed: 1, scrapped: 0 });
   });
 
   it("scraps what does not belong there", async () => {
     open(card({ cameOff: 2, mustBeNew: true, instead: "Not the pins that came out." }), 2);
-    await fit();
+    await putIn();
     expect(sent[0]?.body).toMatchObject({ refitted: 0, renewed: 2, scrapped: 2 });
   });
 

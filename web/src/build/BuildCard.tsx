@@ -57,7 +57,7 @@ export function BuildCard({ view, card, fitting, onNext, onBack }: Props) {
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
       const target = event.target instanceof HTMLElement ? event.target : undefined;
-      const elsewhere = target && /INPUT|TEXTAREA|SELECT|BUTTON|A|SUMMARY/i.test(target.tagName);
+      const elsewhere = target && /^(INPUT|TEXTAREA|SELECT|BUTTON|SUMMARY)$/i.test(target.tagName);
       if ((event.key === " " || event.key.toLowerCase() === "f") && !elsewhere && !done && !signed && !busy) {
         event.preventDefault();
         void fitPart();

@@ -1,4 +1,4 @@
-import { type ComponentType, lazy, Suspense, useEffect, useState } from "react";
+import { type ComponentType, lazy, type ReactNode, Suspense, useEffect, useState } from "react";
 import { Link, Navigate, useNavigate, useParams, useSearchParams } from "react-router";
 import { ProblemError } from "../api/problem";
 import type { JobView, Station } from "../api/types";
@@ -37,8 +37,29 @@ const SCREENS: Record<Station, ComponentType<StationProps>> = {
   PROVE: lazy(() => import("../prove")),
 };
 
+const BAND = "yunque.picture";
+
 /** Stations that place picture and watch list themselves. */
 const OWN_PICTURE = new Set<Station>(["INSPECT"]);
+
+/** The picture where it is no tool: a band that opens, so that the screen is the work's. It stays as it was left. */
+function Band({ children }: { children: ReactNode }) {
+  const [open, setOpen] = useState(() => localStorage.getItem(BAND) === "open");
+  return (
+    <details
+      className={classes.band}
+      open={open}
+      onToggle={(e) => {
+        const now = e.currentTarget.open;
+        setOpen(now);
+        localStorage.setItem(BAND, now ? "open" : "shut");
+      }}
+    >
+      <summary>Picture of the unit</summary>
+      {open && children}
+    </details>
+  );
+}
 
 /** One job: route at the left, stack on top, the station below, watch list and tray at the right. */
 export function JobPage() {
@@ -61,6 +82,13 @@ export function JobPage() {
     window.addEventListener("keydown", onKey);
     return () => window.removeEventListener("keydown", onKey);
   }, [navigate, number]);
+
+  // A station begins at its top, wherever the one before was left.
+  useEffect(() => {
+    if (here) {
+      window.scrollTo(0, 0);
+    }
+  }, [here]);
 
   useEffect(() => {
     document.title = job.data ? `${job.data.unit.tag} · job ${number} · Yunque` : "Yunque";
@@ -107,7 +135,13 @@ export function JobPage() {
       <RouteRail number={view.job.number} stops={view.route.stops} here={here} />
       {!own && (
         <div className={classes.stack}>
-          <ShaftStack stack={view.stack} chosen={chosen} onChoose={setChosen} low={here !== "STRIP"} />
+          {here === "STRIP" ? (
+            <ShaftStack stack={view.stack} chosen={chosen} onChoose={setChosen} />
+          ) : (
+            <Band>
+              <ShaftStack stack={view.stack} chosen={chosen} onChoose={setChosen} low />
+            </Band>
+          )}
         </div>
       )}
       <main id="work" className={classes.work}>
@@ -125,7 +159,7 @@ export function JobPage() {
           <Screen view={view} chosen={chosen} onChoose={setChosen} />
         </Suspense>
       </main>
-      {!own && <Side view={view} onChoose={setChosen} />}
+      {!own && <Side view={view} here={here} chosen={chosen} onChoose={setChosen} />}
     </div>
   );
 }

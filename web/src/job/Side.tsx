@@ -1,43 +1,40 @@
 import { IconAlertTriangle } from "@tabler/icons-react";
-import type { JobView, Warning } from "../api/types";
+import type { JobView, Station } from "../api/types";
+import { isClosed } from "./closed";
 import classes from "./Job.module.css";
+import { counted, type Told, watchAt } from "./watch.model";
 
-const FEW = 5;
+interface Props {
+  view: JobView;
+  here: Station;
+  chosen: string | undefined;
+  onChoose: (key: string) => void;
+}
 
-/** What will bite later, and what lies where. */
-export function Side({ view, onChoose }: { view: JobView; onChoose: (key: string) => void }) {
+/** What bites here and now, and what lies where. */
+export function Side({ view, here, chosen, onChoose }: Props) {
   const pieces = view.trays.reduce((sum, tray) => sum + tray.pieces, 0);
-  const notes = view.watch.filter((w) => w.weight === "NOTE");
-  const facing = view.watch.filter((w) => w.weight === "CAUTION" && w.title.startsWith("One way"));
-  // A few are read at a glance; many would hide what is more pressing.
-  const oneWay = facing.length > FEW ? facing : [];
-  const loud = view.watch.filter((w) => w.weight !== "NOTE" && !oneWay.includes(w));
+  const watch = watchAt(view, here, chosen, isClosed(view));
   return (
     <aside className={classes.side} aria-label="Watch list and tray">
       <div className={classes.sideScroll}>
         <section aria-label="Watch list">
           <header>
             <h2>Watch</h2>
-            <span className="num">{view.watch.length}</span>
+            <span className="num">{watch.now.length + watch.later.length}</span>
           </header>
-          {view.watch.length === 0 && (
-            <p className={classes.soft}>Nothing that bites later has come up yet.</p>
+          {watch.now.length === 0 && (
+            <p className={classes.soft}>
+              {watch.later.length === 0
+                ? "Nothing that bites later has come up yet."
+                : "Nothing bites here and now."}
+            </p>
           )}
-          <WarningList warnings={loud} onChoose={onChoose} />
-          {oneWay.length > 0 && (
+          <WarningList told={watch.now} onChoose={onChoose} />
+          {watch.later.length > 0 && (
             <details className={classes.notes}>
-              <summary>
-                One way round, {oneWay.length} {oneWay.length === 1 ? "part" : "parts"}
-              </summary>
-              <WarningList warnings={oneWay} onChoose={onChoose} />
-            </details>
-          )}
-          {notes.length > 0 && (
-            <details className={classes.notes}>
-              <summary>
-                Single use, {notes.length} {notes.length === 1 ? "line" : "lines"} to buy
-              </summary>
-              <WarningList warnings={notes} onChoose={onChoose} />
+              <summary>Elsewhere: {counted(watch.later)}</summary>
+              <WarningList told={watch.later} onChoose={onChoose} />
             </details>
           )}
         </section>
@@ -65,18 +62,23 @@ export function Side({ view, onChoose }: { view: JobView; onChoose: (key: string
   );
 }
 
-function WarningList({ warnings, onChoose }: { warnings: Warning[]; onChoose: (key: string) => void }) {
+function WarningList({ told, onChoose }: { told: Told[]; onChoose: (key: string) => void }) {
   return (
     <ul className={classes.watch}>
-      {warnings.map((warning) => (
-        <li key={warning.title + warning.stepId}>
-          <button type="button" data-weight={warning.weight} onClick={() => onChoose(warning.stepId)}>
+      {told.map((warning) => (
+        <li key={warning.title + warning.of[0]?.stepId}>
+          <button
+            type="button"
+            data-weight={warning.weight}
+            onClick={() => onChoose(warning.of[0]?.stepId ?? "")}
+          >
             <b>
               {warning.weight === "DANGER" && <IconAlertTriangle size={16} aria-label="Danger" />}{" "}
               {warning.title}
             </b>
             <span>
-              {warning.consequence} Step {warning.number}.
+              {warning.consequence} {warning.of.length === 1 ? "Step" : "Steps"}{" "}
+              {warning.of.map((o) => o.number).join(", ")}.
             </span>
           </button>
         </li>
