@@ -89,6 +89,12 @@ public record PlateText(
     private static final Pattern X_GREASE =
             Pattern.compile("(?:ISO-?L-?)?X([A-E])([A-G])([A-I])([AB]) ?(000|00|[0-6])");
     private static final Pattern NLGI = Pattern.compile("NLGI ?(000|00|[0-6])");
+
+    /** Gear oils as old plates write them: "EP 90". */
+    private static final Pattern OLD_EP = Pattern.compile("EP ?(80|85|90|110|140)(?=$| )");
+
+    private static final Pattern SHORT_GREASE =
+            Pattern.compile("(KP|GP|OG) ?(000|00|[0-6])(?=$| )");
     private static final Pattern FOOD = Pattern.compile("(?:NSF )?H1\\b");
 
     private static final int[] UPPER = {60, 60, 80, 80, 100, 100, 120, 120};
@@ -131,6 +137,23 @@ public record PlateText(
         return viscosityAt40.map(IsoViscosityGrade::nearest);
     }
 
+    /**
+     * A text that may hold nothing known.
+     *
+     * @param text     what was read; empty where nothing of it is known
+     * @param setAside why it is not counted, in a sentence; empty where it was read
+     */
+    public record Tried(Optional<PlateText> text, String setAside) {}
+
+    /** Reads a plate, or sets it aside with why, so that the sheet goes on. */
+    public static Tried tried(String written) {
+        try {
+            return new Tried(Optional.of(read(written)), "");
+        } catch (Refused unknown) {
+            return new Tried(Optional.empty(), unknown.getMessage());
+        }
+    }
+
     /** Any grade and consistency serves to ask what the kind harms. */
     private static final double ANY_GRADE = 220;
 
@@ -138,11 +161,7 @@ public record PlateText(
 
     /** What stands on a can, as far as letters and numbers tell it; empty where nothing of it is known. */
     public static Optional<Lubricant> lubricantOn(String can) {
-        try {
-            return Optional.of(read(can).lubricant(Additive.UNKNOWN, false));
-        } catch (Refused unknown) {
-            return Optional.empty();
-        }
+        return tried(can).text.map(t -> t.lubricant(Additive.UNKNOWN, false));
     }
 
     /**
@@ -198,10 +217,18 @@ public record PlateText(
                                             37.7778,
                                             OldViscosity.fromSaybolt(
                                                     Double.parseDouble(m.group(1)))));
+            take(OLD_EP)
+                    .ifPresent(
+                            m -> {
+                                sae(m.group(1));
+                                additive = Additive.MILD_EP;
+                                understood.add("EP: gear oil with EP");
+                            });
             take(SAE).ifPresent(m -> sae(m.group(1) != null ? m.group(1) : m.group(2)));
             take(VG).ifPresent(m -> grade(m.group(1)));
             take(X_GREASE).ifPresent(this::xGrease);
             take(GREASE).ifPresent(this::letterGrease);
+            take(SHORT_GREASE).ifPresent(this::shortGrease);
             take(NLGI).ifPresent(m -> consistency(m.group(1)));
             take(TYPE).ifPresent(this::type);
             take(ENGLER)
@@ -326,6 +353,23 @@ public record PlateText(
                                     m.group(5) == null
                                             ? ""
                                             : ", down to −" + m.group(5).replace("-", "") + " °C"));
+        }
+
+        private void shortGrease(Matcher m) {
+            grease = true;
+            consistency(m.group(2));
+            if (m.group(1).endsWith("P")) {
+                additive = Additive.MILD_EP;
+            }
+            understood.add(
+                    "%s: grease %s"
+                            .formatted(
+                                    m.group().strip(),
+                                    m.group(1).equals("KP")
+                                            ? "for bearings, EP"
+                                            : m.group(1).equals("GP")
+                                                    ? "for closed gears, EP"
+                                                    : "for open gears"));
         }
 
         private static int upper(char letter) {

@@ -348,4 +348,48 @@ class WhatGoesWhereTest {
         assertThat(PlateText.lubricantOn("the red one")).isEmpty();
         assertThat(PlateText.lubricantOn("KP2K-30").orElseThrow().nlgi()).contains(2);
     }
+
+    /** A plate that is not known is set aside with why, and one that is old is read. */
+    @ParameterizedTest(name = "{0}: {1}")
+    @CsvSource({
+        "SAE 20W-50, ",
+        "the red one, ",
+        "VG 221, ",
+        "EP 90, MILD_EP",
+        "OG 2, GREASE",
+        "KP 2, MILD_EP",
+    })
+    void readsAPlateOrSetsItAside(String plate, String known) {
+        var tried = PlateText.tried(plate);
+        assertThat(tried.text().isPresent()).isEqualTo(known != null);
+        assertThat(tried.setAside().isEmpty()).isEqualTo(known != null);
+        if ("MILD_EP".equals(known)) {
+            assertThat(tried.text().orElseThrow().additive()).contains(Lubricant.Additive.MILD_EP);
+        }
+        if ("GREASE".equals(known)) {
+            assertThat(tried.text().orElseThrow().grease()).isTrue();
+            assertThat(tried.text().orElseThrow().nlgi()).contains(2);
+        }
+    }
+
+    /** SAE 90 has 13.5 to below 18.5 mm²/s at 100 °C (SAE J306 of 2005, from memory): about VG 220. */
+    @Test
+    void anOldGearOilIsOfItsSaeGrade() {
+        assertThat(PlateText.read("EP 90").grade())
+                .contains(PlateText.read("SAE 90").grade().orElseThrow());
+    }
+
+    @ParameterizedTest(name = "{0} m/s: {1}")
+    @CsvSource({
+        "0, CLEAR_PASS",
+        "12, CLEAR_PASS",
+        "12.1, DOUBTFUL",
+        "15, DOUBTFUL",
+        "15.1, CLEAR_FAIL",
+    })
+    void splashHasItsLimit(double velocity, app.yunque.measure.Verdict verdict) {
+        var limit = SplashLimit.of(velocity);
+        assertThat(limit.verdict()).isEqualTo(verdict);
+        assertThat(limit.sentence().contains("Spray")).isEqualTo(velocity > 15);
+    }
 }

@@ -62,6 +62,8 @@ final class PlaceAnswer {
         var answer =
                 DrawerAnswer.saying(sentence(oil, grease, choice)).verdict(verdict(oil, choice));
         answer.warn(advice.warnings())
+                .warn(sheet.setAside())
+                .warn(splash())
                 .warn(plateAgainstItself())
                 .warn(stiff())
                 .warn(plateAgainstAdvice())
@@ -107,7 +109,20 @@ final class PlaceAnswer {
         var place =
                 GradeByHeat.together(
                         heat, start(), oil.filter(o -> !o.levelSays().isEmpty()).isPresent());
-        return choice.map(c -> place.worse(c.answer().verdict())).orElse(place);
+        var fed = limit().map(l -> place.worse(l.verdict())).orElse(place);
+        return choice.map(c -> fed.worse(c.answer().verdict())).orElse(fed);
+    }
+
+    /** Whether splash reaches the teeth at that velocity. */
+    private Optional<SplashLimit> limit() {
+        return sheet.sort().isGearBath() && sheet.feed() == ColdStart.Feed.SPLASH
+                ? Optional.of(SplashLimit.of(sheet.velocity()))
+                : Optional.empty();
+    }
+
+    private List<String> splash() {
+        return limit().filter(l -> !l.verdict().isPass()).map(SplashLimit::sentence).stream()
+                .toList();
     }
 
     /** Where the plate asks for what harms at its own place, one of the two is wrong. */

@@ -40,6 +40,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 
 /** A lubricated place as its sheet describes it, in the terms of the core. */
 public final class PlaceSheet {
@@ -85,21 +86,32 @@ public final class PlaceSheet {
 
     /** What overrules table and schools: the plate, and where it is silent what has done well on this machine. */
     Optional<PlateText> told() {
-        var plate = sheet.choice("plate");
-        var experience = sheet.choice("experience");
-        if (!plate.isBlank()) {
-            return Optional.of(PlateText.read(plate));
-        }
-        return experience.isBlank()
-                ? Optional.empty()
-                : Optional.of(
-                        AtField.named(
-                                Map.of("plate", "experience"), () -> PlateText.read(experience)));
+        return tried("plate")
+                .flatMap(PlateText.Tried::text)
+                .or(() -> tried("experience").flatMap(PlateText.Tried::text));
+    }
+
+    private Optional<PlateText.Tried> tried(String field) {
+        return Optional.of(sheet.choice(field))
+                .filter(text -> !text.isBlank())
+                .map(PlateText::tried);
+    }
+
+    /** What stands on the plate, or was said of it, and cannot be read: set aside, while the sheet goes on. */
+    List<String> setAside() {
+        return Stream.of("plate", "experience")
+                .flatMap(field -> tried(field).stream())
+                .map(PlateText.Tried::setAside)
+                .filter(why -> !why.isEmpty())
+                .map(why -> why + " Until then it does not count here.")
+                .toList();
     }
 
     /** Where that stands, in words. */
     String whence() {
-        return sheet.choice("plate").isBlank() ? "What has done well here" : "The plate";
+        return tried("plate").flatMap(PlateText.Tried::text).isEmpty()
+                ? "What has done well here"
+                : "The plate";
     }
 
     Set<LubricatedPlace.Thing> meets() {
@@ -288,6 +300,10 @@ public final class PlaceSheet {
     /** What is wanted there, the plate over the table. */
     WantedLubricant wantedLubricant() {
         return new WantedLubricant(advice(), told());
+    }
+
+    double velocity() {
+        return sheet.orElse("velocity", 0);
     }
 
     double coldest() {

@@ -167,7 +167,8 @@ public final class SumpFields {
             if (h > shape.heightMm()) {
                 break;
             }
-            double litres = litresAt.applyAsDouble(h);
+            // A zero below the floor reads nothing at first.
+            double litres = h < 0 ? -1 : litresAt.applyAsDouble(h);
             rows.add(
                     List.of(
                             PlainDigits.exact(s),
