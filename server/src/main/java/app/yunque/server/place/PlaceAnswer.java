@@ -10,6 +10,7 @@ import app.yunque.lubricant.IsoViscosityGrade;
 import app.yunque.lubricant.LubricantAdvice;
 import app.yunque.lubricant.OilChange;
 import app.yunque.lubricant.ShelfChoice;
+import app.yunque.lubricant.SplashLimit;
 import app.yunque.lubricant.ViscosityLine;
 import app.yunque.lubricant.WorkingTemperature;
 import app.yunque.measure.PlainDigits;
