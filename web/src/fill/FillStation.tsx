@@ -66,7 +66,7 @@ export function FillStation({ view }: StationProps) {
         </p>
       )}
       <PlaceAway unitId={unitId} />
-      <Apart found={places.data.apart} />
+      <Apart found={places.data.apart} place={atJob?.name} />
       {start ? (
         <PlaceSheet unitId={unitId} start={start} onDone={() => setStart(undefined)} />
       ) : (

@@ -47,8 +47,30 @@ export function UnitPlaces({ unitId }: { unitId: string }) {
   );
 }
 
-/** What must be kept apart between the places of a unit. */
-export function Apart({ found }: { found: { rule: string; reason: string; instead: string }[] }) {
+interface Found {
+  rule: string;
+  reason: string;
+  instead: string;
+}
+
+/** What must be kept apart between the places of a unit: that of the place in hand in full, the rest behind a count. */
+export function Apart({ found, place }: { found: Found[]; place?: string | undefined }) {
+  const here = place === undefined ? found : found.filter((f) => f.rule.includes(place)).slice(0, 1);
+  const rest = found.filter((f) => !here.includes(f));
+  return (
+    <>
+      <ApartList found={here} />
+      {rest.length > 0 && (
+        <details className={classes.apart}>
+          <summary>To keep apart at this unit: {rest.length} more</summary>
+          <ApartList found={rest} />
+        </details>
+      )}
+    </>
+  );
+}
+
+function ApartList({ found }: { found: Found[] }) {
   return found.map((f) => (
     <Remark key={f.rule + f.reason}>
       <span>

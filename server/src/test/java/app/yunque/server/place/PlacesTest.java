@@ -201,7 +201,9 @@ class PlacesTest {
         assertThat(with("stands", "", "WALL").at("stands"))
                 .contains("was measured on its feet", "on a wall");
         assertThat(with("coldest", "°C", "60").at("coldest")).contains("60 °C");
-        assertThat(with("plate", "", "AGMA 12").at("plate")).contains("read differently");
+        // A plate that cannot be read is set aside, and the sheet goes on.
+        assertThat(with("plate", "", "AGMA 12").status()).isEqualTo(200);
+        assertThat(with("plate", "", "SAE 20W-50").status()).isEqualTo(200);
         assertThat(with("axesMm", "mm", "40").at("axesMm")).contains("would touch the floor");
         assertThat(with("residueL", "L", "90").at("residueL")).contains("more than the");
         assertThat(bench.put(path, Map.of("name", "sump")).at("entries")).contains("missing");
@@ -222,8 +224,14 @@ class PlacesTest {
         assertThat(bench.put("/api/units/" + its.unit + "/places/" + sump, place).status())
                 .isEqualTo(200);
         assertThat(its.place(sump).path("wanted").asString()).contains("ISO VG 150");
-        assertThat(with("experience", "", "the red can").at("experience"))
-                .contains("A product's name says nothing");
+        assertThat(with("experience", "", "the red can").status()).isEqualTo(200);
+        fields.put("plate", Requests.in("", "the red can"));
+        place.put("version", 1);
+        assertThat(bench.put("/api/units/" + its.unit + "/places/" + sump, place).status())
+                .isEqualTo(200);
+        assertThat(its.place(sump).path("wanted").asString())
+                .as("what has done well counts where the plate cannot be read")
+                .contains("ISO VG 220");
     }
 
     @SuppressWarnings("unchecked")
