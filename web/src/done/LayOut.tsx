@@ -1,4 +1,5 @@
 import { Checkbox } from "@mantine/core";
+import { useState } from "react";
 import type { JobView } from "../api/types";
 import { useKeep } from "../job/bench";
 import { isClosed } from "../job/closed";
@@ -9,6 +10,13 @@ import classes from "./Done.module.css";
 export function LayOut({ view }: { view: JobView }) {
   const { keep, problem } = useKeep(view.job.number);
   const { layOut } = view;
+  // A tick stands at once; the server's answer takes its place.
+  const [ticking, setTicking] = useState<Record<string, boolean>>({});
+  const tick = async (line: JobView["layOut"][number], out: boolean) => {
+    setTicking((now) => ({ ...now, [line.id]: out }));
+    await keep("PUT", "/laid-out", { version: line.version, what: line.what, out }, `laid out: ${line.what}`);
+    setTicking(({ [line.id]: _done, ...rest }) => rest);
+  };
   if (layOut.length === 0) {
     return null;
   }
@@ -31,18 +39,11 @@ export function LayOut({ view }: { view: JobView }) {
                 <Checkbox
                   key={line.id}
                   size="md"
-                  checked={line.out}
+                  checked={ticking[line.id] ?? line.out}
                   disabled={isClosed(view)}
                   label={line.what}
                   description={line.because}
-                  onChange={(e) =>
-                    void keep(
-                      "PUT",
-                      "/laid-out",
-                      { version: line.version, what: line.what, out: e.currentTarget.checked },
-                      `laid out: ${line.what}`,
-                    )
-                  }
+                  onChange={(e) => void tick(line, e.currentTarget.checked)}
                 />
               ))}
           </fieldset>
