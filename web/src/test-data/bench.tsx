@@ -133,6 +133,8 @@ export const job = (decisions: DecisionView[], more: Partial<JobView> = {}): Job
     seen: [],
     leftOpen: [],
     done: [],
+    unitChanges: [],
+    layOut: [],
     watch: [],
     photos: [],
     measurements: [],

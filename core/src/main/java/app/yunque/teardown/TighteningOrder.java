@@ -1,11 +1,14 @@
 package app.yunque.teardown;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
+import java.util.stream.IntStream;
 
 /**
- * The crosswise order in which the screws of a round flange are tightened: after each screw the one most nearly opposite,
- * then the one most nearly a quarter turn on. Common practice, no source.
+ * The crosswise order in which the screws of a round flange are tightened. An even number goes pair by pair of opposite screws, each next pair
+ * as far as can be from all that are tight, then from the last pair; an odd number goes on by half of it each time. Source: legacy cross
+ * pattern of ASME PCC-1, from memory.
  */
 final class TighteningOrder {
     private static final int FEWEST = 3;
@@ -21,36 +24,41 @@ final class TighteningOrder {
         if (screws < FEWEST || screws > MOST_DRAWN) {
             return List.of();
         }
-        var order = new ArrayList<Integer>();
-        var left = new ArrayList<Integer>();
-        for (int i = 0; i < screws; i++) {
-            left.add(i);
-        }
-        int last = 0;
-        boolean opposite = false;
-        while (!left.isEmpty()) {
-            double wanted = order.isEmpty() ? 0 : last + (opposite ? screws / 2.0 : screws / 4.0);
-            int next = nearest(left, wanted, screws);
-            order.add(next + 1);
-            left.remove(Integer.valueOf(next));
-            last = next;
-            opposite = !opposite;
+        return screws % 2 == 0 ? even(screws) : odd(screws);
+    }
+
+    private static List<Integer> odd(int screws) {
+        return IntStream.range(0, screws)
+                .map(k -> k * ((screws - 1) / 2) % screws + 1)
+                .boxed()
+                .toList();
+    }
+
+    private static List<Integer> even(int screws) {
+        var order = new ArrayList<Integer>(List.of(1, 1 + screws / 2));
+        while (order.size() < screws) {
+            var last = order.subList(order.size() - 2, order.size());
+            int next =
+                    IntStream.rangeClosed(1, screws)
+                            .filter(c -> !order.contains(c))
+                            .boxed()
+                            .max(
+                                    Comparator.comparingInt(
+                                                    (Integer c) -> nearest(c, order, screws))
+                                            .thenComparingInt(c -> nearest(c, last, screws))
+                                            .thenComparing(Comparator.reverseOrder()))
+                            .orElseThrow();
+            order.add(next);
+            order.add((next - 1 + screws / 2) % screws + 1);
         }
         return List.copyOf(order);
     }
 
-    private static int nearest(List<Integer> left, double wanted, int screws) {
-        int best = left.get(0);
-        for (int place : left) {
-            if (distance(place, wanted, screws) < distance(best, wanted, screws) - 1e-9) {
-                best = place;
-            }
-        }
-        return best;
-    }
-
-    private static double distance(double place, double wanted, int screws) {
-        double apart = Math.abs(place - wanted) % screws;
-        return Math.min(apart, screws - apart);
+    /** Places between a screw and the nearest of some others, the short way round. */
+    private static int nearest(int screw, List<Integer> others, int screws) {
+        return others.stream()
+                .mapToInt(o -> Math.min(Math.abs(o - screw), screws - Math.abs(o - screw)))
+                .min()
+                .orElseThrow();
     }
 }

@@ -579,7 +579,6 @@ class LineReadingTest {
     @ParameterizedTest(name = "{0} → {1}")
     @CsvSource({
         "'plain bolt 3/8-16 x 2 fitted where the shoulder bolt belongs', shoulder bolt",
-        "'bolt in place of the cotter pin', cotter pin",
         "'clip fitted instead of a circlip', circlip",
         "'shear pin 5/16 dia where 1/4 belongs', shear pin 1/4",
         "'plug should be tight', ",

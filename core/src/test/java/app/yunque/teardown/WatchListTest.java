@@ -13,6 +13,7 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** Triggers of the watch list; common practice, no source, where nothing else stands. */
 class WatchListTest {
@@ -353,16 +354,39 @@ class WatchListTest {
                 "counted as one, it is two");
     }
 
-    // Crosswise: opposite, then a quarter turn on; common practice, no source.
+    // Legacy cross pattern of ASME PCC-1, from memory; check values of the trade brief.
     @ParameterizedTest(name = "{0} screws: {1}")
     @CsvSource({
-        "4, '[1, 3, 4, 2]'",
-        "6, '[1, 4, 5, 2, 3, 6]'",
-        "8, '[1, 5, 7, 3, 4, 8, 2, 6]'",
-        "2, []",
-        "3, '[1, 2, 3]'"
+        "2, ''",
+        "3, 1 2 3",
+        "4, 1 3 2 4",
+        "5, 1 3 5 2 4",
+        "6, 1 4 2 5 3 6",
+        "7, 1 4 7 3 6 2 5",
+        "8, 1 5 3 7 2 6 4 8",
+        "9, 1 5 9 4 8 3 7 2 6",
+        "10, 1 6 3 8 5 10 2 7 4 9",
+        "12, 1 7 4 10 2 8 5 11 3 9 6 12",
+        "16, 1 9 5 13 3 11 7 15 2 10 6 14 4 12 8 16",
+        "25, ''"
     })
     void tightensCrosswise(int screws, String order) {
-        assertThat(TighteningOrder.of(screws)).hasToString(order);
+        assertThat(
+                        TighteningOrder.of(screws).stream()
+                                .map(String::valueOf)
+                                .collect(java.util.stream.Collectors.joining(" ")))
+                .isEqualTo(order);
+    }
+
+    /** Every screw once, and never two neighbours one after the other where there are six or more. */
+    @ParameterizedTest
+    @ValueSource(ints = {6, 7, 8, 9, 10, 11, 12, 14, 16, 18, 20, 22, 24})
+    void neverTightensTwoNeighboursInARow(int screws) {
+        var order = TighteningOrder.of(screws);
+        assertThat(order).doesNotHaveDuplicates().hasSize(screws);
+        for (int i = 1; i < screws; i++) {
+            int apart = Math.abs(order.get(i) - order.get(i - 1));
+            assertThat(Math.min(apart, screws - apart)).as("%d of %s", i, order).isGreaterThan(1);
+        }
     }
 }
