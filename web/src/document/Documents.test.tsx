@@ -75,9 +75,9 @@ describe("papers of the maker", () => {
       screen.getByLabelText("PDF or picture"),
       new File(["%PDF-"], "plate.pdf", { type: "application/pdf" }),
     );
-    await userEvent.type(screen.getByLabelText("What it is"), "Plate");
+    await userEvent.type(screen.getByLabelText("What paper it is"), "Plate");
     await userEvent.click(screen.getByRole("button", { name: "Hand it in" }));
     expect(await screen.findByText("The PDF is locked.")).toBeVisible();
-    expect(screen.getByLabelText("What it is")).toHaveValue("Plate");
+    expect(screen.getByLabelText("What paper it is")).toHaveValue("Plate");
   });
 });

@@ -164,7 +164,7 @@ function HandIn({ unitId }: { unitId: string }) {
   return (
     <form className={classes.handIn} onSubmit={submit} aria-label="Hand in a paper">
       <TextInput
-        label="What it is"
+        label="What paper it is"
         placeholder="maker’s procedure, chapter 4"
         value={title}
         onChange={(e) => setTitle(e.currentTarget.value)}
