@@ -62,8 +62,6 @@ export default function UnitPage() {
           </Link>
         </Panel>
         <UnitPlaces unitId={u.id} />
-        <DocumentsPanel unitId={u.id} />
-        <ChangesOfUnit unitId={u.id} />
         <Panel title="Jobs">
           {jobs.data?.length === 0 && <p>No job yet on this unit.</p>}
           <ul className={classes.jobs}>
@@ -88,6 +86,8 @@ export default function UnitPage() {
         <Panel title="Backlash after each rebuild" aside="mean, along the working circle">
           <LashHistory jobs={jobs.data ?? []} format={(mm) => length(mm, preferences)} />
         </Panel>
+        <DocumentsPanel unitId={u.id} />
+        <ChangesOfUnit unitId={u.id} />
       </div>
       <OutOfTheWay unit={u} jobs={jobs.data ?? []} />
       <OpenJob opened={opening} onClose={() => setOpening(false)} unitId={u.id} />
