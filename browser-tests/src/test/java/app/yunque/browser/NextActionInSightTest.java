@@ -16,19 +16,19 @@ class NextActionInSightTest {
 
     @ParameterizedTest(name = "{0}x{1}")
     @CsvSource({"1280, 800", "1024, 768"})
-    void onEveryDemoJob(int width, int height) {
+    void onThreeDemoJobs(int width, int height) {
         try (var m = Mechanic.signedIn("Inés Roldán", "2580")) {
             m.page.setViewportSize(width, height);
             for (int job : new int[] {4, 6, 7}) {
                 in(m, job, "strip");
                 inSight(m, height, button(m, "Keep line ↵"));
                 in(m, job, "build");
-                var fitted =
+                var skip =
                         m.page.getByRole(AriaRole.ARTICLE)
                                 .getByRole(
                                         AriaRole.BUTTON,
                                         new Locator.GetByRoleOptions().setName("Skip for now"));
-                inSight(m, height, fitted);
+                inSight(m, height, skip);
                 in(m, job, "prove");
                 inSight(m, height, button(m, "Done"));
             }

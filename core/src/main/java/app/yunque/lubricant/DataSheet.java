@@ -13,7 +13,11 @@ import java.util.Optional;
  */
 public record DataSheet(Optional<Double> pourDegC, Optional<Double> flashDegC) {
     private static final double POUR_ROOM_K = 5;
+
     public static final Range FLASH = Range.of("flashDegC", "flash point", 60, 400, "°C");
+
+    /** Nothing is told. */
+    public static final DataSheet UNKNOWN = new DataSheet(Optional.empty(), Optional.empty());
 
     /** @throws Refused for values outside their range */
     public DataSheet {

@@ -113,16 +113,6 @@ public record LubricantAdvice(
         return false;
     }
 
-    /** What is wanted, in words; what may be bought is judged by {@link Purchase}. */
-    public String words() {
-        return switch (form) {
-            case OIL -> grade.orElseThrow().words() + ", " + kind;
-            case GREASE -> "grease NLGI %s, %s".formatted(consistency(softest, stiffest), kind);
-            case PLATE_ONLY -> kind;
-            case NOTHING -> "nothing";
-        };
-    }
-
     private static LubricantAdvice bath(PlaceSort sort, PlaceSort.Oil oil, Duty duty) {
         if (sort == PlaceSort.WORM) {
             return worm(sort, oil, duty);

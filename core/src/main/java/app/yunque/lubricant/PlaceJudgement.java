@@ -37,6 +37,15 @@ public record PlaceJudgement(
                 .with(start.flatMap(s -> cold(lubricant, s)));
     }
 
+    /** What speaks against what stands on a can or a plate, so far as that tells it: without a grade nothing is said of a cold start. */
+    public Compatibility of(PlateText text) {
+        var asTold = text.asLubricant();
+        return text.viscosityAt40().isPresent()
+                ? of(asTold, DataSheet.UNKNOWN)
+                : new PlaceJudgement(place, kind, Optional.empty(), remains)
+                        .of(asTold, DataSheet.UNKNOWN);
+    }
+
     private static Optional<Finding> cold(Lubricant lubricant, Start start) {
         if (lubricant.isGrease() || lubricant.viscosity() < THIN) {
             return Optional.empty();

@@ -20,6 +20,8 @@ import java.util.function.Predicate;
  * of mineral oil (AGMA 9005, from memory).
  */
 final class PlaceRules {
+    static final String FOOD = "food";
+
     private PlaceRules() {}
 
     /** A lubricant at a place. */
@@ -209,7 +211,7 @@ final class PlaceRules {
     private static final List<Rule> SURROUNDINGS =
             List.of(
                     rule(
-                            "food",
+                            FOOD,
                             FORBIDS,
                             m -> m.meets(Thing.FOOD) && !m.lubricant.food(),
                             "Only a lubricant registered for incidental contact (H1) may be in this zone.",

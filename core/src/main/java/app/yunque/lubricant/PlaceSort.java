@@ -130,11 +130,6 @@ public enum PlaceSort {
     private final String words;
     private final Use use;
 
-    /** True for a place that holds or gets oil, which is drained before it is opened. */
-    public boolean isOiled() {
-        return use instanceof Oil;
-    }
-
     PlaceSort(String words, Use use) {
         this.words = words;
         this.use = use;

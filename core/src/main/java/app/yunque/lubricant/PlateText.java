@@ -159,25 +159,15 @@ public record PlateText(
 
     private static final int ANY_NLGI = 2;
 
-    /** What stands on a can, as far as letters and numbers tell it; empty where nothing of it is known. */
-    public static Optional<Lubricant> lubricantOn(String can) {
-        return tried(can).text.map(t -> t.lubricant(Additive.UNKNOWN, false));
-    }
-
-    /**
-     * A lubricant of this kind, to ask what it harms.
-     *
-     * @param silent  additive where the text tells none
-     * @param isFood  true where it counts as registered for food whatever the text says
-     */
-    Lubricant lubricant(Additive silent, boolean isFood) {
+    /** A lubricant of this kind, to ask what it harms; an additive that is not told is not known. */
+    Lubricant asLubricant() {
         return new Lubricant(
                 base.orElse(BaseOil.MINERAL),
-                additive.orElse(silent),
+                additive.orElse(Additive.UNKNOWN),
                 grease ? Optional.of(Thickener.LITHIUM_COMPLEX) : Optional.empty(),
                 grease ? Optional.of(nlgi.orElse(ANY_NLGI)) : Optional.empty(),
                 viscosityAt40.orElse(ANY_GRADE),
-                isFood || food,
+                food,
                 false);
     }
 

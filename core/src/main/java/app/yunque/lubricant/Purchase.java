@@ -32,8 +32,6 @@ public record Purchase(
         ASK_THE_MAKER
     }
 
-    private static final DataSheet UNKNOWN_SHEET =
-            new DataSheet(Optional.empty(), Optional.empty());
     private static final double GREASE_BASE_OIL = 150;
     private static final List<Thickener> THICKENERS =
             List.of(
@@ -74,7 +72,7 @@ public record Purchase(
                         : grease ? greases(advice, plate, at) : oils(advice, plate, at);
         var judged = new ArrayList<Judged>();
         for (var lubricant : all) {
-            var grave = at.of(lubricant, UNKNOWN_SHEET).grave();
+            var grave = at.of(lubricant, DataSheet.UNKNOWN).grave();
             judged.add(new Judged(lubricant, judged.size(), grave));
             if (grave.isEmpty()) {
                 // They stand best first: nothing after it has less against it.

@@ -15,10 +15,15 @@ import java.util.function.Predicate;
  * @param judged   every can, the best first
  * @param proposed the can to take; empty when none goes
  * @param answer   what to do
+ * @param chosen   what that is, from the shelf or to be bought; empty where the maker is asked
  * @param sentence the same in words
  */
 public record ShelfChoice(
-        List<Judged> judged, Optional<Judged> proposed, Answer answer, String sentence) {
+        List<Judged> judged,
+        Optional<Judged> proposed,
+        Answer answer,
+        Optional<Lubricant> chosen,
+        String sentence) {
 
     /** What to do for a place. */
     public enum Answer {
@@ -120,16 +125,22 @@ public record ShelfChoice(
                         .filter(j -> j.suits && !j.can.past && j.harm() == 1)
                         .min(Comparator.comparingInt(j -> j.told.grave().size()));
         if (proposed.isPresent()) {
-            return new ShelfChoice(judged, proposed, Answer.TAKE, take(proposed.get(), need));
+            return new ShelfChoice(
+                    judged,
+                    proposed,
+                    Answer.TAKE,
+                    proposed.map(j -> j.can.lubricant),
+                    take(proposed.get(), need));
         }
         if (although.isPresent() && toBuy.outcome() != Purchase.Outcome.BUY) {
             return new ShelfChoice(
                     judged,
                     proposed,
                     Answer.TAKE_ALTHOUGH,
+                    although.map(j -> j.can.lubricant),
                     although(take(although.get(), need), although.get().told.grave()));
         }
-        return new ShelfChoice(judged, proposed, answer(toBuy), buy(toBuy));
+        return new ShelfChoice(judged, proposed, answer(toBuy), toBuy.lubricant(), buy(toBuy));
     }
 
     private static Answer answer(Purchase toBuy) {

@@ -2,7 +2,6 @@ package app.yunque.lubricant;
 
 import app.yunque.lubricant.Compatibility.Finding;
 import app.yunque.lubricant.Compatibility.Weight;
-import app.yunque.lubricant.Lubricant.Additive;
 import java.util.List;
 import java.util.Optional;
 
@@ -23,9 +22,9 @@ public record WantedLubricant(LubricantAdvice advice, Optional<PlateText> plate)
         return plate.get().suits(lubricant) && (!isSilent || !sameForm || advice.suits(lubricant));
     }
 
-    /** In words. */
-    public String words() {
-        return plate.map(p -> String.join("; ", p.understood())).orElseGet(advice::words);
+    /** In words: the plate's own, or what would be bought; a table's usual kind may be forbidden here and is not named. */
+    public String words(PlaceJudgement at) {
+        return plate.map(p -> String.join("; ", p.understood())).orElseGet(() -> toBuy(at).words());
     }
 
     /** What to buy for it, judged as a can is. */
@@ -33,19 +32,15 @@ public record WantedLubricant(LubricantAdvice advice, Optional<PlateText> plate)
         return Purchase.of(advice, plate, at);
     }
 
-    /** What speaks against the plate's own kind at its own place: then the plate, or what is said of the place, is wrong. */
+    /** What the plate's own kind harms at its own place: then the plate, or what is said of the place, is wrong. Approval for food is no kind. */
     public List<Finding> againstThePlate(PlaceJudgement at) {
-        return plate.filter(p -> p.additive().isPresent() || p.base().isPresent())
-                .map(
+        return plate.stream()
+                .flatMap(
                         p ->
-                                Compatibility.of(
-                                                p.lubricant(Additive.NONE, true),
-                                                at.place(),
-                                                Optional.empty())
+                                Compatibility.of(p.asLubricant(), at.place(), Optional.empty())
                                         .findings()
-                                        .stream()
-                                        .filter(f -> f.weight() == Weight.FORBIDS)
-                                        .toList())
-                .orElse(List.of());
+                                        .stream())
+                .filter(f -> f.weight() == Weight.FORBIDS && !f.rule().equals(PlaceRules.FOOD))
+                .toList();
     }
 }

@@ -43,7 +43,7 @@ final class HowItCameOff {
         if (step.kind() != PartKind.BEARING || step.belongs() != null) {
             return;
         }
-        var said = said(step);
+        var said = how(step);
         if (says(OUTER_RING, said)) {
             found.caution(
                     "Drawn through its balls: " + step.part(),
@@ -84,7 +84,7 @@ final class HowItCameOff {
     private static void secondScrew(TeardownStep step, Warnings found) {
         boolean isHub = step.kind() == PartKind.COUPLING || step.kind() == PartKind.GEAR;
         boolean hasSetScrew =
-                SET_SCREW.matcher(said(step)).find()
+                SET_SCREW.matcher(step.part() + ", " + how(step)).find()
                         && step.fastenings().stream()
                                 .noneMatch(f -> f.locking() == Fastening.Locking.SECOND_SCREW);
         if (isHub && hasSetScrew && !step.detail().found().hard().isBlank()) {
@@ -97,7 +97,7 @@ final class HowItCameOff {
 
     /** @param later what came off after it, and so was still in place */
     private static void heat(TeardownStep step, List<TeardownStep> later, Warnings found) {
-        if (!says(HEAT, said(step))) {
+        if (!says(HEAT, how(step))) {
             return;
         }
         var seals =
@@ -116,10 +116,10 @@ final class HowItCameOff {
         }
     }
 
-    private static String said(TeardownStep step) {
+    /** How it came off, in the words noted; the name of the part tells what it is: a drawn cup bearing was not drawn. */
+    private static String how(TeardownStep step) {
         var detail = step.detail();
         return Stream.of(
-                        step.part(),
                         step.note(),
                         detail.work().tool(),
                         detail.found().hard(),

@@ -52,7 +52,7 @@ public record LayOutList(List<Item> items) {
     }
 
     /**
-     * @param last     the last strip of this unit or one like it; empty where there is none
+     * @param last     the last strip of this unit or one like it, as it stands since it was rebuilt; empty where there is none
      * @param lifts    true where it lifts a load
      * @param holdsOil true where it holds oil
      */
@@ -174,12 +174,8 @@ public record LayOutList(List<Item> items) {
 
     private static void spares(List<TeardownStep> last, Map<String, Item> items) {
         for (var step : last) {
-            if (step.belongs() != null || step.singleUse()) {
-                add(
-                        items,
-                        Group.SPARE,
-                        (step.count() == 1 ? "" : step.count() + " × ") + step.goesIn(),
-                        step.belongs() != null ? "not what was in it last time" : "single use");
+            if (step.singleUse()) {
+                add(items, Group.SPARE, step.inWords(), "single use");
             }
             for (var set : step.fastenings()) {
                 if (set.locking().isSingleUse()) {

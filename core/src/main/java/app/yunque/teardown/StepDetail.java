@@ -168,6 +168,24 @@ public record StepDetail(
         alsoHeldBy = List.copyOf(alsoHeldBy);
     }
 
+    /** Without what belongs there instead; without its further screws where another kind of part is in. */
+    StepDetail asRebuilt(boolean isSameKind) {
+        return new StepDetail(
+                work,
+                body,
+                Found.NOTHING,
+                new Back(
+                        back.matchMark,
+                        back.matchedWith,
+                        back.positions,
+                        back.goesOn,
+                        back.facingMatters,
+                        back.check),
+                subassembly,
+                leftAssembled,
+                isSameKind ? alsoHeldBy : List.of());
+    }
+
     /** Facts worth a line in the log, in words. */
     public List<String> inWords() {
         var words = new ArrayList<String>();

@@ -103,6 +103,32 @@ public record TeardownStep(
         return belongs == null || belongs.kind() == null ? kind : belongs.kind();
     }
 
+    /** As it stands in the unit once it was rebuilt: what belongs there is in, and nothing is said of what came off before it. */
+    public TeardownStep asRebuilt() {
+        var belongs = belongs();
+        if (belongs == null) {
+            return this;
+        }
+        var into = kindThatGoesIn();
+        boolean isSameKind = into == kind;
+        return new TeardownStep(
+                id,
+                number,
+                belongs.part().isEmpty() ? part : belongs.part(),
+                into,
+                count,
+                shaft,
+                side,
+                isSameKind ? gear : null,
+                isSameKind ? wayRound : "",
+                isSameKind ? fastening : null,
+                into.isSingleUse(),
+                tray,
+                Condition.NOT_SAID,
+                "",
+                detail.asRebuilt(isSameKind));
+    }
+
     /** Every set of screws, nuts or studs that held it, the first one first. */
     public List<Fastening> fastenings() {
         return Stream.concat(Stream.ofNullable(fastening), detail.alsoHeldBy().stream()).toList();

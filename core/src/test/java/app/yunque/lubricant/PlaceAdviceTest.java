@@ -32,6 +32,25 @@ class PlaceAdviceTest {
             List.of("", "CKC 220", "GL-5 80W-90", "CKE 220", "C 150", "HLP 46", "KP2K-30", "VG 68");
     private static final List<Can> SHELF = shelf();
 
+    /** What is still in it, in turn: nothing, much polyglycol, a trace of it, old grease. */
+    private static final List<Optional<Compatibility.Remains>> REMAINS =
+            List.of(
+                    Optional.empty(),
+                    Optional.of(new Compatibility.Remains(old(BaseOil.PAG, false), 0.05)),
+                    Optional.of(new Compatibility.Remains(old(BaseOil.PAG, false), 0.005)),
+                    Optional.of(new Compatibility.Remains(old(BaseOil.MINERAL, true), 0.1)));
+
+    private static Lubricant old(BaseOil base, boolean isGrease) {
+        return new Lubricant(
+                base,
+                Additive.MILD_EP,
+                isGrease ? Optional.of(Thickener.LITHIUM) : Optional.empty(),
+                isGrease ? Optional.of(2) : Optional.empty(),
+                220,
+                false,
+                false);
+    }
+
     private static Can can(Lubricant l) {
         return new Can(
                 UUID.nameUUIDFromBytes(
@@ -85,6 +104,11 @@ class PlaceAdviceTest {
         return List.copyOf(cans);
     }
 
+    private static Lubricant oil(BaseOil base, Additive additive, double viscosity) {
+        return new Lubricant(
+                base, additive, Optional.empty(), Optional.empty(), viscosity, false, false);
+    }
+
     /** Every thing alone, and every two of them that stand beside each other in the list. */
     private static List<Set<Thing>> meetings() {
         var sets = new ArrayList<Set<Thing>>();
@@ -98,6 +122,13 @@ class PlaceAdviceTest {
     }
 
     private record Asked(WantedLubricant wanted, PlaceJudgement at, String words) {
+        Asked washed() {
+            return new Asked(
+                    wanted,
+                    new PlaceJudgement(at.place(), at.kind(), at.start(), Optional.empty()),
+                    words);
+        }
+
         ShelfChoice choice() {
             return ShelfChoice.of(SHELF, wanted::suits, at, Optional.of(5.0), wanted.toBuy(at));
         }
@@ -138,7 +169,8 @@ class PlaceAdviceTest {
                         sort.takesOil()
                                 ? Optional.of(new PlaceJudgement.Start(coldest, feed))
                                 : Optional.empty(),
-                        Optional.empty()),
+                        REMAINS.get(
+                                (sort.ordinal() + meets.size() + plate.length()) % REMAINS.size())),
                 sort + " " + all + " plate " + plate + " at " + degC + " °C from " + coldest);
     }
 
@@ -189,6 +221,12 @@ class PlaceAdviceTest {
                                 assertThat(choice.sentence())
                                         .as(words)
                                         .doesNotContain(j.can().name()));
+        choice.chosen()
+                .ifPresent(
+                        l ->
+                                assertThat(asked.at.of(l, PLAIN).findings())
+                                        .as(words)
+                                        .noneMatch(f -> f.weight() == Weight.FORBIDS));
         // What is bought is judged as a can is, and is of the kind and approval the words say.
         toBuy.lubricant()
                 .ifPresent(
@@ -218,6 +256,7 @@ class PlaceAdviceTest {
                         .as(words)
                         .contains("Nothing known suits: ")
                         .contains("Ask the maker");
+                assertThat(choice.chosen()).as(words).isEmpty();
                 assertThat(choice.answer().verdict().isFail()).isTrue();
             }
         }
@@ -263,7 +302,8 @@ class PlaceAdviceTest {
     @Test
     void aWetBrakeInTheGearBathIsNeverSentToEp() {
         var asked =
-                asking(PlaceSort.GEARS, Set.of(Thing.WET_CLUTCH), "", 50, 0, ColdStart.Feed.SPLASH);
+                asking(PlaceSort.GEARS, Set.of(Thing.WET_CLUTCH), "", 50, 0, ColdStart.Feed.SPLASH)
+                        .washed();
         var toBuy = asked.wanted.toBuy(asked.at);
         assertThat(toBuy.words()).doesNotContain("EP, passive");
         assertThat(toBuy.outcome()).isEqualTo(Outcome.BUY_ALTHOUGH);
@@ -275,15 +315,7 @@ class PlaceAdviceTest {
     void aPumpInTheColdIsNotToldToTakeWhatItCannotDraw() {
         var splash = asking(PlaceSort.PLANETARY, Set.of(), "", 50, -20, ColdStart.Feed.SPLASH);
         var pump = asking(PlaceSort.PLANETARY, Set.of(), "", 50, -20, ColdStart.Feed.PUMP);
-        var mineral =
-                new Lubricant(
-                        BaseOil.MINERAL,
-                        Additive.MILD_EP,
-                        Optional.empty(),
-                        Optional.empty(),
-                        220,
-                        false,
-                        false);
+        var mineral = oil(BaseOil.MINERAL, Additive.MILD_EP, 220);
         assertThat(splash.at.of(mineral, PLAIN).findings())
                 .filteredOn(f -> f.rule().equals("cold start"))
                 .extracting(Compatibility.Finding::weight)
@@ -311,6 +343,37 @@ class PlaceAdviceTest {
         assertThat(right.wanted.againstThePlate(right.at)).isEmpty();
     }
 
+    /** In any wording: what is wanted there names no kind that is forbidden there. */
+    @ParameterizedTest
+    @EnumSource(PlaceSort.class)
+    void noKindIsNamedThatIsForbidden(PlaceSort sort) {
+        for (var thing : List.of(Thing.WET_CLUTCH, Thing.FRICTION_CLUTCH)) {
+            var asked = asking(sort, Set.of(thing), "", 50, 0, ColdStart.Feed.SPLASH).washed();
+            assertThat(asked.wanted.words(asked.at))
+                    .as(sort + " " + thing)
+                    .doesNotContain(Additive.MILD_EP.words())
+                    .doesNotContain("antiwear or EP");
+        }
+    }
+
+    /** A can that is not on the shelf is judged as one that is; without a grade on it nothing is said of a cold start. */
+    @Test
+    void aTypedCanIsJudgedByItsLetters() {
+        var headstock =
+                asking(PlaceSort.HEADSTOCK, Set.of(), "", 50, -20, ColdStart.Feed.PUMP).washed().at;
+        assertThat(headstock.of(PlateText.read("CLP 68")).findings())
+                .filteredOn(f -> f.weight() == Weight.FORBIDS)
+                .extracting(Compatibility.Finding::rule)
+                .contains("kind");
+        assertThat(headstock.of(PlateText.read("GL-5")).findings())
+                .extracting(Compatibility.Finding::rule)
+                .contains("kind")
+                .doesNotContain("cold start");
+        assertThat(headstock.of(PlateText.read("HLP 220")).findings())
+                .extracting(Compatibility.Finding::rule)
+                .contains("cold start");
+    }
+
     /** Oil does not wash old grease off a pawl. */
     @Test
     void oldGreaseIsWashedOutBeforeOilGoesOn() {
@@ -323,15 +386,7 @@ class PlaceAdviceTest {
                         150,
                         false,
                         false);
-        var oil =
-                new Lubricant(
-                        BaseOil.MINERAL,
-                        Additive.NONE,
-                        Optional.empty(),
-                        Optional.empty(),
-                        22,
-                        false,
-                        false);
+        var oil = oil(BaseOil.MINERAL, Additive.NONE, 22);
         var place = new LubricatedPlace(Set.of(Thing.PAWL), Seal.PTFE, Plastic.NONE, 20, 0);
         assertThat(
                         Compatibility.of(
@@ -353,24 +408,8 @@ class PlaceAdviceTest {
     /** Polyglycol over a trace of mineral oil does no harm, and is not told to mix. */
     @Test
     void twoThatDoNotMixAreNeverToldToMix() {
-        var mineral =
-                new Lubricant(
-                        BaseOil.MINERAL,
-                        Additive.MILD_EP,
-                        Optional.empty(),
-                        Optional.empty(),
-                        220,
-                        false,
-                        false);
-        var pag =
-                new Lubricant(
-                        BaseOil.PAG,
-                        Additive.MILD_EP,
-                        Optional.empty(),
-                        Optional.empty(),
-                        220,
-                        false,
-                        false);
+        var mineral = oil(BaseOil.MINERAL, Additive.MILD_EP, 220);
+        var pag = oil(BaseOil.PAG, Additive.MILD_EP, 220);
         var place = new LubricatedPlace(Set.of(), Seal.PTFE, Plastic.NONE, 50, 0);
         var told =
                 Compatibility.of(

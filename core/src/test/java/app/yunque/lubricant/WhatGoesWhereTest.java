@@ -158,7 +158,7 @@ class WhatGoesWhereTest {
             assertThat(at(none, 1, 30).suits(stiff)).isFalse();
         }
         assertThat(at(PlaceSort.HEADSTOCK, 4, 30, Thing.FRICTION_CLUTCH).grade()).contains(VG_32);
-        assertThat(at(PlaceSort.SMALL_BOX, 4, 30).words()).startsWith("grease NLGI 00 to 0");
+        assertThat(at(PlaceSort.SMALL_BOX, 4, 30).consistency()).isEqualTo("00 to 0");
         assertThat(at(PlaceSort.GEARS, 4, 30, Thing.FOOD).warnings())
                 .anyMatch(w -> w.contains("H1"));
     }
@@ -341,12 +341,12 @@ class WhatGoesWhereTest {
         "VG 220, UNKNOWN, false",
     })
     void readsACan(String can, Lubricant.Additive additive, boolean food) {
-        var on = PlateText.lubricantOn(can).orElseThrow();
+        var on = PlateText.read(can).asLubricant();
         assertThat(on.additive()).isEqualTo(additive);
         assertThat(on.food()).isEqualTo(food);
         assertThat(on.isGrease()).isFalse();
-        assertThat(PlateText.lubricantOn("the red one")).isEmpty();
-        assertThat(PlateText.lubricantOn("KP2K-30").orElseThrow().nlgi()).contains(2);
+        assertThat(PlateText.tried("the red one").text()).isEmpty();
+        assertThat(PlateText.read("KP2K-30").asLubricant().nlgi()).contains(2);
     }
 
     /** A plate that is not known is set aside with why, and one that is old is read. */

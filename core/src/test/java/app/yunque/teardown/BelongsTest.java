@@ -198,6 +198,27 @@ class BelongsTest {
         assertThat(part.state(Checks.of(Checks.WHOLE))).isEqualTo(CheckState.OPEN);
     }
 
+    /** The next time the unit is opened what belongs there is in it, and nothing of the earlier finding is said again. */
+    @Test
+    void sinceItWasRebuiltWhatBelongsThereIsIn() {
+        var pin = PIN.asRebuilt();
+        assertThat(pin.part()).isEqualTo("shear pin 1/4");
+        assertThat(pin.belongs()).isNull();
+        assertThat(pin.cameOff()).isEqualTo(2);
+        assertThat(LEVER.asRebuilt().part()).isEqualTo("feed trip lever");
+        assertThat(LEVER.asRebuilt().cameOff()).isEqualTo(1);
+        var nut = CLIP.asRebuilt();
+        assertThat(nut.kind()).isEqualTo(PartKind.NUT);
+        assertThat(nut.fastenings()).as("what held the pin does not hold the nut").isEmpty();
+        assertThat(BOLT.asRebuilt().part())
+                .as("nobody knew what belongs there")
+                .isEqualTo("plain bolt");
+        var plain = step(1, "lever", PartKind.LEVER).build();
+        assertThat(plain.asRebuilt()).isSameAs(plain);
+        assertThat(SinceLastTime.between(List.of(PIN.asRebuilt()), List.of(pin)).differences())
+                .isEmpty();
+    }
+
     @Test
     void refusesAReplacementWithoutAName() {
         assertThatThrownBy(() -> new Belongs(Standing.REPLACED, " ", null, ""))

@@ -33,6 +33,12 @@ class HowItCameOffTest {
         assertThat(titles(bearing)).isEqualTo(title == null ? List.of() : List.of(title));
     }
 
+    /** What it is called tells what it is, not how it came off. */
+    @Test
+    void aDrawnCupBearingWasNotDrawn() {
+        assertThat(titles(step(1, "drawn cup needle bearing", PartKind.BEARING).build())).isEmpty();
+    }
+
     @Test
     void aBearingOfTheHousingIsNotAskedForItsRing() {
         assertThat(

@@ -205,7 +205,7 @@ public class JobViews {
         var proof = proofs.view(job.id());
         var places = fills.atJob(job);
         var former =
-                guide.map(g -> steps.kept(g.id(), papers.shafts()))
+                guide.map(g -> steps.kept(g.id(), papers.shafts()).asRebuilt())
                         .orElse(new KeptStrip(List.of(), List.of()));
         var sameUnit = guide.isPresent() && guide.get().unitId().equals(job.unitId());
         var model = model(job, papers, strip);

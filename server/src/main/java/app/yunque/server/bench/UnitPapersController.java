@@ -125,7 +125,7 @@ class UnitPapersController {
                     new UnitChangeRequest(
                             null,
                             each.what().startsWith("ratio") ? UnitChange.RATIO : UnitChange.TEETH,
-                            each.what() + ": " + each.was(),
+                            each.was(),
                             each.what() + ": " + each.becomes(),
                             because == null ? "" : because));
         }

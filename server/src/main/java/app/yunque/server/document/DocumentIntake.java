@@ -74,7 +74,10 @@ record DocumentIntake(String media, byte[] original, List<byte[]> pages) {
     private static BufferedImage drawn(PDDocument document, int page) throws IOException {
         var box = document.getPage(page).getCropBox();
         float longest = Math.max(box.getWidth(), box.getHeight());
-        return new PDFRenderer(document).renderImage(page, LONGEST_SIDE / longest, ImageType.RGB);
+        var renderer = new PDFRenderer(document);
+        // A picture larger than the page is read no finer than it is shown.
+        renderer.setSubsamplingAllowed(true);
+        return renderer.renderImage(page, LONGEST_SIDE / longest, ImageType.RGB);
     }
 
     private static byte[] jpeg(BufferedImage image) throws IOException {

@@ -75,7 +75,7 @@ public class FillService {
                                         p.name,
                                         sheet(p).map(s -> s.sort().words()).orElse(""),
                                         sheet(p).map(PlaceSheet::takesAnything).orElse(true),
-                                        sheet(p).map(s -> s.sort().isOiled()).orElse(false),
+                                        sheet(p).map(s -> s.sort().takesOil()).orElse(false),
                                         done.stream()
                                                 .filter(f -> f.placeId.equals(p.id))
                                                 .findFirst()
@@ -246,17 +246,15 @@ public class FillService {
         // A can that is not on the shelf is judged by what stands on it, so far as that tells its
         // kind.
         if (shelf.isEmpty() && can != null) {
-            PlateText.lubricantOn(can)
+            PlateText.tried(can)
+                    .text()
                     .ifPresent(
-                            l ->
+                            t ->
                                     faults.gather(
                                             () ->
                                                     refuseHarm(
                                                             can,
-                                                            Compatibility.of(
-                                                                    l,
-                                                                    sheet.place(),
-                                                                    sheet.remains()),
+                                                            sheet.judgement().of(t),
                                                             request)));
         }
         faults.throwIfAny();

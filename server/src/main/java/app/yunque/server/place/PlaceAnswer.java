@@ -7,6 +7,7 @@ import app.yunque.lubricant.GradeByHeat;
 import app.yunque.lubricant.GreaseAmount;
 import app.yunque.lubricant.ImmersedGear;
 import app.yunque.lubricant.IsoViscosityGrade;
+import app.yunque.lubricant.Lubricant;
 import app.yunque.lubricant.LubricantAdvice;
 import app.yunque.lubricant.OilChange;
 import app.yunque.lubricant.ShelfChoice;
@@ -66,7 +67,7 @@ final class PlaceAnswer {
                 .warn(sheet.setAside())
                 .warn(splash())
                 .warn(plateAgainstItself())
-                .warn(stiff())
+                .warn(stiff(choice))
                 .warn(plateAgainstAdvice())
                 .warn(againstRemains(oil));
         warnOfHeat(answer, oil);
@@ -109,7 +110,7 @@ final class PlaceAnswer {
     private Verdict verdict(Optional<Oil> oil, Optional<ShelfChoice> choice) {
         var place =
                 GradeByHeat.together(
-                        heat, start(), oil.filter(o -> !o.levelSays().isEmpty()).isPresent());
+                        heat, start(choice), oil.filter(o -> !o.levelSays().isEmpty()).isPresent());
         var fed = limit().map(l -> place.worse(l.verdict())).orElse(place);
         return choice.map(c -> fed.worse(c.answer().verdict())).orElse(fed);
     }
@@ -137,18 +138,23 @@ final class PlaceAnswer {
     }
 
     /** Why it does not start cold, and what to do. */
-    private List<String> stiff() {
-        return start().filter(s -> !s.verdict().isPass()).map(ColdStart::sentence).stream()
+    private List<String> stiff(Optional<ShelfChoice> choice) {
+        return start(choice).filter(s -> !s.verdict().isPass()).map(ColdStart::sentence).stream()
                 .toList();
     }
 
-    /** How the wanted grade starts; empty for grease. */
-    private Optional<ColdStart> start() {
+    /** How the wanted grade starts, of the base oil that is taken or bought; empty for grease. */
+    private Optional<ColdStart> start(Optional<ShelfChoice> choice) {
+        var base =
+                choice.flatMap(ShelfChoice::chosen)
+                        .filter(l -> !l.isGrease())
+                        .map(Lubricant::base)
+                        .orElse(sheet.base());
         return wanted.map(
                 g ->
                         ColdStart.of(
-                                line(g),
-                                sheet.base(),
+                                ViscosityLine.of(g.midpointMm2PerS(), base.usualIndex()),
+                                base,
                                 sheet.coldest(),
                                 sheet.feed(),
                                 Optional.empty()));
@@ -160,8 +166,8 @@ final class PlaceAnswer {
 
     /** The choice of the lubricant: what was wanted, what each school says, how it stands at work and at the start. */
     private DrawerAnswer.Builder why(Optional<ShelfChoice> choice) {
-        var why = DrawerAnswer.saying("").words("kind", advice.kind());
-        wanted.ifPresent(g -> tellGrade(why, g));
+        var why = DrawerAnswer.saying("").words("usual in such a place", advice.kind());
+        wanted.ifPresent(g -> tellGrade(why, g, choice));
         heat.filter(h -> h.verdict().isPass())
                 .ifPresent(h -> why.words("worked out", h.sentence()));
         why.table(schools()).table(rounds()).working(advice.working());
@@ -170,7 +176,8 @@ final class PlaceAnswer {
         return why;
     }
 
-    private void tellGrade(DrawerAnswer.Builder why, IsoViscosityGrade grade) {
+    private void tellGrade(
+            DrawerAnswer.Builder why, IsoViscosityGrade grade, Optional<ShelfChoice> choice) {
         why.words(
                         "grade",
                         grade.words()
@@ -178,7 +185,7 @@ final class PlaceAnswer {
                 .figure("works at", works.degC(), "°C", 0)
                 .words("that is", works.whence())
                 .figure("viscosity there", line(grade).viscosityAt(works.degC()), "mm²/s", 1);
-        start().ifPresent(s -> why.figure("at the coldest start", s.dynamic(), "mPa·s", 0));
+        start(choice).ifPresent(s -> why.figure("at the coldest start", s.dynamic(), "mPa·s", 0));
     }
 
     private void warnOfHeat(DrawerAnswer.Builder answer, Optional<Oil> oil) {

@@ -1,6 +1,7 @@
 package app.yunque.server.place;
 
 import app.yunque.lubricant.Compatibility;
+import app.yunque.lubricant.DataSheet;
 import app.yunque.lubricant.MixedPlaces;
 import app.yunque.lubricant.NextChange;
 import app.yunque.server.job.JobService;
@@ -105,10 +106,9 @@ public class PlaceService {
             var last = PlaceUpkeep.lastFilling(history.getOrDefault(place.id, List.of()));
             var sheet = FillService.sheet(place);
             if (last.isPresent() && last.get().fromShelf != null && sheet.isPresent()) {
-                Compatibility.of(
-                                StoreService.lubricant(last.get().fromShelf),
-                                sheet.get().place(),
-                                Optional.empty())
+                sheet.get()
+                        .washed()
+                        .of(StoreService.lubricant(last.get().fromShelf), DataSheet.UNKNOWN)
                         .grave()
                         .forEach(
                                 f ->

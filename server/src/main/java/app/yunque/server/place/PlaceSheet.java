@@ -297,6 +297,12 @@ public final class PlaceSheet {
                 remains());
     }
 
+    /** The same of what is in it by itself: nothing of an older one is counted. */
+    PlaceJudgement washed() {
+        var full = judgement();
+        return new PlaceJudgement(full.place(), full.kind(), full.start(), Optional.empty());
+    }
+
     /** What is wanted there, the plate over the table. */
     WantedLubricant wantedLubricant() {
         return new WantedLubricant(advice(), told());
@@ -380,7 +386,7 @@ public final class PlaceSheet {
 
     /** What is wanted, in words. */
     public String wantedWords() {
-        return wantedLubricant().words();
+        return wantedLubricant().words(judgement());
     }
 
     /** Whether anything at all is put there. */

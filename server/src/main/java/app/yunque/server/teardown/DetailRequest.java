@@ -82,6 +82,37 @@ public record DetailRequest(
             @Nullable PartKind kind,
             @Nullable String because) {}
 
+    /** Without what was found, and without what belongs there instead: that is in. */
+    DetailRequest asRebuilt(boolean isHeld) {
+        return new DetailRequest(
+                tool,
+                position,
+                area,
+                minutes,
+                people,
+                matchMark,
+                matchedWith,
+                positions,
+                goesOn,
+                facingMatters,
+                check,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                envelope,
+                leavesBy,
+                massKg,
+                thickness,
+                teeth,
+                subassembly,
+                leftAssembled,
+                null,
+                isHeld ? alsoHeldBy : null);
+    }
+
     /**
      * @param shape  round part or box
      * @param width  diameter, or one side of the cross-section

@@ -7,6 +7,7 @@ import app.yunque.teardown.Condition;
 import app.yunque.teardown.Fastening.Locking;
 import app.yunque.teardown.PartKind;
 import app.yunque.teardown.Side;
+import app.yunque.teardown.TeardownStep;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -42,6 +43,26 @@ public record StepRequest(
         Condition condition,
         String note,
         @Nullable DetailRequest detail) {
+
+    /** The step as it stands in the unit once it was rebuilt: what belongs there is in. */
+    StepRequest asRebuilt(TeardownStep rebuilt) {
+        boolean isHeld = rebuilt.fastening() != null;
+        return new StepRequest(
+                version,
+                rebuilt.part(),
+                rebuilt.kind(),
+                count,
+                shaft,
+                side,
+                rebuilt.gear() == null ? null : gear,
+                rebuilt.wayRound(),
+                isHeld ? fastening : null,
+                rebuilt.singleUse(),
+                tray,
+                rebuilt.condition(),
+                rebuilt.note(),
+                detail == null ? null : detail.asRebuilt(isHeld));
+    }
 
     /**
      * @param stage  stage from the input, 1 first

@@ -16,6 +16,7 @@ import java.time.Clock;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import org.hibernate.envers.AuditReaderFactory;
@@ -211,6 +212,13 @@ public class StepService {
         if (stepId.equals(intoId)) {
             throw Refused.because("into", "A step cannot be merged with itself.");
         }
+        if (!Objects.equals(
+                StepMapping.core(step, 1).belongs(), StepMapping.core(into, 1).belongs())) {
+            throw Refused.because(
+                    "into",
+                    "%s and %s are not one: of one of them something else belongs there, or it was missing. Say the same of both first, or leave them apart."
+                            .formatted(step.part, into.part));
+        }
         var batch = UUID.randomUUID();
         var what = "merged " + step.part + " into " + into.part;
         remember(into, lastRevision(intoId), what, batch);
@@ -242,8 +250,14 @@ public class StepService {
         return steps.typedBefore(unitId, like).stream()
                 .filter(s -> seen.add(s.part.toLowerCase(java.util.Locale.ROOT)))
                 .limit(8)
-                .map(StepMapping::given)
+                .map(StepService::givenAsRebuilt)
                 .toList();
+    }
+
+    private static StepRequest givenAsRebuilt(StepEntity step) {
+        var core = StepMapping.core(step, 1);
+        var given = StepMapping.given(step);
+        return core.belongs() == null ? given : given.asRebuilt(core.asRebuilt());
     }
 
     private void undo(StripActionEntity action) {

@@ -1,5 +1,6 @@
 package app.yunque.server.teardown;
 
+import app.yunque.teardown.TeardownStep;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
@@ -27,4 +28,17 @@ public record StepView(
         @Nullable String fastening,
         List<String> facts,
         String keptBy,
-        Instant keptAt) {}
+        Instant keptAt) {
+    StepView asRebuilt(TeardownStep rebuilt) {
+        return new StepView(
+                id,
+                number,
+                given.asRebuilt(rebuilt),
+                rebuilt.inWords(),
+                where,
+                fastening,
+                rebuilt.detail().inWords(),
+                keptBy,
+                keptAt);
+    }
+}

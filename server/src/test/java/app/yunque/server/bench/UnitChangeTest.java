@@ -73,7 +73,7 @@ class UnitChangeTest extends PapersAtBench {
         assertThat(changes).hasSize(2);
         // 40/20 = 2, 41/20 = 2.05.
         assertThat(changes.toString())
-                .contains("ratio from input to output: 2\"")
+                .contains("\"was\":\"2\"")
                 .contains("ratio from input to output: 2.05\"")
                 .contains("wheel cut anew");
         assertThat(ratioStep(job).path("stale").asBoolean()).isTrue();
@@ -81,7 +81,7 @@ class UnitChangeTest extends PapersAtBench {
         assertThat(ratioStep(job).path("stale").asBoolean()).isFalse();
         assertThat(new String(mechanic.get(job + "/report").bytes()))
                 .contains("Changed on the unit")
-                .contains("ratio: ratio from input to output: 2.05, was");
+                .contains("ratio: ratio from input to output: 2.05, was 2 (wheel cut anew)");
         assertThat(mechanic.get("/api/units/" + unit.get("id") + "/changes").body())
                 .hasSize(2)
                 .allSatisfy(c -> assertThat(c.path("job").asLong()).isEqualTo(number));

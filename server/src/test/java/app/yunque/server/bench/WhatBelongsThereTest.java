@@ -99,6 +99,25 @@ class WhatBelongsThereTest {
         assertThat(refused.detail()).contains("plain bolt does not go back");
     }
 
+    /** Typed again at the next strip it is what belongs there, not the wrong part with its finding. */
+    @Test
+    void theNextStripIsOfferedWhatBelongsThere() {
+        line("plain bolt 3/8-16 x 2 fitted where the shoulder bolt belongs");
+        var offered = bench.get(job + "/suggestions?begins=plain%20bolt").body();
+        assertThat(offered.get(0).path("part").asString()).isEqualTo("shoulder bolt");
+        assertThat(offered.get(0).path("detail").path("belongs").isObject()).isFalse();
+    }
+
+    @Test
+    void whatIsMissingIsNotMergedWithWhatCameOff() {
+        var pin = line("pin, tray A");
+        var missing = line("no pin, should be one");
+        var refused =
+                bench.post(job + "/steps/" + missing + "/merge?into=" + pin + "&version=0", null);
+        assertThat(refused.status()).isEqualTo(422);
+        assertThat(refused.detail()).contains("pin and pin are not one");
+    }
+
     @Test
     void aFurtherSetAndAFeelComeBackAsTheyWereSent() {
         var step = Requests.step("cover", "COVER", 1);
