@@ -166,7 +166,12 @@ final class PlaceAnswer {
 
     /** The choice of the lubricant: what was wanted, what each school says, how it stands at work and at the start. */
     private DrawerAnswer.Builder why(Optional<ShelfChoice> choice) {
-        var why = DrawerAnswer.saying("").words("usual in such a place", advice.kind());
+        var why = DrawerAnswer.saying("");
+        // Of what is taken or bought: the table's usual kind may be forbidden here, and is not
+        // named then.
+        choice.ifPresentOrElse(
+                c -> c.chosen().ifPresent(l -> why.words("kind", l.additive().words())),
+                () -> why.words("kind", advice.kind()));
         wanted.ifPresent(g -> tellGrade(why, g, choice));
         heat.filter(h -> h.verdict().isPass())
                 .ifPresent(h -> why.words("worked out", h.sentence()));
