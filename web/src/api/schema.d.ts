@@ -2970,10 +2970,12 @@ export interface components {
             side: "LEFT" | "MIDDLE" | "RIGHT";
             /** Format: int32 */
             stage: number;
+            /** @enum {string} */
+            role?: "DRIVER" | "DRIVEN" | "BEVEL_PINION" | "BEVEL_WHEEL" | "WORM" | "WORM_WHEEL" | "SUN" | "PLANET" | "RING" | "CARRIER" | "ECCENTRIC" | "DISC" | "RING_PINS" | "RACK" | "SCREW" | "NUT" | "FRICTION_DISC" | "FRICTION_WHEEL";
             /** Format: double */
-            tipDiameterMm: number;
+            diameter: number;
             /** Format: double */
-            faceWidthMm: number;
+            width: number;
             /** @enum {string} */
             now: "IN_PLACE" | "ON_BENCH" | "TO_RENEW" | "REFITTED" | "RENEWED";
             wayRound: string;
@@ -3381,6 +3383,22 @@ export interface components {
             keptBy: string;
             /** Format: date-time */
             keptAt: string;
+        };
+        Meeting: {
+            /** Format: int32 */
+            stage: number;
+            /** @enum {string} */
+            lie: "PARALLEL" | "COAXIAL" | "CROSSING" | "SKEW";
+            /** Format: int32 */
+            driver: number;
+            /** Format: int32 */
+            driven: number;
+            /** Format: double */
+            centreDistance: number;
+            isToSize: boolean;
+            inWords: string;
+            positions: string[];
+            members: components["schemas"]["Item"][];
         };
         Mesh: {
             /** Format: int32 */
@@ -4230,13 +4248,12 @@ export interface components {
         };
         Shaft: {
             name: string;
-            /** Format: double */
-            centreToNextMm: number;
             isIn: boolean;
             items: components["schemas"]["Item"][];
         };
         ShaftStack: {
             shafts: components["schemas"]["Shaft"][];
+            meetings: components["schemas"]["Meeting"][];
             housing: components["schemas"]["Item"][];
         };
         ShopSettings: {

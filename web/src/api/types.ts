@@ -78,6 +78,7 @@ export type TurnCountRequest = Schemas["TurnCountRequest"];
 export type TurnCountCheck = Schemas["TurnCountCheck"];
 export type ShaftStackData = Schemas["ShaftStack"];
 export type StackItem = Schemas["Item"];
+export type StackMeeting = Schemas["Meeting"];
 export type WorkingData = Schemas["Working"];
 export type Warning = Schemas["Warning"];
 export type Tray = Schemas["Tray"];

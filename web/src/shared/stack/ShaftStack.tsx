@@ -3,7 +3,7 @@ import { type KeyboardEvent, useEffect, useMemo, useRef, useState } from "react"
 import type { ShaftStackData, StackItem } from "../../api/types";
 import { t } from "../../wording/en";
 import { Half, oneSided } from "./glyphs";
-import { layOut, type PlacedPart, type StackLayout } from "./layout";
+import { layOut, type PlacedCase, type PlacedMate, type PlacedPart, type StackLayout } from "./layout";
 import classes from "./ShaftStack.module.css";
 
 interface Props {
@@ -81,7 +81,14 @@ export function ShaftStack({ stack, chosen, onChoose, marks, low }: Props) {
           aria-label="Parts on their shafts"
         >
           <Patterns />
-          <Case layout={layout} />
+          <Cases layout={layout} />
+          {layout.chains.map((c) => (
+            <path
+              key={c.x}
+              d={`M${c.x - 6} ${c.from} V${c.to} M${c.x + 6} ${c.from} V${c.to}`}
+              className={classes.chain}
+            />
+          ))}
           {layout.shafts.map((shaft) => (
             <g key={shaft.name} className={shaft.isIn ? classes.IN_PLACE : classes.ON_BENCH}>
               <rect
@@ -98,10 +105,18 @@ export function ShaftStack({ stack, chosen, onChoose, marks, low }: Props) {
                 y2={shaft.y}
                 className={classes.centre}
               />
-              <text x={4} y={shaft.y + 5} className={classes.name}>
+              <text x={shaft.nameAt.x} y={shaft.nameAt.y} className={classes.name}>
                 {shaft.name.replace(" shaft", "")}
               </text>
             </g>
+          ))}
+          {layout.mates.map((mate) => (
+            <MateCircle key={`${mate.key}-${mate.x}`} mate={mate} onChoose={onChoose} />
+          ))}
+          {layout.positions.map((p) => (
+            <text key={p.stage} x={p.x} y={p.y} className={classes.position}>
+              {p.text}
+            </text>
           ))}
           {layout.parts.map((part, index) => (
             <Part
@@ -237,13 +252,16 @@ function Part(p: {
         {part.item.kind === "GEAR" && part.outer - part.inner > 22 && (
           <GearName x={middle} y={(part.outer + part.inner) / 2 + 10} text={gearLabel(part.item)} />
         )}
-        <rect
-          x={part.x - 3}
-          y={-part.outer - 3}
-          width={part.width + 6}
-          height={part.outer * 2 + 6}
-          className={classes.touch}
-        />
+        {touchBands(part).map(([from, to]) => (
+          <rect
+            key={from}
+            x={part.x - 3}
+            y={from - 3}
+            width={part.width + 6}
+            height={to - from + 6}
+            className={classes.touch}
+          />
+        ))}
       </g>
       {part.labelY !== undefined && (
         <text x={middle} y={part.labelY} className={classes.number} data-mark={p.mark}>
@@ -251,6 +269,40 @@ function Part(p: {
           {p.mark ? SIGNS[p.mark] : ""}
         </text>
       )}
+    </g>
+  );
+}
+
+/** Where a finger finds a part: what is hollow leaves its middle to what stands in it. */
+function touchBands({ item, inner, outer }: PlacedPart): [number, number][] {
+  const hollow = ["PLANET", "RING", "RING_PINS", "DISC"].includes(item.role ?? "");
+  return hollow
+    ? [
+        [-outer, -inner],
+        [inner, outer],
+      ]
+    : [[-outer, outer]];
+}
+
+/** A wheel of a shaft that crosses this one, seen along its axis; the wheel itself stands on its own shaft. */
+function MateCircle({ mate, onChoose }: { mate: PlacedMate; onChoose: (key: string) => void }) {
+  const across = mate.y === mate.partnerY;
+  const below = mate.y > mate.partnerY;
+  const textY = across ? mate.y - mate.radius + 16 : mate.y + (below ? mate.radius * 0.5 : -mate.radius - 5);
+  return (
+    // biome-ignore lint/a11y: the wheel itself, on its own shaft, is the button; this is how it looks from here
+    <g className={classes.mate} onClick={() => onChoose(mate.key)}>
+      <title>{`${mate.name}, on the ${mate.shaft}, seen along its axis`}</title>
+      <circle cx={mate.x} cy={mate.y} r={mate.radius} />
+      <circle cx={mate.x} cy={mate.y} r={mate.radius * 0.93} className="pitch" />
+      <circle cx={mate.x} cy={mate.y} r={mate.hub} />
+      <path
+        d={`M${mate.x - mate.radius - 6} ${mate.y} H${mate.x + mate.radius + 6} M${mate.x} ${mate.y - mate.radius - 6} V${mate.y + mate.radius + 6}`}
+        className={classes.centre}
+      />
+      <text x={mate.x} y={textY} className={classes.position}>
+        {mate.shaft.replace(" shaft", "")}
+      </text>
     </g>
   );
 }
@@ -269,11 +321,10 @@ function GearName({ x, y, text }: { x: number; y: number; text: string }) {
   );
 }
 
-/** The case in section: two walls with their holes left open, floor and roof. */
-function Case({ layout }: { layout: StackLayout }) {
-  const { left, right, top, bottom } = layout.caseBox;
-  const bars = (side: "left" | "right") => {
-    const edges = [top, ...layout.shafts.flatMap((s) => [s.y - s.holes[side], s.y + s.holes[side]]), bottom];
+/** Each case in section: two walls with their holes left open, floor and roof. */
+function Cases({ layout }: { layout: StackLayout }) {
+  const bars = (box: PlacedCase, side: "left" | "right") => {
+    const edges = [box.top, ...box.holes.flatMap((h) => [h.y - h[side], h.y + h[side]]), box.bottom];
     return Array.from(
       { length: edges.length / 2 },
       (_, i) => [edges[2 * i] ?? 0, edges[2 * i + 1] ?? 0] as const,
@@ -281,19 +332,23 @@ function Case({ layout }: { layout: StackLayout }) {
   };
   return (
     <g className={classes.case}>
-      {(["left", "right"] as const).map((side) =>
-        bars(side).map(([from, to]) => (
-          <rect
-            key={`${side}-${from}`}
-            x={side === "left" ? left - layout.wall : right}
-            y={from}
-            width={layout.wall}
-            height={Math.max(0, to - from)}
-          />
-        )),
-      )}
-      <rect x={left} y={top} width={right - left} height={7} />
-      <rect x={left} y={bottom - 7} width={right - left} height={7} />
+      {layout.cases.map((box) => (
+        <g key={`${box.left}-${box.top}`}>
+          {(["left", "right"] as const).map((side) =>
+            bars(box, side).map(([from, to]) => (
+              <rect
+                key={`${side}-${from}`}
+                x={side === "left" ? box.left - layout.wall : box.right}
+                y={from}
+                width={layout.wall}
+                height={Math.max(0, to - from)}
+              />
+            )),
+          )}
+          <rect x={box.left} y={box.top} width={box.right - box.left} height={7} />
+          <rect x={box.left} y={box.bottom - 7} width={box.right - box.left} height={7} />
+        </g>
+      ))}
     </g>
   );
 }
@@ -301,7 +356,11 @@ function Case({ layout }: { layout: StackLayout }) {
 const STATES = ["IN_PLACE", "ON_BENCH", "TO_RENEW", "REFITTED", "RENEWED"] as const;
 
 function Legend({ stack }: { stack: ShaftStackData }) {
-  const all = [...stack.shafts.flatMap((s) => s.items), ...stack.housing];
+  const all = [
+    ...stack.shafts.flatMap((s) => s.items),
+    ...stack.meetings.flatMap((m) => m.members),
+    ...stack.housing,
+  ];
   return (
     <ul className={classes.legend}>
       {STATES.filter((now) => all.some((i) => i.now === now)).map((now) => (

@@ -9,6 +9,9 @@ export function Half({ part, hatch }: { part: PlacedPart; hatch: string }) {
   const top = -outer;
   const h = outer - inner;
   const body = { x, y: top, width: w, height: h };
+  if (part.item.role && part.item.role !== "DRIVER" && part.item.role !== "DRIVEN") {
+    return <Wheel part={part} hatch={hatch} />;
+  }
   switch (part.item.kind) {
     case "GEAR":
       return (
@@ -168,8 +171,11 @@ export function Half({ part, hatch }: { part: PlacedPart; hatch: string }) {
   }
 }
 
-/** Kinds that sit at one place of the circumference and not all round: only their upper half is drawn. */
+/** Drawn once: a part at one place of the circumference, and a thread, whose turns pass behind its axis. */
 export const oneSided = (part: PlacedPart) =>
+  part.item.role ? part.item.role === "WORM" || part.item.role === "SCREW" : isAtOnePlace(part);
+
+const isAtOnePlace = (part: PlacedPart) =>
   ["KEY", "BALL", "SPRING", "ROLLER", "PIN", "COTTER_PIN", "PAWL", "PLUNGER", "LEVER"].includes(
     part.item.kind,
   );
@@ -235,6 +241,106 @@ function Leaves(p: { x: number; y: number; width: number; height: number; count:
       ))}
     </>
   );
+}
+
+/** A wheel of the papers that is no plain gear, in section. */
+function Wheel({ part, hatch }: { part: PlacedPart; hatch: string }) {
+  const { x, width: w, inner, outer, second = inner } = part;
+  const body = { x, y: -outer, width: w, height: outer - inner };
+  const pitch = (y: number) => <line x1={x - 4} x2={x + w + 4} y1={-y} y2={-y} className="pitch" />;
+  switch (part.item.role) {
+    case "BEVEL_PINION":
+    case "BEVEL_WHEEL": {
+      const boss = Math.min(10, w / 2);
+      const hub = inner + (outer - inner) * 0.4;
+      return (
+        <>
+          <path
+            d={`M${x} ${-inner} V${-hub} L${x + boss} ${-outer} L${x + w} ${-second} V${-inner} Z`}
+            fill={hatch}
+          />
+          <line x1={x + boss - 6} y1={-outer - 4} x2={x + w + 6} y2={-second + 4} className="pitch" />
+        </>
+      );
+    }
+    case "WORM":
+    case "SCREW": {
+      const threads = Math.max(4, Math.round(w / 12));
+      const step = w / threads;
+      return (
+        <>
+          <rect x={x} y={-outer} width={w} height={2 * outer} fill="var(--paper)" />
+          <path
+            d={Array.from(
+              { length: threads },
+              (_, i) => `M${x + step * i} ${outer} L${x + step * (i + 0.7)} ${-outer}`,
+            ).join(" ")}
+            fill="none"
+          />
+          <path
+            d={`M${x - 4} ${-outer * 0.84} H${x + w + 4} M${x - 4} ${outer * 0.84} H${x + w + 4}`}
+            className="pitch"
+          />
+        </>
+      );
+    }
+    case "WORM_WHEEL":
+      return (
+        <path
+          d={`M${x} ${-inner} V${-outer - 4} Q${x + w / 2} ${-outer + 6} ${x + w} ${-outer - 4} V${-inner} Z`}
+          fill={hatch}
+        />
+      );
+    case "CARRIER":
+      return (
+        <>
+          <rect x={x} y={-outer} width={9} height={outer - inner} fill={hatch} />
+          <rect x={x + w - 9} y={-outer} width={9} height={outer - inner} fill={hatch} />
+          <rect x={x} y={-second - 4} width={w} height={8} fill="var(--paper)" />
+        </>
+      );
+    case "DISC": {
+      const hole = Math.min(7, body.height * 0.16);
+      const middle = -(inner + outer) / 2;
+      return (
+        <>
+          <rect {...body} fill={hatch} />
+          <rect x={x} y={middle - hole} width={w} height={2 * hole} fill="var(--paper)" />
+        </>
+      );
+    }
+    case "ECCENTRIC":
+      return (
+        <>
+          <rect {...body} fill={hatch} />
+          {pitch((inner + outer) / 2)}
+        </>
+      );
+    case "RING":
+      return (
+        <>
+          <rect {...body} fill={hatch} />
+          {pitch(inner + 2)}
+        </>
+      );
+    case "RING_PINS":
+      return <rect {...body} rx={3} fill="var(--paper)" />;
+    case "PLANET":
+      return (
+        <>
+          <rect {...body} fill={hatch} />
+          {pitch(outer - 2)}
+          {pitch(inner + 2)}
+        </>
+      );
+    default:
+      return (
+        <>
+          <rect {...body} fill={hatch} />
+          {pitch(outer - 2)}
+        </>
+      );
+  }
 }
 
 function springPath(x: number, w: number, y: number, h: number): string {

@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
-import type { ShaftStackData, StackItem } from "../../api/types";
-import { layOut } from "./layout";
+import type { ShaftStackData, StackItem, StackMeeting } from "../../api/types";
+import { layOut, type PlacedCase } from "./layout";
 
 const item = (part: string, more: Partial<StackItem>): StackItem => ({
   number: 0,
@@ -10,23 +10,42 @@ const item = (part: string, more: Partial<StackItem>): StackItem => ({
   zone: "INSIDE",
   side: "MIDDLE",
   stage: 0,
-  tipDiameterMm: 0,
-  faceWidthMm: 0,
+  diameter: 0,
+  width: 0,
   now: "IN_PLACE",
   wayRound: "",
   tray: "",
   ...more,
 });
 
-const gear = (part: string, stage: number, tipDiameterMm: number) =>
-  item(part, { kind: "GEAR", stage, tipDiameterMm, faceWidthMm: 30 });
+const gear = (part: string, stage: number, diameter: number) =>
+  item(part, { kind: "GEAR", stage, role: "DRIVER", diameter, width: 30 });
+
+const meeting = (
+  stage: number,
+  driver: number,
+  driven: number,
+  centreDistance: number,
+  more: Partial<StackMeeting> = {},
+): StackMeeting => ({
+  stage,
+  lie: "PARALLEL",
+  driver,
+  driven,
+  centreDistance,
+  isToSize: true,
+  inWords: "",
+  positions: [],
+  members: [],
+  ...more,
+});
 
 const reducer: ShaftStackData = {
   housing: [],
+  meetings: [meeting(1, 1, 2, 86), meeting(2, 2, 3, 136.6)],
   shafts: [
     {
       name: "input shaft",
-      centreToNextMm: 86,
       isIn: true,
       items: [
         item("cover", { kind: "COVER", zone: "OUTSIDE_LEFT", side: "LEFT", number: 1, stepId: "a" }),
@@ -37,11 +56,10 @@ const reducer: ShaftStackData = {
     },
     {
       name: "intermediate shaft",
-      centreToNextMm: 136.6,
       isIn: true,
       items: [gear("wheel 1", 1, 137), gear("pinion 2", 2, 70)],
     },
-    { name: "output shaft", centreToNextMm: 0, isIn: true, items: [gear("wheel 2", 2, 215)] },
+    { name: "output shaft", isIn: true, items: [gear("wheel 2", 2, 215)] },
   ],
 };
 
@@ -104,7 +122,7 @@ describe("shaft stack on the sheet", () => {
       item("seal", { kind: "SEAL", zone: "OUTSIDE_RIGHT", side: "RIGHT" }),
     );
     const stack = { ...reducer, shafts };
-    const { caseBox } = layOut(stack);
+    const caseBox = layOut(stack).cases[0] as PlacedCase;
     expect(find("spacer", stack).x + find("spacer", stack).width).toBeLessThanOrEqual(caseBox.right);
     expect(find("spacer", stack).x).toBeGreaterThan(find("wheel 2", stack).x);
     const last = layOut(stack).parts.filter((p) => p.item.zone === "OUTSIDE_RIGHT");
@@ -130,7 +148,6 @@ describe("shaft stack on the sheet", () => {
   it("gives shafts, bores and covers beyond the papers rows of their own", () => {
     const rows = Array.from({ length: 6 }, (_, s) => ({
       name: `shaft ${s + 1}`,
-      centreToNextMm: 0,
       isIn: true,
       items: Array.from({ length: 20 }, (_, i) =>
         item(`part ${s}-${i}`, {
@@ -141,7 +158,7 @@ describe("shaft stack on the sheet", () => {
         }),
       ),
     }));
-    const layout = layOut({ housing: [], shafts: rows });
+    const layout = layOut({ housing: [], meetings: [], shafts: rows });
     expect(layout.parts).toHaveLength(120);
     layout.shafts.slice(1).forEach((shaft, s) => {
       const above = layout.parts.filter((p) => p.y === layout.shafts[s]?.y);
@@ -156,17 +173,16 @@ describe("shaft stack on the sheet", () => {
   it("draws both pairs of a cluster to the scale of the gap they share, behind a shaft without gears", () => {
     const cluster: ShaftStackData = {
       housing: [],
+      meetings: [meeting(2, 2, 3, 90), meeting(3, 2, 3, 90)],
       shafts: [
-        { name: "worm", centreToNextMm: 0, isIn: true, items: [] },
+        { name: "worm", isIn: true, items: [] },
         {
           name: "cluster",
-          centreToNextMm: 90,
           isIn: true,
           items: [gear("pinion 2", 2, 64), gear("pinion 3", 3, 94)],
         },
         {
           name: "output",
-          centreToNextMm: 0,
           isIn: true,
           items: [gear("wheel 2", 2, 124), gear("wheel 3", 3, 94)],
         },
@@ -183,8 +199,8 @@ describe("shaft stack on the sheet", () => {
     expect(placed("pinion 3").x).toBeGreaterThan(placed("pinion 2").x);
     const sheet = layOut(cluster);
     for (const part of sheet.parts) {
-      expect(part.y - part.outer).toBeGreaterThanOrEqual(sheet.caseBox.top);
-      expect(part.y + part.outer).toBeLessThanOrEqual(sheet.caseBox.bottom);
+      expect(part.y - part.outer).toBeGreaterThanOrEqual(sheet.cases[0]?.top ?? 0);
+      expect(part.y + part.outer).toBeLessThanOrEqual(sheet.cases[0]?.bottom ?? 0);
     }
   });
 });

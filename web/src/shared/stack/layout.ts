@@ -1,13 +1,35 @@
 import type { ShaftStackData, StackItem } from "../../api/types";
+import { BOTTOM, type Heights, heightsOf } from "./heights";
+import { type Block, blocksOf, type Mate, type Row, type Slot } from "./rows";
+import { EDGE, GAP, RADII, total, WALL, widthOf } from "./sizes";
+import { assemblyWidth, placeSlot } from "./wheels";
 
-/** Where everything of the shaft stack stands on the sheet; plain arithmetic, no rule of the job. */
+/**
+ * Where everything of the shaft stack stands on the sheet; plain arithmetic, no rule of the job. Shafts that lie side by side have a
+ * case of their own, those in one axis a row of their own; where shafts cross, the cases stand beside each other, and each shows
+ * the wheel of the other as it is seen from there.
+ */
 export interface StackLayout {
   width: number;
   height: number;
-  caseBox: { left: number; right: number; top: number; bottom: number };
   wall: number;
+  cases: PlacedCase[];
   shafts: PlacedShaft[];
   parts: PlacedPart[];
+  mates: PlacedMate[];
+  /** Names of the lever positions in which the stage above them carries. */
+  positions: { stage: number; x: number; y: number; text: string }[];
+  /** Chains and belts between the wheels of two rows. */
+  chains: { x: number; from: number; to: number }[];
+}
+
+export interface PlacedCase {
+  left: number;
+  right: number;
+  top: number;
+  bottom: number;
+  /** Holes in its walls, by the shafts that pass them. */
+  holes: { y: number; left: number; right: number }[];
 }
 
 export interface PlacedShaft {
@@ -20,6 +42,8 @@ export interface PlacedShaft {
   from: number;
   to: number;
   isIn: boolean;
+  /** Where its name stands. */
+  nameAt: { x: number; y: number };
 }
 
 export interface PlacedPart {
@@ -31,262 +55,326 @@ export interface PlacedPart {
   y: number;
   inner: number;
   outer: number;
+  /** Radius at its narrow end, of a bevel gear; radius of the planet pins, of a carrier. */
+  second?: number;
   /** Height of the number above the part; undefined when it carries none. */
   labelY: number | undefined;
 }
 
+/** A wheel of another shaft, seen along its axis. */
+export interface PlacedMate {
+  key: string;
+  name: string;
+  shaft: string;
+  x: number;
+  y: number;
+  radius: number;
+  /** Height of the axis that it meshes across; its name stands on the other side. */
+  partnerY: number;
+  /** Width of its shaft's end. */
+  hub: number;
+}
+
 const NAMES = 96;
-const GAP = 5;
-const WALL = 24;
-const EDGE = 14;
-const TOP = 34;
-const BOTTOM = 4;
 const LABEL = 12;
 /** Half the width of a printed digit, with a little air. */
 const DIGIT = 4;
+/** Cases stand beside each other up to this width, then below. */
+const WIDEST = 1180;
 
-const WIDTHS: Partial<Record<StackItem["kind"], number>> = {
-  COVER: 17,
-  COUPLING: 40,
-  SEAL: 13,
-  O_RING: 8,
-  GASKET: 5,
-  NUT: 20,
-  TAB_WASHER: 6,
-  WASHER: 6,
-  COTTER_PIN: 10,
-  BEARING: WALL,
-  SPACER: 16,
-  CIRCLIP: 6,
-  KEY: 24,
-  SPRING: 18,
-  BALL: 14,
-  ROLLER: 16,
-  PIN: 12,
-  SCREW: 26,
-  PLUG: 20,
-  FELT: 8,
-  COLLET: 10,
-  BUSH: 26,
-  WORM: 54,
-  RING_GEAR: 34,
-  CARRIER: 22,
-  CAM_DISC: 16,
-  ECCENTRIC: 22,
-  GEAR: 26,
-  PAWL: 16,
-  PLUNGER: 16,
-  LEVER: 14,
-  HOUSING: 24,
-  SHAFT: 30,
-};
-
-/** Outer radius of a kind in multiples of its shaft's radius; covers and bearings follow the bore instead. */
-const RADII: Partial<Record<StackItem["kind"], number>> = {
-  COUPLING: 2.3,
-  SEAL: 1.75,
-  O_RING: 1.4,
-  NUT: 1.65,
-  TAB_WASHER: 1.55,
-  WASHER: 1.5,
-  SPACER: 1.4,
-  CIRCLIP: 1.35,
-  COTTER_PIN: 1.4,
-  FELT: 1.7,
-  COLLET: 1.45,
-  BUSH: 1.4,
-  WORM: 1.9,
-  RING_GEAR: 3,
-  CARRIER: 2.3,
-  CAM_DISC: 2.6,
-  ECCENTRIC: 1.8,
-  PAWL: 2.2,
-  LEVER: 2.6,
-  SHAFT: 1,
-};
-
-function widthOf(item: StackItem): number {
-  if (item.stage > 0 && item.faceWidthMm > 0) {
-    return Math.min(76, Math.max(30, item.faceWidthMm * 0.95));
-  }
-  if (item.kind === "SHIM") {
-    return 3 + 4 * Math.min(item.count, 5);
-  }
-  const one = WIDTHS[item.kind] ?? 18;
-  return item.kind === "SPACER" ? one * Math.min(item.count, 3) : one;
-}
-
-const total = (items: StackItem[]) => items.reduce((sum, item) => sum + widthOf(item) + GAP, 0);
-const isPaperGear = (item: StackItem) => item.stage > 0;
-
-interface Rows {
-  outLeft: StackItem[];
-  wallLeft: StackItem[];
-  left: StackItem[];
-  gears: StackItem[];
-  middle: StackItem[];
-  right: StackItem[];
-  wallRight: StackItem[];
-  outRight: StackItem[];
-}
-
-function rowsOf(items: StackItem[]): Rows {
-  const inside = items.filter((i) => i.zone === "INSIDE" && !isPaperGear(i));
-  return {
-    outLeft: items.filter((i) => i.zone === "OUTSIDE_LEFT"),
-    wallLeft: items.filter((i) => i.zone === "WALL_LEFT"),
-    left: inside.filter((i) => i.side === "LEFT"),
-    gears: items.filter(isPaperGear),
-    middle: inside.filter((i) => i.side === "MIDDLE"),
-    right: inside.filter((i) => i.side === "RIGHT"),
-    wallRight: items.filter((i) => i.zone === "WALL_RIGHT"),
-    outRight: items.filter((i) => i.zone === "OUTSIDE_RIGHT"),
-  };
-}
-
-const widest = (rows: Rows[], pick: (row: Rows) => StackItem[]) =>
+const widest = (rows: Row[], pick: (row: Row) => StackItem[]) =>
   Math.max(0, ...rows.map((r) => total(pick(r))));
 
-/** Centres of the mesh planes inside the case, measured from its left wall, and the width they need in all. */
-function planes(rows: Rows[]): { centres: Map<number, number>; needed: number } {
+interface Planes {
+  /** Centres of the planes of the stages inside the case, measured from its left wall. */
+  centres: Map<number, number>;
+  /** Room for a stage, either side of its centre. */
+  halves: Map<number, number>;
+  needed: number;
+}
+
+type SlotWidth = (slot: Slot) => number;
+
+const mateWidth = (mate: Mate, heights: Heights) =>
+  mate.item.diameter * heights.scaleOf(mate.meeting.stage) + 2 * GAP;
+
+function planes(block: Block, heights: Heights, widthOfSlot: SlotWidth): Planes {
+  const { rows } = block;
   const cursor = rows.map((r) => total(r.left) + EDGE);
-  const stages = [...new Set(rows.flatMap((r) => r.gears.map((g) => g.stage)))].sort((a, b) => a - b);
+  const next = rows.map(() => 0);
+  const stages = [...new Set(rows.flatMap((r) => r.inner.map((g) => g.stage)))]
+    .filter((stage) => stage > 0)
+    .sort((a, b) => a - b);
   const centres = new Map<number, number>();
+  const halves = new Map<number, number>();
   let edge = EDGE;
+  /** Passes the parts of a row up to the given stage, or to its end. */
+  const pass = (r: number, stage: number | undefined) => {
+    const inner = rows[r]?.inner ?? [];
+    while ((next[r] ?? 0) < inner.length) {
+      const slot = inner[next[r] ?? 0];
+      if (!slot || slot.stage === stage) {
+        return slot;
+      }
+      if (slot.stage > 0) {
+        // The stages of a row that follow each other in another order than their numbers wait for their turn.
+        if (stage !== undefined && (centres.has(slot.stage) || slot.stage > stage)) {
+          return undefined;
+        }
+      } else {
+        cursor[r] = (cursor[r] ?? 0) + widthOfSlot(slot) + GAP;
+      }
+      next[r] = (next[r] ?? 0) + 1;
+    }
+    return undefined;
+  };
   for (const stage of stages) {
-    const here = rows.flatMap((r, s) =>
-      r.gears.filter((g) => g.stage === stage).map((g) => ({ s, w: widthOf(g) })),
-    );
-    const half = Math.max(...here.map((g) => g.w)) / 2;
-    const centre = Math.max(edge + half, ...here.map((g) => (cursor[g.s] ?? 0) + g.w / 2));
+    const here = rows.flatMap((row, r) => {
+      const slot = row.inner.some((s) => s.stage === stage) ? pass(r, stage) : undefined;
+      const own = row.inner.find((s) => s.stage === stage);
+      return slot || own ? [{ r, w: widthOfSlot((slot ?? own) as Slot) }] : [];
+    });
+    const seen = block.mates.filter((m) => m.meeting.stage === stage).map((m) => mateWidth(m, heights));
+    const half = Math.max(...here.map((g) => g.w), ...seen) / 2;
+    const centre = Math.max(edge + half, ...here.map((g) => (cursor[g.r] ?? 0) + g.w / 2));
     centres.set(stage, centre);
+    halves.set(stage, half);
     edge = centre + half + GAP * 2;
     for (const g of here) {
-      cursor[g.s] = centre + g.w / 2 + GAP;
+      cursor[g.r] = centre + g.w / 2 + GAP;
+      next[g.r] = (next[g.r] ?? 0) + 1;
     }
   }
-  const needed = Math.max(
-    edge + EDGE,
-    ...rows.map((r, s) => (cursor[s] ?? 0) + total(r.middle) + total(r.right) + EDGE),
-  );
-  return { centres, needed };
+  rows.forEach((_, r) => {
+    pass(r, undefined);
+  });
+  const needed = Math.max(edge + EDGE, ...rows.map((r, s) => (cursor[s] ?? 0) + total(r.right) + EDGE));
+  return { centres, halves, needed };
 }
 
 /** Lays the stack out on a sheet of about the given size; a crowded one grows wider. */
 export function layOut(stack: ShaftStackData, wantedWidth = 860, wantedHeight = 256): StackLayout {
-  const rows = stack.shafts.map((s) => rowsOf(s.items));
+  const blocks = blocksOf(stack);
+  const share = wantedWidth / Math.max(1, Math.min(2, blocks.length));
+  const sheet: StackLayout = {
+    width: 0,
+    height: 0,
+    wall: WALL,
+    cases: [],
+    shafts: [],
+    parts: [],
+    mates: [],
+    positions: [],
+    chains: [],
+  };
+  let x = 0;
+  let y = 0;
+  let row = 0;
+  for (const block of blocks) {
+    const placed = placeBlock(stack, block, share, wantedHeight);
+    if (x > 0 && x + placed.width > WIDEST) {
+      x = 0;
+      y += row;
+      row = 0;
+    }
+    add(sheet, placed, x, y);
+    x += placed.width;
+    row = Math.max(row, placed.height);
+    sheet.width = Math.max(sheet.width, x);
+    sheet.height = Math.max(wantedHeight, y + row);
+  }
+  // The shafts keep the order of the unit, however they were sorted into cases.
+  sheet.shafts.sort((a, b) => order(stack, a) - order(stack, b));
+  label(sheet.parts);
+  return sheet;
+}
+
+const order = (stack: ShaftStackData, shaft: PlacedShaft) =>
+  stack.shafts.findIndex((s) => s.name === shaft.name);
+
+function add(sheet: StackLayout, one: StackLayout, x: number, y: number): void {
+  sheet.cases.push(
+    ...one.cases.map((c) => ({
+      left: c.left + x,
+      right: c.right + x,
+      top: c.top + y,
+      bottom: c.bottom + y,
+      holes: c.holes.map((h) => ({ ...h, y: h.y + y })),
+    })),
+  );
+  sheet.shafts.push(
+    ...one.shafts.map((s) => ({
+      ...s,
+      from: s.from + x,
+      to: s.to + x,
+      y: s.y + y,
+      nameAt: { x: s.nameAt.x + x, y: s.nameAt.y + y },
+    })),
+  );
+  sheet.parts.push(
+    ...one.parts.map((p) => ({
+      ...p,
+      x: p.x + x,
+      y: p.y + y,
+      labelY: p.labelY === undefined ? undefined : p.labelY + y,
+    })),
+  );
+  sheet.mates.push(...one.mates.map((m) => ({ ...m, x: m.x + x, y: m.y + y, partnerY: m.partnerY + y })));
+  sheet.positions.push(...one.positions.map((p) => ({ ...p, x: p.x + x, y: p.y + y })));
+  sheet.chains.push(...one.chains.map((c) => ({ x: c.x + x, from: c.from + y, to: c.to + y })));
+}
+
+function placeBlock(stack: ShaftStackData, block: Block, wantedWidth: number, wantedHeight: number) {
+  const { rows } = block;
+  const heights = heightsOf(block, stack, wantedHeight);
+  const widthOfSlot: SlotWidth = (slot) => assemblyWidth(slot, heights.scaleOf, block.mates);
+  const { centres, halves, needed } = planes(block, heights, widthOfSlot);
   const outLeft = Math.max(46, widest(rows, (r) => r.outLeft) + EDGE);
   const outRight = Math.max(46, widest(rows, (r) => r.outRight) + EDGE);
-  const { centres, needed } = planes(rows);
   const inside = Math.max(needed, wantedWidth - NAMES - outLeft - outRight - 2 * WALL);
   const caseLeft = NAMES + outLeft + WALL;
   const caseRight = caseLeft + inside;
   const width = caseRight + WALL + outRight;
-
-  const heights = vertical(stack, rows, wantedHeight);
-  const shafts: PlacedShaft[] = stack.shafts.map((shaft, s) => ({
-    name: shaft.name,
-    y: heights.centres[s] ?? 0,
-    radius: heights.radii[s] ?? 6,
-    bore: heights.bores[s] ?? 12,
-    holes: {
-      left: (rows[s]?.wallLeft.length ?? 0) > 0 ? (heights.bores[s] ?? 0) : (heights.radii[s] ?? 0) + 2,
-      right: (rows[s]?.wallRight.length ?? 0) > 0 ? (heights.bores[s] ?? 0) : (heights.radii[s] ?? 0) + 2,
-    },
-    from: s === 0 || total(rows[s]?.outLeft ?? []) > 0 ? caseLeft - WALL - outLeft + EDGE : caseLeft - WALL,
-    to: s === stack.shafts.length - 1 || total(rows[s]?.outRight ?? []) > 0 ? width - EDGE : caseRight + WALL,
-    isIn: shaft.isIn,
-  }));
-
   const spare = inside - needed;
-  const parts = rows.flatMap((row, s) =>
-    shaftParts(row, s, shafts, {
-      caseLeft,
-      caseRight,
-      plane: (stage) =>
-        caseLeft +
-        (centres.get(stage) ?? 0) +
-        (spare * ([...centres.keys()].indexOf(stage) + 1)) / (centres.size + 1),
-      scaleOf: heights.scaleOf,
-    }),
-  );
-  label(parts);
+  const stages = [...centres.keys()];
+  const plane = (stage: number) =>
+    caseLeft + (centres.get(stage) ?? 0) + (spare * (stages.indexOf(stage) + 1)) / (stages.length + 1);
+  const ruler: Ruler = { caseLeft, caseRight, plane, scaleOf: heights.scaleOf, widthOfSlot, block, stack };
+
+  const shafts: PlacedShaft[] = [];
+  const parts: PlacedPart[] = [];
+  const holes: PlacedCase["holes"] = [];
+  rows.forEach((row, r) => {
+    const radius = heights.radii[r] ?? 6;
+    const bore = heights.bores[r] ?? 12;
+    const open = {
+      left: row.wallLeft.length > 0 ? bore : radius + 2,
+      right: row.wallRight.length > 0 ? bore : radius + 2,
+    };
+    const y = heights.centres[r] ?? 0;
+    holes.push({ y, ...open });
+    const first = r === 0 && row.shafts[0] === 0;
+    const isLast = row.shafts.includes(stack.shafts.length - 1);
+    const whole = {
+      from: first || row.outLeft.length > 0 ? caseLeft - WALL - outLeft + EDGE : caseLeft - WALL,
+      to: isLast || row.outRight.length > 0 ? width - EDGE : caseRight + WALL,
+    };
+    const axis: Axis = { radius, bore, y, row: r };
+    parts.push(...rowParts(row, axis, ruler));
+    const ends = endsOf(row, stack, whole, plane, halves);
+    row.shafts.forEach((s, place) => {
+      const shaft = stack.shafts[s];
+      const [from, to] = ends[place] ?? [whole.from, whole.to];
+      if (shaft) {
+        shafts.push({
+          name: shaft.name,
+          y,
+          radius,
+          bore,
+          holes: open,
+          from,
+          to,
+          isIn: shaft.isIn,
+          nameAt: place === 0 ? { x: 4, y: y + 5 } : { x: from + 8, y: heights.bottom - 12 },
+        });
+      }
+    });
+  });
   return {
     width,
     height: Math.max(wantedHeight, heights.bottom + BOTTOM),
-    caseBox: { left: caseLeft, right: caseRight, top: heights.top, bottom: heights.bottom },
     wall: WALL,
+    cases: [{ left: caseLeft, right: caseRight, top: heights.top, bottom: heights.bottom, holes }],
     shafts,
     parts,
+    mates: matesOf(block, stack, heights, plane),
+    positions: stack.meetings
+      .filter((m) => m.positions.length > 0 && centres.has(m.stage))
+      .map((m) => ({
+        stage: m.stage,
+        x: plane(m.stage),
+        y: heights.bottom - 11,
+        text: m.positions.join(", "),
+      })),
+    chains: chainsOf(rows, stack, heights, plane),
   };
 }
 
-/** Height of a shaft, bore or cover that the papers say nothing of. */
-const ROW = 76;
-
-interface Heights {
-  scaleOf: (stage: number) => number;
-  centres: number[];
-  radii: number[];
-  bores: number[];
-  top: number;
-  bottom: number;
-}
-
-/** Heights of all shafts: those of the papers to scale, the others in even rows below them. */
-function vertical(stack: ShaftStackData, rows: Rows[], height: number): Heights {
-  const ofPapers = rows.reduce((last, row, s) => (row.gears.length > 0 ? s + 1 : last), 0);
-  const papers =
-    ofPapers > 1
-      ? toScale({ ...stack, shafts: stack.shafts.slice(0, ofPapers) }, rows.slice(0, ofPapers), height)
-      : undefined;
-  const even = Math.max(ROW, papers ? 0 : (height - TOP - BOTTOM) / Math.max(rows.length, 1));
-  const start = papers ? papers.bottom + 4 : TOP;
-  const others = rows.slice(papers ? ofPapers : 0);
-  const radius = Math.min(13, even * 0.14);
-  return {
-    scaleOf: papers?.scaleOf ?? (() => 1),
-    centres: [...(papers?.centres ?? []), ...others.map((_, i) => start + even * (i + 0.56))],
-    radii: [...(papers?.radii ?? []), ...others.map(() => radius)],
-    bores: [...(papers?.bores ?? []), ...others.map(() => Math.min(radius * 2.35, even * 0.36))],
-    top: TOP,
-    bottom: others.length > 0 ? start + even * others.length + 4 : (papers?.bottom ?? height - BOTTOM),
-  };
-}
-
-/**
- * Heights of the shafts of the papers. Distances go by the square root of the centre distances, so that a small first
- * stage stays readable beside a large last one; each stage is true to scale in itself, so its gears meet.
- */
-function toScale(stack: ShaftStackData, rows: Rows[], height: number): Heights {
-  const last = stack.shafts.length - 1;
-  const tip = (s: number) => Math.max(1, ...(rows[s]?.gears ?? []).map((g) => g.tipDiameterMm / 2));
-  const known = stack.shafts.slice(0, last).filter((s) => s.centreToNextMm > 0);
-  // Where no pair of gears tells the distance, as beside a worm, it is drawn as the mean of the others.
-  const mean = known.reduce((sum, s) => sum + s.centreToNextMm, 0) / Math.max(1, known.length);
-  const roots = stack.shafts.slice(0, last).map((s) => Math.sqrt(Math.max(1, s.centreToNextMm || mean)));
-  const usable = height - TOP - BOTTOM - 2 * EDGE;
-  const share =
-    tip(0) / (roots[0] ?? 1) + roots.reduce((a, b) => a + b, 0) + tip(last) / (roots[last - 1] ?? 1);
-  const distances = roots.map((root) => (usable / share) * root);
-  // A stage is to scale by the gap that its gears stand across; the pairs of a cluster share one.
-  const gapOf = (stage: number) => rows.findIndex((row) => row.gears.some((g) => g.stage === stage));
-  const scaleOf = (stage: number) => usable / share / (roots[gapOf(stage)] ?? 1);
-
-  const centres = [TOP + EDGE + Math.max((tip(0) * usable) / share / (roots[0] ?? 1), 14)];
-  for (const distance of distances) {
-    centres.push((centres.at(-1) ?? 0) + distance);
-  }
-  const room = (s: number) =>
-    Math.min(distances[s - 1] ?? Number.POSITIVE_INFINITY, distances[s] ?? Number.POSITIVE_INFINITY);
-  const radii = rows.map((row, s) => {
-    const smallest = Math.min(...row.gears.map((g) => (g.tipDiameterMm / 2) * scaleOf(g.stage)), 30);
-    return Math.max(5, Math.min(smallest * 0.6, 13, room(s) * 0.16));
+/** Where each shaft of an axis begins and ends: one stops in the stage, the next begins behind it. */
+function endsOf(
+  row: Row,
+  stack: ShaftStackData,
+  whole: { from: number; to: number },
+  plane: (stage: number) => number,
+  halves: Map<number, number>,
+): [number, number][] {
+  let from = whole.from;
+  return row.shafts.map((s, place) => {
+    const joint = row.inner.find(
+      (slot) => slot.shaft === s && stack.meetings.some((m) => m.stage === slot.stage && m.lie === "COAXIAL"),
+    );
+    if (place === row.shafts.length - 1 || !joint) {
+      return [from, whole.to];
+    }
+    const start = from;
+    const half = halves.get(joint.stage) ?? 0;
+    from = plane(joint.stage) + half - 9;
+    return [start, plane(joint.stage) + half / 2];
   });
-  const bores = radii.map((r, s) => Math.min(r * 2.35, room(s) * 0.37));
-  const lowest = (tip(last) * usable) / share / (roots[last - 1] ?? 1);
-  const bottom = (centres[last] ?? 0) + Math.max(lowest, (bores[last] ?? 0) + 8) + EDGE;
-  return { scaleOf, centres, radii, bores, top: TOP, bottom };
+}
+
+function matesOf(
+  block: Block,
+  stack: ShaftStackData,
+  heights: Heights,
+  plane: (stage: number) => number,
+): PlacedMate[] {
+  return block.mates
+    .filter((m) => m.item.now !== "ON_BENCH" && m.item.now !== "TO_RENEW" && m.item.diameter > 0)
+    .map((m) => {
+      const scale = heights.scaleOf(m.meeting.stage);
+      const partnerY = heights.centres[m.row] ?? 0;
+      const off = m.meeting.centreDistance * scale;
+      return {
+        key: m.item.stepId ?? `known-${m.shaft}-${m.item.stage}`,
+        name: m.item.part,
+        shaft: stack.shafts[m.shaft]?.name ?? "",
+        x: plane(m.meeting.stage),
+        y: m.isDriver ? partnerY - off : partnerY + off,
+        radius: (m.item.diameter / 2) * scale,
+        partnerY,
+        hub: Math.min(12, ((m.item.diameter / 2) * scale) / 2.4),
+      };
+    });
+}
+
+/** Wheels that stand farther apart than they are large are joined by a chain. */
+function chainsOf(
+  rows: Row[],
+  stack: ShaftStackData,
+  heights: Heights,
+  plane: (stage: number) => number,
+): StackLayout["chains"] {
+  return stack.meetings.flatMap((m) => {
+    const ends = rows.flatMap((row, r) =>
+      row.inner
+        .filter((slot) => slot.stage === m.stage)
+        .flatMap((slot) => slot.items.map((item) => ({ r, radius: item.diameter / 2 }))),
+    );
+    const [a, b] = ends;
+    const apart = a && b && m.lie === "PARALLEL" && a.r !== b.r;
+    return apart && m.centreDistance > a.radius + b.radius
+      ? [{ x: plane(m.stage), from: heights.centres[a.r] ?? 0, to: heights.centres[b.r] ?? 0 }]
+      : [];
+  });
+}
+
+/** What a part is drawn about. */
+export interface Axis {
+  y: number;
+  radius: number;
+  bore: number;
+  row: number;
 }
 
 interface Ruler {
@@ -294,16 +382,17 @@ interface Ruler {
   caseRight: number;
   plane: (stage: number) => number;
   scaleOf: (stage: number) => number;
+  widthOfSlot: SlotWidth;
+  block: Block;
+  stack: ShaftStackData;
 }
 
-function shaftParts(row: Rows, s: number, shafts: PlacedShaft[], ruler: Ruler): PlacedPart[] {
-  const shaft = shafts[s];
-  if (!shaft) {
-    return [];
-  }
+function rowParts(row: Row, axis: Axis, ruler: Ruler): PlacedPart[] {
   const placed: PlacedPart[] = [];
-  const put = (item: StackItem, x: number) =>
-    placed.push(place(item, x, shaft, ruler.scaleOf, `${s}-${placed.length}`));
+  const keyed = (item: StackItem) =>
+    item.stepId ??
+    (item.stage > 0 ? `known-${row.shafts[0]}-${item.stage}-${item.part}` : `known-${axis.row}-${item.part}`);
+  const put = (item: StackItem, x: number) => placed.push(placePart(item, x, axis, keyed(item)));
   const rightwards = (items: StackItem[], from: number) => {
     let x = from;
     for (const item of items) {
@@ -323,62 +412,70 @@ function shaftParts(row: Rows, s: number, shafts: PlacedShaft[], ruler: Ruler): 
   rightwards(row.wallLeft, ruler.caseLeft - WALL);
   rightwards(row.left, ruler.caseLeft + GAP);
   let end = ruler.caseLeft + total(row.left) + EDGE;
-  for (const gear of row.gears) {
-    const x = ruler.plane(gear.stage) - widthOf(gear) / 2;
-    put(gear, x);
-    end = Math.max(end, x + widthOf(gear) + GAP);
+  for (const slot of row.inner) {
+    const wide = ruler.widthOfSlot(slot);
+    if (slot.stage > 0) {
+      const x = ruler.plane(slot.stage) - wide / 2;
+      const meeting = ruler.stack.meetings.find((m) => m.stage === slot.stage);
+      for (const part of placeSlot(
+        slot,
+        x,
+        wide,
+        axis,
+        ruler.scaleOf(slot.stage),
+        meeting,
+        ruler.block.mates,
+      )) {
+        placed.push({
+          ...part,
+          key: keyed(part.item),
+          labelY: part.item.number > 0 ? labelHeight(part, axis) : undefined,
+        });
+      }
+      end = Math.max(end, x + wide + GAP);
+    } else {
+      rightwards(slot.items, end);
+      end += wide + GAP;
+    }
   }
-  rightwards(row.middle, end);
   leftwards(row.right, ruler.caseRight - GAP);
   leftwards(row.wallRight, ruler.caseRight + WALL);
   rightwards(row.outRight, ruler.caseRight + WALL + 2);
-  return placed;
+  const seen = new Map<string, number>();
+  return placed.map((part) => {
+    const times = seen.get(part.key) ?? 0;
+    seen.set(part.key, times + 1);
+    return times > 0 ? { ...part, key: `${part.key}-${times}` } : part;
+  });
 }
 
-function place(
-  item: StackItem,
-  x: number,
-  shaft: PlacedShaft,
-  scaleOf: Ruler["scaleOf"],
-  key: string,
-): PlacedPart {
-  const outer = outerRadius(item, shaft, scaleOf);
-  return {
-    key: item.stepId ?? `known-${key}`,
-    item,
-    x,
-    width: widthOf(item),
-    y: shaft.y,
-    inner: shaft.radius,
-    outer,
-    labelY: item.number > 0 ? labelHeight(item, shaft, outer) : undefined,
-  };
+function placePart(item: StackItem, x: number, axis: Axis, key: string): PlacedPart {
+  const outer = outerRadius(item, axis);
+  const part = { key, item, x, width: widthOf(item), y: axis.y, inner: axis.radius, outer };
+  return { ...part, labelY: item.number > 0 ? labelHeight(part, axis) : undefined };
 }
 
 /** A gear carries its number inside its upper half, everything else above itself. */
-function labelHeight(item: StackItem, shaft: PlacedShaft, outer: number): number {
-  return isPaperGear(item) && outer - shaft.radius > 20
-    ? shaft.y - (outer + shaft.radius) / 2 + 4
-    : shaft.y - outer - 4;
+function labelHeight(part: Omit<PlacedPart, "key" | "labelY">, axis: Axis): number {
+  return part.item.stage > 0 && part.outer - part.inner > 20
+    ? axis.y - (part.outer + part.inner) / 2 + 4
+    : axis.y - part.outer - 4;
 }
 
-function outerRadius(item: StackItem, shaft: PlacedShaft, scaleOf: Ruler["scaleOf"]): number {
-  if (isPaperGear(item)) {
-    return Math.max(shaft.radius + 4, (item.tipDiameterMm / 2) * scaleOf(item.stage));
-  }
+function outerRadius(item: StackItem, axis: Axis): number {
   switch (item.kind) {
     case "BEARING":
-      return shaft.bore;
+      return axis.bore;
     case "COVER":
     case "HOUSING":
-      return shaft.bore + 5;
+      return axis.bore + 5;
     case "SHIM":
     case "GASKET":
-      return shaft.bore + 3;
+      return axis.bore + 3;
     case "GEAR":
-      return shaft.radius * 2.4;
+      return axis.radius * 2.4;
     default:
-      return Math.min(shaft.radius * (RADII[item.kind] ?? 1.5), shaft.bore + 8);
+      return Math.min(axis.radius * (RADII[item.kind] ?? 1.5), axis.bore + 8);
   }
 }
 

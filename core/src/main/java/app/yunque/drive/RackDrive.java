@@ -35,6 +35,11 @@ public record RackDrive(int teeth, double moduleMm) implements Stage {
     }
 
     @Override
+    public StageOutline outline() {
+        return StageOutline.rack(teeth, moduleMm);
+    }
+
+    @Override
     public double efficiency() {
         return 0.97;
     }

@@ -65,6 +65,11 @@ public record ScrewAndNut(
     }
 
     @Override
+    public StageOutline outline() {
+        return StageOutline.screw(pitchDiameterMm);
+    }
+
+    @Override
     public double efficiency() {
         return Math.tan(leadAngleRad()) / Math.tan(leadAngleRad() + frictionAngleRad());
     }

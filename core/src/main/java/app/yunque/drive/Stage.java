@@ -28,6 +28,9 @@ public interface Stage {
     /** The stage in words. */
     String inWords();
 
+    /** What of it is drawn, and how its shafts lie. */
+    StageOutline outline();
+
     /** Tooth passages a turn of the input, 0 where no teeth pass. */
     default double teethPerInputTurn() {
         return 0;
@@ -95,6 +98,30 @@ public interface Stage {
         }
 
         @Override
+        public StageOutline outline() {
+            return new StageOutline(
+                    StageOutline.Lie.PARALLEL,
+                    List.of(
+                            wheel(StageOutline.Role.DRIVER, Member.PINION),
+                            wheel(
+                                    pair.isInternal()
+                                            ? StageOutline.Role.RING
+                                            : StageOutline.Role.DRIVEN,
+                                    Member.WHEEL)),
+                    pair.centreDistanceMm(),
+                    true);
+        }
+
+        private StageOutline.Wheel wheel(StageOutline.Role role, Member member) {
+            var gear = pair.gear(member);
+            double over =
+                    gear.internal()
+                            ? gear.tipDiameterMm() + 4 * gear.normalModuleMm()
+                            : gear.tipDiameterMm();
+            return new StageOutline.Wheel(role, gear.teeth(), 1, over, gear.faceWidthMm());
+        }
+
+        @Override
         public double efficiency() {
             return 0.98;
         }
@@ -150,6 +177,11 @@ public interface Stage {
         }
 
         @Override
+        public StageOutline outline() {
+            return StageOutline.counted(driverTeeth, drivenTeeth, internal);
+        }
+
+        @Override
         public double efficiency() {
             return 0.98;
         }
@@ -190,6 +222,19 @@ public interface Stage {
         @Override
         public List<Stage> withOneToothOff() {
             return new Counted(pair.pinionTeeth(), pair.wheelTeeth(), false).withOneToothOff();
+        }
+
+        @Override
+        public StageOutline outline() {
+            return StageOutline.crossing(
+                    wheel(StageOutline.Role.BEVEL_PINION, Member.PINION),
+                    wheel(StageOutline.Role.BEVEL_WHEEL, Member.WHEEL),
+                    true);
+        }
+
+        private StageOutline.Wheel wheel(StageOutline.Role role, Member member) {
+            return new StageOutline.Wheel(
+                    role, pair.teeth(member), 1, pair.outerDiameterMm(member), pair.faceWidthMm());
         }
 
         @Override
@@ -251,6 +296,25 @@ public interface Stage {
         }
 
         @Override
+        public StageOutline outline() {
+            return StageOutline.worm(
+                    new StageOutline.Wheel(
+                            StageOutline.Role.WORM,
+                            set.starts(),
+                            1,
+                            set.wormDiameterMm() + 2 * set.axialModuleMm(),
+                            0),
+                    new StageOutline.Wheel(
+                            StageOutline.Role.WORM_WHEEL,
+                            set.wheelTeeth(),
+                            1,
+                            set.throatDiameterMm(),
+                            0),
+                    set.centreDistanceMm(),
+                    true);
+        }
+
+        @Override
         public double efficiency() {
             return set.efficiencyWormDriving(friction);
         }
@@ -300,6 +364,11 @@ public interface Stage {
                             () -> new WormCounted(starts + 1, wheelTeeth),
                             () -> new WormCounted(starts, wheelTeeth - 1),
                             () -> new WormCounted(starts, wheelTeeth + 1)));
+        }
+
+        @Override
+        public StageOutline outline() {
+            return StageOutline.wormCounted(starts, wheelTeeth);
         }
 
         @Override
@@ -355,6 +424,12 @@ public interface Stage {
         }
 
         @Override
+        public StageOutline outline() {
+            return StageOutline.planetary(
+                    set.sunTeeth(), set.planetTeeth(), set.ringTeeth(), set.planets());
+        }
+
+        @Override
         public double efficiency() {
             return 0.97;
         }
@@ -397,6 +472,11 @@ public interface Stage {
                             () -> new Chain(driverTeeth + 1, drivenTeeth),
                             () -> new Chain(driverTeeth, drivenTeeth - 1),
                             () -> new Chain(driverTeeth, drivenTeeth + 1)));
+        }
+
+        @Override
+        public StageOutline outline() {
+            return StageOutline.chain(driverTeeth, drivenTeeth);
         }
 
         @Override
@@ -452,6 +532,11 @@ public interface Stage {
         }
 
         @Override
+        public StageOutline outline() {
+            return StageOutline.cycloidal(lobes, pins);
+        }
+
+        @Override
         public double efficiency() {
             return 0.93;
         }
@@ -497,6 +582,20 @@ public interface Stage {
         }
 
         @Override
+        public StageOutline outline() {
+            return StageOutline.crossing(
+                    new StageOutline.Wheel(
+                            StageOutline.Role.FRICTION_DISC,
+                            0,
+                            1,
+                            2 * (Math.abs(fromCentreMm) + wheelRadiusMm / 4),
+                            0),
+                    new StageOutline.Wheel(
+                            StageOutline.Role.FRICTION_WHEEL, 0, 1, 2 * wheelRadiusMm, 0),
+                    true);
+        }
+
+        @Override
         public double efficiency() {
             return 0.9;
         }
@@ -520,6 +619,11 @@ public interface Stage {
         }
 
         @Override
+        public StageOutline outline() {
+            return StageOutline.nothing(StageOutline.Lie.PARALLEL);
+        }
+
+        @Override
         public double efficiency() {
             return 0.98;
         }
@@ -535,6 +639,11 @@ public interface Stage {
         @Override
         public double ratio() {
             return 1;
+        }
+
+        @Override
+        public StageOutline outline() {
+            return StageOutline.nothing(StageOutline.Lie.COAXIAL);
         }
 
         @Override

@@ -64,6 +64,11 @@ public record SteppedPlanets(
     }
 
     @Override
+    public StageOutline outline() {
+        return StageOutline.stepped(sunTeeth, planetAtSun, planetAtRing, ringTeeth, planets);
+    }
+
+    @Override
     public double efficiency() {
         return 0.97;
     }

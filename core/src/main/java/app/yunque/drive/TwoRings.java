@@ -77,6 +77,12 @@ public record TwoRings(
 
     /** Far below a set with one ring, because both rings roll almost idly against each other. Common practice, no source. */
     @Override
+    public StageOutline outline() {
+        return StageOutline.twoRings(
+                sunTeeth, planetTeeth, heldRing, secondPlanet, outputRing, planets);
+    }
+
+    @Override
     public double efficiency() {
         return 0.8;
     }

@@ -1,25 +1,27 @@
 package app.yunque.teardown;
 
 import app.yunque.drive.Drive;
+import app.yunque.drive.StageOutline;
 import app.yunque.gear.CylindricalGear;
-import app.yunque.gear.GearPair;
 import app.yunque.gear.Member;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /**
  * What sits on which shaft, from left to right, and where each part is now: the data of the picture that heads every
- * screen of a job. The gears come from the papers of the unit, everything else from the strip; parts known from the last
- * rebuild stand in place until this strip takes them off.
+ * screen of a job. The wheels of every kind of stage come from the papers of the unit, everything else from the strip; parts known
+ * from the last rebuild stand in place until this strip takes them off.
  *
  * <p>On each side of a shaft the first thing off is the outermost.
  *
- * @param shafts  from the input to the output
- * @param housing parts that belong to no shaft, in the order they came off
+ * @param shafts   from the input to the output
+ * @param meetings how the shafts meet, one for each stage of the papers, in their order
+ * @param housing  parts that belong to no shaft, in the order they came off
  */
-public record ShaftStack(List<Shaft> shafts, List<Item> housing) {
+public record ShaftStack(List<Shaft> shafts, List<Meeting> meetings, List<Item> housing) {
 
     /** Where a part is at this moment. */
     public enum Now {
@@ -52,11 +54,35 @@ public record ShaftStack(List<Shaft> shafts, List<Item> housing) {
 
     /**
      * @param name    name of the shaft
-     * @param centreToNextMm distance to the next shaft (mm), 0 for the last
      * @param isIn    false once it left the housing: it was taken off itself, or all its bearings are off
      * @param items   from left to right
      */
-    public record Shaft(String name, double centreToNextMm, boolean isIn, List<Item> items) {}
+    public record Shaft(String name, boolean isIn, List<Item> items) {}
+
+    /**
+     * How two shafts meet in a stage. The wheels of shafts that lie side by side or at an angle stand among the items of their
+     * shafts; those of a stage in one axis belong to neither and stand here.
+     *
+     * @param stage          number of the stage, 1 first
+     * @param lie            how its shafts lie to each other
+     * @param driver         shaft of its driver, 1 first
+     * @param driven         shaft of what it drives, 1 first
+     * @param centreDistance between the axes of its wheels, in the same measure as their diameters; 0 where there is none
+     * @param isToSize       false where the sizes follow from counted teeth
+     * @param inWords        the stage in words
+     * @param positions      names of the positions in which it carries the load; empty when it does in all
+     * @param members        wheels of a stage in one axis, from the sun or the eccentric outwards
+     */
+    public record Meeting(
+            int stage,
+            StageOutline.Lie lie,
+            int driver,
+            int driven,
+            double centreDistance,
+            boolean isToSize,
+            String inWords,
+            List<String> positions,
+            List<Item> members) {}
 
     /**
      * @param stepId    step of this strip, or null for a part in place
@@ -66,9 +92,10 @@ public record ShaftStack(List<Shaft> shafts, List<Item> housing) {
      * @param count     pieces
      * @param zone      where along the shaft
      * @param side      end of the shaft it belongs to
-     * @param stage     for a gear of the papers its stage; 0 otherwise
-     * @param tipDiameterMm for a gear of the papers its tip diameter (mm); 0 otherwise
-     * @param faceWidthMm   for a gear of the papers its face width (mm); 0 otherwise
+     * @param stage     for a wheel of the papers its stage; 0 otherwise
+     * @param role      for a wheel of the papers what it does in its stage; null otherwise
+     * @param diameter  for a wheel of the papers its diameter (mm, or as {@link StageOutline} draws counted teeth); 0 otherwise
+     * @param width     for a wheel of the papers its width (mm); 0 where nobody told it
      * @param now       where it is
      * @param wayRound  which face looks where; empty when it does not matter
      * @param tray      tray or bag
@@ -82,8 +109,9 @@ public record ShaftStack(List<Shaft> shafts, List<Item> housing) {
             Zone zone,
             Side side,
             int stage,
-            double tipDiameterMm,
-            double faceWidthMm,
+            StageOutline.@Nullable Role role,
+            double diameter,
+            double width,
             Now now,
             String wayRound,
             String tray) {
@@ -92,11 +120,16 @@ public record ShaftStack(List<Shaft> shafts, List<Item> housing) {
         }
     }
 
-    /** A step of this strip or a part remembered from the last one. */
-    private record Seen(TeardownStep step, Now now) {}
+    /** A step of this strip or a part remembered from the last one, and the wheel of the papers that it is. */
+    private record Seen(TeardownStep step, Now now, Optional<StageMember> member) {
+        boolean is(int stage, int wheel) {
+            return member.filter(m -> m.stage() == stage && m.wheel() == wheel).isPresent();
+        }
+    }
 
     public ShaftStack {
         shafts = List.copyOf(shafts);
+        meetings = List.copyOf(meetings);
         housing = List.copyOf(housing);
     }
 
@@ -126,22 +159,125 @@ public record ShaftStack(List<Shaft> shafts, List<Item> housing) {
             Map<String, Now> now) {
         var seen = new ArrayList<Seen>();
         for (var step : steps) {
-            seen.add(new Seen(step, now.getOrDefault(step.id(), Now.ON_BENCH)));
+            seen.add(
+                    new Seen(
+                            step,
+                            now.getOrDefault(step.id(), Now.ON_BENCH),
+                            StageMember.of(step, drive)));
         }
         for (var part : stillInPlace(known, steps)) {
-            seen.add(new Seen(part, Now.IN_PLACE));
+            seen.add(new Seen(part, Now.IN_PLACE, StageMember.of(part, drive)));
         }
         var shafts = new ArrayList<Shaft>();
         for (int s = 1; s <= names.size(); s++) {
             var items = itemsOf(s, drive, seen);
-            shafts.add(new Shaft(names.get(s - 1), toNextMm(s, drive), isIn(items), items));
+            shafts.add(new Shaft(names.get(s - 1), isIn(items), items));
         }
         var housing =
                 seen.stream()
+                        .filter(p -> p.member.isEmpty())
                         .filter(p -> p.step.shaft() == 0 || p.step.shaft() > names.size())
-                        .map(p -> item(p, Zone.OUTSIDE_LEFT, null))
+                        .map(p -> item(p, Zone.OUTSIDE_LEFT, 0, null))
                         .toList();
-        return new ShaftStack(shafts, housing);
+        return new ShaftStack(shafts, meetings(drive, seen), housing);
+    }
+
+    private static List<Meeting> meetings(Drive drive, List<Seen> seen) {
+        var shafts = drive.shafts();
+        var meetings = new ArrayList<Meeting>();
+        if (shafts.driver().isEmpty()) {
+            return meetings;
+        }
+        for (int n = 1; n <= drive.stages().size(); n++) {
+            var stage = drive.stages().get(n - 1);
+            var outline = stage.outline();
+            int number = n;
+            var isIn = drive.positions().stream().filter(p -> p.stages().contains(number)).toList();
+            meetings.add(
+                    new Meeting(
+                            n,
+                            outline.lie(),
+                            shafts.of(n, false),
+                            shafts.of(n, true),
+                            outline.centreDistance(),
+                            outline.isToSize(),
+                            stage.inWords(),
+                            isIn.size() == drive.positions().size()
+                                    ? List.of()
+                                    : isIn.stream().map(Drive.Position::name).toList(),
+                            outline.lie() == StageOutline.Lie.COAXIAL
+                                    ? wheels(drive, n, outline.wheels(), seen)
+                                    : List.of()));
+        }
+        return meetings;
+    }
+
+    /** Wheels of a stage, each as often as it was taken off in pieces, or once in place. */
+    private static List<Item> wheels(
+            Drive drive, int stage, List<StageOutline.Wheel> wheels, List<Seen> seen) {
+        var items = new ArrayList<Item>();
+        var all = drive.stages().get(stage - 1).outline().wheels();
+        for (var wheel : wheels) {
+            int place = StageMember.placeOf(all, all.indexOf(wheel));
+            var off = seen.stream().filter(p -> p.is(stage, place)).toList();
+            off.forEach(p -> items.add(item(p, Zone.INSIDE, stage, wheel)));
+            if (off.isEmpty()) {
+                items.add(inPlace(stage, wheel, nameOf(drive, stage, wheel)));
+            }
+        }
+        return items;
+    }
+
+    private static Item inPlace(int stage, StageOutline.Wheel wheel, String name) {
+        return new Item(
+                null,
+                0,
+                name,
+                kindOf(wheel.role()),
+                wheel.pieces(),
+                Zone.INSIDE,
+                Side.MIDDLE,
+                stage,
+                wheel.role(),
+                wheel.diameter(),
+                wheel.width(),
+                Now.IN_PLACE,
+                "",
+                "");
+    }
+
+    /** What stands in the log for a wheel of this role. */
+    private static PartKind kindOf(StageOutline.Role role) {
+        return switch (role) {
+            case WORM -> PartKind.WORM;
+            case RING -> PartKind.RING_GEAR;
+            case CARRIER -> PartKind.CARRIER;
+            case ECCENTRIC -> PartKind.ECCENTRIC;
+            case DISC -> PartKind.CAM_DISC;
+            case RING_PINS -> PartKind.PIN;
+            case SCREW -> PartKind.SCREW;
+            case NUT -> PartKind.NUT;
+            case RACK -> PartKind.OTHER;
+            default -> PartKind.GEAR;
+        };
+    }
+
+    /** "worm wheel 1, z 40"; the pairs on parallel shafts keep the names of their papers. */
+    private static String nameOf(Drive drive, int stage, StageOutline.Wheel wheel) {
+        var pair = drive.pair(stage);
+        if (pair.isPresent()) {
+            var member = wheel.role() == StageOutline.Role.DRIVER ? Member.PINION : Member.WHEEL;
+            return gearName(new GearPlace(stage, member), pair.get().gear(member));
+        }
+        var name =
+                switch (wheel.role()) {
+                            case DRIVER -> "pinion";
+                            case DRIVEN -> "wheel";
+                            default -> wheel.role().words();
+                        }
+                        + " "
+                        + stage;
+        return wheel.teeth() > 1 ? name + ", z " + wheel.teeth() : name;
     }
 
     /**
@@ -161,17 +297,6 @@ public record ShaftStack(List<Shaft> shafts, List<Item> housing) {
             }
         }
         return names;
-    }
-
-    /** Centre distance of the pair that joins a shaft with the next (mm); 0 where none does. */
-    private static double toNextMm(int shaft, Drive drive) {
-        var shafts = drive.shafts();
-        return drive.pairs().stream()
-                .filter(n -> shafts.of(n, false) == shaft && shafts.of(n, true) == shaft + 1)
-                .flatMap(n -> drive.pair(n).stream())
-                .mapToDouble(GearPair::centreDistanceMm)
-                .findFirst()
-                .orElse(0);
     }
 
     /** Parts of the last strip that no step of this one has taken off yet; each is matched once. */
@@ -208,9 +333,7 @@ public record ShaftStack(List<Shaft> shafts, List<Item> housing) {
 
     private static List<Item> itemsOf(int shaft, Drive drive, List<Seen> seen) {
         var here =
-                seen.stream()
-                        .filter(p -> p.step.shaft() == shaft && p.step.gear() == null)
-                        .toList();
+                seen.stream().filter(p -> p.step.shaft() == shaft && p.member.isEmpty()).toList();
         var left = side(here, Side.LEFT);
         var right = side(here, Side.RIGHT);
         var items = new ArrayList<Item>();
@@ -236,11 +359,11 @@ public record ShaftStack(List<Shaft> shafts, List<Item> housing) {
         for (var part : parts) {
             var seat = part.step.kind().seat();
             if (seat == PartKind.Seat.WALL) {
-                wall.add(item(part, zone(side, seat), null));
+                wall.add(item(part, zone(side, seat), 0, null));
             } else if (bearingIsKnown ? wall.isEmpty() : seat == PartKind.Seat.OUTSIDE) {
-                outside.add(item(part, zone(side, PartKind.Seat.OUTSIDE), null));
+                outside.add(item(part, zone(side, PartKind.Seat.OUTSIDE), 0, null));
             } else {
-                inside.add(item(part, Zone.INSIDE, null));
+                inside.add(item(part, Zone.INSIDE, 0, null));
             }
         }
         outside.addAll(wall);
@@ -255,48 +378,26 @@ public record ShaftStack(List<Shaft> shafts, List<Item> housing) {
         return side == Side.LEFT ? Zone.OUTSIDE_LEFT : Zone.OUTSIDE_RIGHT;
     }
 
-    /** The gears of the papers in the order of their stages, and whatever else sits in the middle beside them. */
+    /** The wheels of the papers in the order of their stages, and whatever else sits in the middle beside them. */
     private static List<Item> middle(int shaft, Drive drive, List<Seen> seen, List<Seen> here) {
         var items = new ArrayList<Item>();
         var shafts = drive.shafts();
-        for (int stage : drive.pairs()) {
-            for (var member : Member.values()) {
-                if (shafts.of(stage, member == Member.WHEEL) == shaft) {
-                    drive.pair(stage)
-                            .map(p -> gear(new GearPlace(stage, member), p.gear(member), seen))
-                            .ifPresent(items::add);
+        for (int n = 1; n <= shafts.driver().size(); n++) {
+            var outline = drive.stages().get(n - 1).outline();
+            if (outline.lie() == StageOutline.Lie.COAXIAL) {
+                continue;
+            }
+            for (int w = 0; w < outline.wheels().size(); w++) {
+                if (shafts.of(n, w > 0) == shaft) {
+                    items.addAll(wheels(drive, n, List.of(outline.wheels().get(w)), seen));
                 }
             }
         }
-        items.sort((a, b) -> Integer.compare(a.stage, b.stage));
         here.stream()
                 .filter(p -> p.step.side() == Side.MIDDLE)
-                .map(p -> item(p, Zone.INSIDE, null))
+                .map(p -> item(p, Zone.INSIDE, 0, null))
                 .forEach(items::add);
         return items;
-    }
-
-    private static Item gear(GearPlace place, CylindricalGear gear, List<Seen> seen) {
-        return seen.stream()
-                .filter(p -> place.equals(p.step.gear()))
-                .findFirst()
-                .map(p -> item(p, Zone.INSIDE, gear))
-                .orElseGet(
-                        () ->
-                                new Item(
-                                        null,
-                                        0,
-                                        gearName(place, gear),
-                                        PartKind.GEAR,
-                                        1,
-                                        Zone.INSIDE,
-                                        Side.MIDDLE,
-                                        place.stage(),
-                                        gear.tipDiameterMm(),
-                                        gear.faceWidthMm(),
-                                        Now.IN_PLACE,
-                                        "",
-                                        ""));
     }
 
     /** "pinion 1, z 19". */
@@ -305,7 +406,7 @@ public record ShaftStack(List<Shaft> shafts, List<Item> housing) {
         return member + place.stage() + ", z " + gear.teeth();
     }
 
-    private static Item item(Seen seen, Zone zone, @Nullable CylindricalGear gear) {
+    private static Item item(Seen seen, Zone zone, int stage, StageOutline.@Nullable Wheel wheel) {
         var step = seen.step;
         boolean inPlace = seen.now == Now.IN_PLACE;
         return new Item(
@@ -316,9 +417,10 @@ public record ShaftStack(List<Shaft> shafts, List<Item> housing) {
                 step.count(),
                 zone,
                 step.side(),
-                step.gear() == null ? 0 : step.gear().stage(),
-                gear == null ? 0 : gear.tipDiameterMm(),
-                gear == null ? 0 : gear.faceWidthMm(),
+                stage,
+                wheel == null ? null : wheel.role(),
+                wheel == null ? 0 : wheel.diameter(),
+                wheel == null ? 0 : wheel.width(),
                 seen.now,
                 step.wayRound(),
                 inPlace ? "" : step.tray());

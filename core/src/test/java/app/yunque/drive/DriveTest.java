@@ -366,11 +366,12 @@ class DriveTest {
                         1);
         var stack = ShaftStack.of(drive, List.of(), List.of(), Map.of());
         assertThat(stack.shafts()).hasSize(3);
-        assertThat(stack.shafts().get(0).items()).isEmpty();
+        assertThat(stack.shafts().get(0).items())
+                .extracting(ShaftStack.Item::part)
+                .containsExactly("worm 1");
         assertThat(stack.shafts().get(1).items())
                 .extracting(ShaftStack.Item::part)
-                .containsExactly("pinion 2, z 20");
-        assertThat(stack.shafts().get(1).centreToNextMm()).isEqualTo(80);
-        assertThat(stack.shafts().get(0).centreToNextMm()).isZero();
+                .containsExactly("worm wheel 1, z 20", "pinion 2, z 20");
+        assertThat(stack.meetings().get(1).centreDistance()).isEqualTo(80);
     }
 }

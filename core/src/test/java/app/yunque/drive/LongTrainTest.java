@@ -3,6 +3,7 @@ package app.yunque.drive;
 import static app.yunque.teardown.Steps.step;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.tuple;
 import static org.assertj.core.api.Assertions.within;
 
 import app.yunque.gear.BevelPair;
@@ -59,7 +60,9 @@ class LongTrainTest {
         assertThat(stack.shafts().get(2).items())
                 .extracting(ShaftStack.Item::part)
                 .containsExactly("wheel 2, z 60", "pinion 3, z 20");
-        assertThat(stack.shafts().get(3).centreToNextMm()).isZero();
+        assertThat(stack.meetings())
+                .extracting(ShaftStack.Meeting::driver, ShaftStack.Meeting::driven)
+                .containsExactly(tuple(1, 2), tuple(2, 3), tuple(3, 4));
     }
 
     @Test
