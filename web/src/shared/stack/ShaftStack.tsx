@@ -249,8 +249,8 @@ function Part(p: {
             d={`M${middle - 4} ${(oneSided(part) ? part.inner : part.outer) + 8} h8 l-4 -6 z`}
           />
         )}
-        {part.item.kind === "GEAR" && part.outer - part.inner > 22 && (
-          <GearName x={middle} y={(part.outer + part.inner) / 2 + 10} text={gearLabel(part.item)} />
+        {gearLabel(part) && (
+          <GearName x={middle} y={(part.outer + part.inner) / 2 + 10} text={gearLabel(part)} />
         )}
         {touchBands(part).map(([from, to]) => (
           <rect
@@ -291,7 +291,7 @@ function MateCircle({ mate, onChoose }: { mate: PlacedMate; onChoose: (key: stri
   const textY = across ? mate.y - mate.radius + 16 : mate.y + (below ? mate.radius * 0.5 : -mate.radius - 5);
   return (
     // biome-ignore lint/a11y: the wheel itself, on its own shaft, is the button; this is how it looks from here
-    <g className={classes.mate} onClick={() => onChoose(mate.key)}>
+    <g className={`${classes.mate} ${classes[mate.now]}`} onClick={() => onChoose(mate.key)}>
       <title>{`${mate.name}, on the ${mate.shaft}, seen along its axis`}</title>
       <circle cx={mate.x} cy={mate.y} r={mate.radius} />
       <circle cx={mate.x} cy={mate.y} r={mate.radius * 0.93} className="pitch" />
@@ -307,7 +307,15 @@ function MateCircle({ mate, onChoose }: { mate: PlacedMate; onChoose: (key: stri
   );
 }
 
-const gearLabel = (item: StackItem) => /z \d+/.exec(item.part)?.[0] ?? item.part.replace(/ shaft/, "");
+/** What is written into a gear: its teeth, or its name where that is no wider than the gear; empty where there is no room. */
+function gearLabel({ item, outer, inner, width }: PlacedPart): string {
+  const teeth = /z \d+/.exec(item.part)?.[0] ?? "";
+  const name = item.part.replace(/ shaft/, "");
+  if ((item.kind !== "GEAR" && item.role === undefined) || outer - inner <= 22) {
+    return "";
+  }
+  return teeth || (name.length * 6.4 <= width ? name : "");
+}
 
 function GearName({ x, y, text }: { x: number; y: number; text: string }) {
   const width = text.length * 6.4 + 8;

@@ -65,6 +65,7 @@ export interface PlacedPart {
 export interface PlacedMate {
   key: string;
   name: string;
+  now: StackItem["now"];
   shaft: string;
   x: number;
   y: number;
@@ -260,7 +261,9 @@ function placeBlock(stack: ShaftStackData, block: Block, wantedWidth: number, wa
       to: isLast || row.outRight.length > 0 ? width - EDGE : caseRight + WALL,
     };
     const axis: Axis = { radius, bore, y, row: r };
-    parts.push(...rowParts(row, axis, ruler));
+    const here = rowParts(row, axis, ruler);
+    parts.push(...here);
+    const below = y + Math.max(radius, ...here.map((p) => p.outer));
     const ends = endsOf(row, stack, whole, plane, halves);
     row.shafts.forEach((s, place) => {
       const shaft = stack.shafts[s];
@@ -275,7 +278,7 @@ function placeBlock(stack: ShaftStackData, block: Block, wantedWidth: number, wa
           from,
           to,
           isIn: shaft.isIn,
-          nameAt: place === 0 ? { x: 4, y: y + 5 } : { x: from + 8, y: heights.bottom - 12 },
+          nameAt: place === 0 ? { x: 4, y: y + 5 } : { x: from + 14, y: below + 16 },
         });
       }
     });
@@ -330,7 +333,7 @@ function matesOf(
   plane: (stage: number) => number,
 ): PlacedMate[] {
   return block.mates
-    .filter((m) => m.item.now !== "ON_BENCH" && m.item.now !== "TO_RENEW" && m.item.diameter > 0)
+    .filter((m) => m.item.diameter > 0)
     .map((m) => {
       const scale = heights.scaleOf(m.meeting.stage);
       const partnerY = heights.centres[m.row] ?? 0;
@@ -338,6 +341,7 @@ function matesOf(
       return {
         key: m.item.stepId ?? `known-${m.shaft}-${m.item.stage}`,
         name: m.item.part,
+        now: m.item.now,
         shaft: stack.shafts[m.shaft]?.name ?? "",
         x: plane(m.meeting.stage),
         y: m.isDriver ? partnerY - off : partnerY + off,

@@ -9,7 +9,8 @@ type Unkeyed = Omit<PlacedPart, "key" | "labelY">;
 
 /** A row of planet teeth, a cycloidal disc, the plates of a carrier, along their axis. */
 const PLANET = 34;
-const DISC = 16;
+const DISC = 24;
+const DISC_GAP = 6;
 const PLATE = 9;
 const COUPLED = 18;
 /** A bevel gear's boss behind its teeth. */
@@ -37,7 +38,7 @@ export function assemblyWidth(slot: Slot, scaleOf: (stage: number) => number, ma
     case "ECCENTRIC":
     case "DISC":
     case "RING_PINS":
-      return Math.max(2, slot.items.filter((i) => i.role === "DISC").length) * (DISC + 3) + 2 * GAP;
+      return Math.max(2, slot.items.filter((i) => i.role === "DISC").length) * (DISC + DISC_GAP) + 2 * GAP;
     case "SCREW":
     case "NUT":
       return 150;
@@ -164,7 +165,7 @@ function cycloidal(slot: Slot, x: number, wide: number, axis: Axis, scale: numbe
         const place = discs.indexOf(item);
         return {
           item,
-          x: x + GAP + place * (DISC + 3),
+          x: x + GAP + place * (DISC + DISC_GAP),
           width: DISC,
           // Two discs stand opposite each other, so that they balance.
           y: axis.y + (place % 2 === 0 ? -throwOf : throwOf),
