@@ -253,7 +253,6 @@ function placeBlock(stack: ShaftStackData, block: Block, wantedWidth: number, wa
       right: row.wallRight.length > 0 ? bore : radius + 2,
     };
     const y = heights.centres[r] ?? 0;
-    holes.push({ y, ...open });
     const first = r === 0 && row.shafts[0] === 0;
     const isLast = row.shafts.includes(stack.shafts.length - 1);
     const whole = {
@@ -262,7 +261,13 @@ function placeBlock(stack: ShaftStackData, block: Block, wantedWidth: number, wa
     };
     const axis: Axis = { radius, bore, y, row: r };
     const here = rowParts(row, axis, ruler);
+    const overhung = endOfOverhung(row, here);
+    if (overhung !== undefined) {
+      whole.to = overhung;
+      open.right = 0;
+    }
     parts.push(...here);
+    holes.push({ y, ...open });
     const below = y + Math.max(radius, ...here.map((p) => p.outer));
     const ends = endsOf(row, stack, whole, plane, halves);
     row.shafts.forEach((s, place) => {
@@ -303,6 +308,13 @@ function placeBlock(stack: ShaftStackData, block: Block, wantedWidth: number, wa
   };
 }
 
+/** Where a shaft ends whose last part is a bevel pinion: it does not run through the axis of the wheel. */
+function endOfOverhung(row: Row, parts: PlacedPart[]): number | undefined {
+  const beyond = row.right.length + row.wallRight.length + row.outRight.length;
+  const pinion = parts.find((p) => p.item === row.inner.at(-1)?.items.at(-1));
+  return beyond === 0 && pinion?.item.role === "BEVEL_PINION" ? pinion.x + pinion.width : undefined;
+}
+
 /** Where each shaft of an axis begins and ends: one stops in the stage, the next begins behind it. */
 function endsOf(
   row: Row,
@@ -339,7 +351,7 @@ function matesOf(
       const partnerY = heights.centres[m.row] ?? 0;
       const off = m.meeting.centreDistance * scale;
       return {
-        key: m.item.stepId ?? `known-${m.shaft}-${m.item.stage}`,
+        key: keyOf(m.item) ?? "",
         name: m.item.part,
         now: m.item.now,
         shaft: stack.shafts[m.shaft]?.name ?? "",
@@ -391,11 +403,13 @@ interface Ruler {
   stack: ShaftStackData;
 }
 
+/** Key of a step, or of a wheel of the papers that is in place; nothing for any other part in place. */
+const keyOf = (item: StackItem) =>
+  item.stepId ?? (item.stage > 0 ? `known-${item.stage}-${item.part}` : undefined);
+
 function rowParts(row: Row, axis: Axis, ruler: Ruler): PlacedPart[] {
   const placed: PlacedPart[] = [];
-  const keyed = (item: StackItem) =>
-    item.stepId ??
-    (item.stage > 0 ? `known-${row.shafts[0]}-${item.stage}-${item.part}` : `known-${axis.row}-${item.part}`);
+  const keyed = (item: StackItem) => keyOf(item) ?? `known-${axis.row}-${item.part}`;
   const put = (item: StackItem, x: number) => placed.push(placePart(item, x, axis, keyed(item)));
   const rightwards = (items: StackItem[], from: number) => {
     let x = from;
