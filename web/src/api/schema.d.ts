@@ -3000,8 +3000,6 @@ export interface components {
             /** Format: date-time */
             signedAt?: string;
             putAway?: components["schemas"]["PutAway"];
-            /** Format: date */
-            nextService?: string;
             backlashMm: number[];
         };
         JobHead: {

@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.sql.Connection;
 import java.sql.SQLException;
+import java.sql.Timestamp;
+import java.util.HashMap;
 import java.util.Map;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
@@ -67,6 +69,80 @@ class LaterMigrationsTest {
             LandedDatabase.insert(sql, "known_device", Map.of("id", "d", "person_id", ANA));
             sql.createStatement().execute("delete from person");
             assertThat(LandedDatabase.rows(sql, "select id from known_device")).isEmpty();
+        }
+    }
+
+    /** What lists show of a signed job is taken from its seal; one signed before views were sealed has none. */
+    @Test
+    void theBacklashOfASignedJobIsTakenFromItsSeal() throws SQLException {
+        var view =
+                "{\"meshes\":[{\"after\":{\"result\":{\"backlash\":{\"mean\":{\"circumferentialMm\":0.21}}}}},"
+                        + "{\"before\":{}},{\"after\":{\"result\":{\"backlash\":{\"mean\":{\"circumferentialMm\":0.3}}}}}]}";
+        try (var sql = records(19)) {
+            for (long number = 8; number < 10; number++) {
+                var id = UUID.randomUUID();
+                LandedDatabase.insert(
+                        sql,
+                        "job",
+                        Map.of(
+                                "id",
+                                id,
+                                "unit_id",
+                                UNIT,
+                                "number",
+                                number,
+                                "signed_by",
+                                "Ana Sol",
+                                "signed_at",
+                                new Timestamp(0)));
+                var seal = new HashMap<String, Object>(Map.of("job_id", id, "pdf", new byte[] {1}));
+                if (number == 8) {
+                    seal.put("view", view);
+                }
+                LandedDatabase.insert(sql, "job_seal", seal);
+            }
+            landed.migrate("20");
+            assertThat(
+                            LandedDatabase.rows(
+                                    sql,
+                                    "select cast(backlash_mm as text) as mm from job_seal s join job j on j.id = s.job_id order by j.number"))
+                    .extracting(r -> r.get("mm"))
+                    .containsExactly("{0.21,0.3}", null);
+        }
+    }
+
+    /** The history of a record is found by the record: every key of a history table begins with it. */
+    @Test
+    void everyKeyOfTheHistoryBeginsWithItsRecord() throws SQLException {
+        try (var sql = records(19)) {
+            landed.migrate("20");
+            var keys =
+                    LandedDatabase.rows(
+                            sql,
+                            """
+                            select t.relname as name, a.attname as first from pg_constraint c
+                            join pg_class t on t.oid = c.conrelid
+                            join pg_attribute a on a.attrelid = t.oid and a.attnum = c.conkey[1]
+                            where c.contype = 'p' and t.relname like '%\\_aud'
+                                and t.relnamespace = cast(current_schema() as regnamespace)
+                            """);
+            assertThat(keys).hasSizeGreaterThan(20).noneMatch(k -> k.get("first").equals("rev"));
+        }
+    }
+
+    @Test
+    void aJobIsNotSignedByNobodyAndEndsOnlyOnce() throws SQLException {
+        try (var sql = records(19)) {
+            landed.migrate("20");
+            var work = sql.createStatement();
+            assertThatThrownBy(() -> work.execute("update job set signed_at = now()"))
+                    .hasMessageContaining("job_signed_by_somebody");
+            work.execute("update job set signed_at = now(), signed_by = 'Ana Sol'");
+            assertThatThrownBy(
+                            () ->
+                                    work.execute(
+                                            "update job set put_away_at = now(), put_away_by = 'Ana'"))
+                    .hasMessageContaining("job_ends_once");
         }
     }
 }

@@ -4,7 +4,6 @@ import app.yunque.route.Route;
 import app.yunque.route.Station;
 import app.yunque.server.history.PutAway;
 import java.time.Instant;
-import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -25,7 +24,6 @@ import org.jspecify.annotations.Nullable;
  * @param signedBy    who signed it; missing while open
  * @param signedAt    when; missing while open
  * @param putAway     who put it away unsigned, and why; missing otherwise
- * @param nextService when the unit is due again; may be missing
  * @param backlashMm  mean backlash after the rebuild, mesh by mesh (mm); empty while open
  */
 public record JobCard(
@@ -42,5 +40,4 @@ public record JobCard(
         @Nullable String signedBy,
         @Nullable Instant signedAt,
         @Nullable PutAway putAway,
-        @Nullable LocalDate nextService,
         List<Double> backlashMm) {}

@@ -29,6 +29,7 @@ import app.yunque.teardown.SinceLastTime;
 import app.yunque.teardown.WatchList;
 import java.util.List;
 import java.util.Objects;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -123,6 +124,15 @@ public record JobView(
      * @param sameUnit true when it is this very unit, false when one of the same kind
      */
     public record Guide(long number, String tag, boolean sameUnit) {}
+
+    /** Mean backlash after the rebuild, mesh by mesh (mm); meshes that were not measured again are left out. */
+    public List<Double> backlashAfterMm() {
+        return meshes.stream()
+                .flatMap(m -> Stream.ofNullable(m.after()))
+                .flatMap(m -> Stream.ofNullable(m.result().backlash()))
+                .map(b -> b.mean().circumferentialMm())
+                .toList();
+    }
 
     /**
      * @param label  label of the tray or bag; empty for parts that lie loose

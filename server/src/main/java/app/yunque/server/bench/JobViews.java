@@ -17,11 +17,13 @@ import app.yunque.server.done.DoneService;
 import app.yunque.server.done.LaidOutService;
 import app.yunque.server.drawer.KeptAnswerService;
 import app.yunque.server.drawer.KeptAnswerView;
+import app.yunque.server.finding.FindingBook;
 import app.yunque.server.finding.LeftService;
 import app.yunque.server.finding.LeftView;
 import app.yunque.server.finding.SeenService;
 import app.yunque.server.finding.SeenView;
 import app.yunque.server.job.JobRef;
+import app.yunque.server.job.JobRow;
 import app.yunque.server.job.JobService;
 import app.yunque.server.job.ReceiveService;
 import app.yunque.server.measuring.MeasurementKind;
@@ -84,6 +86,7 @@ public class JobViews {
     private final UnitChangeService changes;
     private final LaidOutService laidOut;
     private final StepAnswerService stepAnswers;
+    private final FindingBook findings;
 
     JobViews(
             JobService jobs,
@@ -104,7 +107,8 @@ public class JobViews {
             DoneService done,
             UnitChangeService changes,
             LaidOutService laidOut,
-            StepAnswerService stepAnswers) {
+            StepAnswerService stepAnswers,
+            FindingBook findings) {
         this.jobs = jobs;
         this.receive = receive;
         this.units = units;
@@ -124,6 +128,7 @@ public class JobViews {
         this.changes = changes;
         this.laidOut = laidOut;
         this.stepAnswers = stepAnswers;
+        this.findings = findings;
     }
 
     @Transactional(readOnly = true)
@@ -182,8 +187,10 @@ public class JobViews {
     public JobView asItStands(JobRef job) {
         var papers = units.papers(job.unitId());
         var unit = units.view(job.unitId());
-        var last = jobs.lastSignedBefore(job);
-        var guide = guide(job, last);
+        var guideRow = jobs.guideOf(job);
+        var guide = guideRow.map(JobRow::job);
+        var last = guide.filter(g -> g.unitId().equals(job.unitId()));
+        last.ifPresent(l -> findings.readAhead(List.of(job.id(), l.id())));
         var kept = steps.kept(job.id(), papers.shafts());
         var strip = kept.steps();
         var taken = measurements.views(job.id(), papers);
@@ -207,7 +214,7 @@ public class JobViews {
         var former =
                 guide.map(g -> steps.kept(g.id(), papers.shafts()).asRebuilt())
                         .orElse(new KeptStrip(List.of(), List.of()));
-        var sameUnit = guide.isPresent() && guide.get().unitId().equals(job.unitId());
+        var sameUnit = last.isPresent();
         var model = model(job, papers, strip);
         var order = orders.view(job.id());
         var changedAt =
@@ -280,12 +287,7 @@ public class JobViews {
                 statements.views(job.id(), strip),
                 model.contradiction().map(Contradiction::says).orElse(null),
                 order.orElse(null),
-                guide.map(
-                                g ->
-                                        new JobView.Guide(
-                                                g.number(),
-                                                units.papers(g.unitId()).tag(),
-                                                sameUnit))
+                guideRow.map(g -> new JobView.Guide(g.job().number(), g.tag(), sameUnit))
                         .orElse(null),
                 knownParts(former, strip),
                 SinceLastTime.between(former.steps(), strip).differences(),
@@ -313,7 +315,7 @@ public class JobViews {
                 places,
                 procedure,
                 proof.orElse(null),
-                jobs.touched(job.number()));
+                job.touched());
     }
 
     /** What blocks what in a job: its strip, what was said, and the openings of the unit. */
@@ -324,11 +326,6 @@ public class JobViews {
 
     private StripModel model(JobRef job, UnitPapers papers, List<TeardownStep> strip) {
         return new StripModel(strip, statements.said(job.id()), papers.openings(), papers.shafts());
-    }
-
-    /** The last strip of this unit, or of one of the same kind when this one was never open. */
-    private Optional<JobRef> guide(JobRef job, Optional<JobRef> last) {
-        return last.isPresent() ? last : jobs.lastSignedOf(units.ofSameKind(job.unitId()), job);
     }
 
     private static java.util.Set<String> renewed(Map<String, Disposition> decided) {

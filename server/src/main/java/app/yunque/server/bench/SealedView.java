@@ -22,6 +22,7 @@ public final class SealedView {
     }
 
     static JobView read(String sealed) {
-        return MAPPER.treeToValue(SealedStages.carriedOver(MAPPER.readTree(sealed)), JobView.class);
+        var job = SealedStack.carriedOver(SealedStages.carriedOver(MAPPER.readTree(sealed)));
+        return MAPPER.treeToValue(job, JobView.class);
     }
 }

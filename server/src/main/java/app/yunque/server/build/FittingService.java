@@ -29,14 +29,14 @@ public class FittingService {
     /** What went back, by step id; steps that have not gone back are absent. */
     @Transactional(readOnly = true)
     public Map<String, Fitted> fitted(UUID jobId) {
-        return fittings.findByJobId(jobId).stream()
+        return fittings.ofJob(jobId).stream()
                 .filter(f -> f.done)
                 .collect(Collectors.toMap(f -> f.stepId.toString(), FittingService::core));
     }
 
     @Transactional(readOnly = true)
     public List<FittingView> views(UUID jobId) {
-        return fittings.findByJobId(jobId).stream().map(FittingService::view).toList();
+        return fittings.ofJob(jobId).stream().map(FittingService::view).toList();
     }
 
     @Transactional

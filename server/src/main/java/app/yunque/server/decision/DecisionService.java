@@ -54,7 +54,7 @@ public class DecisionService {
     /** What was decided, by step id. */
     @Transactional(readOnly = true)
     public Map<String, Disposition> made(UUID jobId) {
-        return decisions.findByJobId(jobId).stream()
+        return decisions.ofJob(jobId).stream()
                 .collect(Collectors.toMap(d -> d.stepId.toString(), d -> d.disposition));
     }
 
@@ -135,7 +135,7 @@ public class DecisionService {
     }
 
     private Map<String, DecisionEntity> byStep(UUID jobId) {
-        return decisions.findByJobId(jobId).stream()
+        return decisions.ofJob(jobId).stream()
                 .collect(Collectors.toMap(d -> d.stepId.toString(), Function.identity()));
     }
 

@@ -37,11 +37,17 @@ public class FindingBook {
     /** Findings of one sort of a job in the order they were kept. */
     @Transactional(readOnly = true)
     public List<Finding> of(UUID jobId, FindingSort sort) {
-        return findings.findByJobIdAndRemovedFalse(jobId).stream()
+        return findings.ofJob(jobId).stream()
                 .filter(f -> f.sort == sort)
                 .sorted(Comparator.comparing(FindingEntity::changedAt).thenComparing(f -> f.id))
                 .map(FindingBook::finding)
                 .toList();
+    }
+
+    /** Reads the findings of several jobs in one question, for a page that will ask for each of them. */
+    @Transactional(readOnly = true)
+    public void readAhead(List<UUID> jobs) {
+        findings.readAhead(jobs);
     }
 
     /**
@@ -107,7 +113,7 @@ public class FindingBook {
     /** Stages of the unit on which something was found in a job, by measuring or with a drawer. */
     @Transactional(readOnly = true)
     public Set<Integer> stages(UUID jobId) {
-        return findings.findByJobIdAndRemovedFalse(jobId).stream()
+        return findings.ofJob(jobId).stream()
                 .flatMap(f -> Stream.ofNullable(f.stage))
                 .collect(Collectors.toSet());
     }

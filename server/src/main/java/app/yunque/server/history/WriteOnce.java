@@ -11,6 +11,12 @@ import org.springframework.transaction.annotation.Transactional;
  */
 @Service
 public class WriteOnce {
+    /** How long a device may be away and still send what it kept without it being done twice. */
+    private static final String KEPT = "90 days";
+
+    /** Old receipts swept with each write, so that they go as they came and none waits for a sweep of all. */
+    private static final int SWEPT = 20;
+
     private final JdbcClient jdbc;
 
     WriteOnce(JdbcClient jdbc) {
@@ -25,6 +31,20 @@ public class WriteOnce {
                         .update();
         if (fresh == 1) {
             change.run();
+            sweep();
         }
+    }
+
+    private void sweep() {
+        jdbc.sql(
+                        """
+                        delete from write_receipt where write_id in (
+                            select write_id from write_receipt
+                            where at < now() - cast(:kept as interval) order by at limit :swept
+                            for update skip locked)
+                        """)
+                .param("kept", KEPT)
+                .param("swept", SWEPT)
+                .update();
     }
 }

@@ -15,6 +15,7 @@ import org.jspecify.annotations.Nullable;
  * @param signedBy who signed it; null while it is open
  * @param signedAt when it was signed; null while it is open
  * @param putAway  who put it away unsigned; null while it is worked on
+ * @param touched  how often it had been written to when it was read
  */
 public record JobRef(
         UUID id,
@@ -23,7 +24,8 @@ public record JobRef(
         Instant openedAt,
         @Nullable String signedBy,
         @Nullable Instant signedAt,
-        @Nullable PutAway putAway) {
+        @Nullable PutAway putAway,
+        long touched) {
     /** Whether anything may still be written to it. */
     public boolean isOpen() {
         return signedAt == null && putAway == null;

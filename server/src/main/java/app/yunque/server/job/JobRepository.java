@@ -1,10 +1,10 @@
 package app.yunque.server.job;
 
+import app.yunque.server.history.ReadOnce;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
-import org.springframework.data.domain.Limit;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Modifying;
 import org.springframework.data.jpa.repository.Query;
@@ -12,14 +12,10 @@ import org.springframework.data.jpa.repository.Query;
 interface JobRepository extends JpaRepository<JobEntity, UUID> {
     Optional<JobEntity> findByNumber(long number);
 
-    @Query(
-            "select j from JobEntity j where j.signedAt is null and j.putAway.at is null order by j.number desc")
-    List<JobEntity> open();
-
-    List<JobEntity> findBySignedAtIsNotNullAndNumberLessThanOrderByNumberDesc(
-            long before, Limit limit);
-
-    List<JobEntity> findByUnitIdOrderByNumberDesc(UUID unitId);
+    /** As {@link #findByNumber}, asked once while a page is read. */
+    default Optional<JobEntity> numbered(long number) {
+        return ReadOnce.of("job", number, () -> findByNumber(number));
+    }
 
     @Query(
             "select j from JobEntity j where j.unitId = :unitId and j.signedAt is null and j.putAway.at is null")
@@ -35,7 +31,8 @@ interface JobRepository extends JpaRepository<JobEntity, UUID> {
             nativeQuery = true)
     List<Long> lockOpenOfUnit(UUID unitId);
 
-    @Modifying(flushAutomatically = true)
+    /** What was read before is read anew, or the job would still tell the count it had. */
+    @Modifying(flushAutomatically = true, clearAutomatically = true)
     @Query(value = "update job set touched = touched + 1 where id = :id", nativeQuery = true)
     void touch(UUID id);
 
@@ -48,15 +45,6 @@ interface JobRepository extends JpaRepository<JobEntity, UUID> {
 
     @Query(value = "select touched from job where number = :number", nativeQuery = true)
     Optional<Long> touched(long number);
-
-    @Query(
-            value =
-                    """
-                    select j.* from job j where j.unit_id in (:units) and j.signed_at is not null and j.number < :before
-                    order by j.number desc limit 1
-                    """,
-            nativeQuery = true)
-    Optional<JobEntity> lastSignedOf(List<UUID> units, long before);
 
     @Query("select max(j.number) from JobEntity j")
     @Nullable Long highestNumber();

@@ -17,7 +17,6 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
-import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
@@ -28,12 +27,15 @@ public class JobService {
     private static final int PAGE = 20;
 
     private final JobRepository jobs;
+    private final JobRows rows;
     private final SealRepository seals;
     private final AtTheBench bench;
     private final Clock clock;
 
-    JobService(JobRepository jobs, SealRepository seals, AtTheBench bench, Clock clock) {
+    JobService(
+            JobRepository jobs, JobRows rows, SealRepository seals, AtTheBench bench, Clock clock) {
         this.jobs = jobs;
+        this.rows = rows;
         this.seals = seals;
         this.bench = bench;
         this.clock = clock;
@@ -113,40 +115,31 @@ public class JobService {
 
     /** Open jobs, the newest first. */
     @Transactional(readOnly = true)
-    public List<JobRef> open() {
-        return jobs.open().stream().map(JobService::ref).toList();
+    public List<JobRow> open() {
+        return rows.open();
     }
 
     /** A page of signed jobs by falling number. */
     @Transactional(readOnly = true)
-    public List<JobRef> signedBefore(@Nullable Long number) {
-        long from = number == null ? Long.MAX_VALUE : number;
-        return jobs
-                .findBySignedAtIsNotNullAndNumberLessThanOrderByNumberDesc(from, Limit.of(PAGE))
-                .stream()
-                .map(JobService::ref)
-                .toList();
+    public List<JobRow> signedBefore(@Nullable Long number) {
+        return rows.signedBefore(number == null ? Long.MAX_VALUE : number, PAGE);
+    }
+
+    /** All jobs on a unit, the newest first. */
+    @Transactional(readOnly = true)
+    public List<JobRow> rowsOfUnit(UUID unitId) {
+        return rows.ofUnit(unitId);
     }
 
     @Transactional(readOnly = true)
     public List<JobRef> ofUnit(UUID unitId) {
-        return jobs.findByUnitIdOrderByNumberDesc(unitId).stream().map(JobService::ref).toList();
+        return rows.ofUnit(unitId).stream().map(JobRow::job).toList();
     }
 
-    /** The last signed job on a unit before a given one. */
+    /** The job whose strip guides this one: the last signed one on its unit, or on one of the same kind when it was never open. */
     @Transactional(readOnly = true)
-    public Optional<JobRef> lastSignedBefore(JobRef job) {
-        return ofUnit(job.unitId()).stream()
-                .filter(j -> j.isSigned() && j.number() < job.number())
-                .findFirst();
-    }
-
-    /** The last signed job on any of some units before a given one. */
-    @Transactional(readOnly = true)
-    public Optional<JobRef> lastSignedOf(List<UUID> units, JobRef before) {
-        return units.isEmpty()
-                ? Optional.empty()
-                : jobs.lastSignedOf(units, before.number()).map(JobService::ref);
+    public Optional<JobRow> guideOf(JobRef job) {
+        return rows.lastSignedLike(job.unitId(), job.number());
     }
 
     /** Notes that something about the job was written. */
@@ -330,7 +323,7 @@ public class JobService {
     }
 
     private JobEntity entity(long number) {
-        return jobs.findByNumber(number)
+        return jobs.numbered(number)
                 .orElseThrow(
                         () -> new NotThere("There is no job " + number + ". Look on the Floor."));
     }
@@ -343,6 +336,7 @@ public class JobService {
                 job.openedAt,
                 job.signedBy,
                 job.signedAt,
-                job.putAway);
+                job.putAway,
+                job.touched);
     }
 }

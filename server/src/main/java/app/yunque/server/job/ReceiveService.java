@@ -118,14 +118,15 @@ public class ReceiveService {
 
     @Transactional(readOnly = true)
     public ReceiveView view(JobHead head, Drive drive) {
+        var kept = permissions.received(head.id()).orElse(Received.NOTHING);
         return new ReceiveView(
                 head.complaint(),
                 head.symptoms(),
                 head.oilAsFound(),
                 head.version(),
-                permissions.findById(head.id()).map(ReceiveService::view).orElse(null),
-                isolations.findById(head.id()).map(ReceiveService::view).orElse(null),
-                turnCounts.findById(head.id()).map(t -> view(t, drive)).orElse(null));
+                kept.permission() == null ? null : view(kept.permission()),
+                kept.isolation() == null ? null : view(kept.isolation()),
+                kept.turnCount() == null ? null : view(kept.turnCount(), drive));
     }
 
     /** @throws app.yunque.measure.Refused unless permission and isolation are on record */

@@ -15,8 +15,14 @@ class SealRepository {
     }
 
     void keep(UUID jobId, Seal seal) {
-        jdbc.sql("insert into job_seal (job_id, view, page, pdf) values (?, ?, ?, ?)")
-                .params(jobId, seal.view(), seal.page(), seal.pdf())
+        jdbc.sql(
+                        "insert into job_seal (job_id, view, page, pdf, backlash_mm) values (?, ?, ?, ?, ?)")
+                .params(
+                        jobId,
+                        seal.view(),
+                        seal.page(),
+                        seal.pdf(),
+                        seal.backlashMm().toArray(Double[]::new))
                 .update();
     }
 

@@ -65,27 +65,21 @@ public class FillService {
      */
     @Transactional(readOnly = true)
     public List<PlaceAtJob> atJob(JobRef job) {
-        var done = fills.findByJobId(job.id());
-        return places.findByUnitIdOrderByDescribedAt(job.unitId()).stream()
-                .filter(p -> isFilled(p, done) || isThere(p, job))
-                .map(
-                        p ->
-                                new PlaceAtJob(
-                                        p.id,
-                                        p.name,
-                                        sheet(p).map(s -> s.sort().words()).orElse(""),
-                                        sheet(p).map(PlaceSheet::takesAnything).orElse(true),
-                                        sheet(p).map(s -> s.sort().takesOil()).orElse(false),
-                                        done.stream()
-                                                .filter(f -> f.placeId.equals(p.id))
-                                                .findFirst()
-                                                .map(f -> view(f, p))
-                                                .orElse(null)))
+        return places.atJob(job.unitId(), job.id()).stream()
+                .filter(p -> p.fill() != null || isThere(p.place(), job))
+                .map(p -> atJob(p.place(), p.fill()))
                 .toList();
     }
 
-    private static boolean isFilled(PlaceEntity place, List<FillEntity> done) {
-        return done.stream().anyMatch(f -> f.placeId.equals(place.id));
+    private PlaceAtJob atJob(PlaceEntity place, @Nullable FillEntity fill) {
+        var sheet = sheet(place);
+        return new PlaceAtJob(
+                place.id,
+                place.name,
+                sheet.map(s -> s.sort().words()).orElse(""),
+                sheet.map(PlaceSheet::takesAnything).orElse(true),
+                sheet.map(s -> s.sort().takesOil()).orElse(false),
+                fill == null ? null : view(fill, place));
     }
 
     private static boolean isThere(PlaceEntity place, JobRef job) {

@@ -55,7 +55,7 @@ class ReportService implements SignedReports {
     public Seal seal(JobView signed) {
         // Records from before texts were cleaned at the door may hold what no database takes.
         var page = TypedText.printable(page(signed));
-        return new Seal(SealedView.write(signed), page, Paper.pdf(page));
+        return new Seal(SealedView.write(signed), page, Paper.pdf(page), signed.backlashAfterMm());
     }
 
     private String page(JobView job) {

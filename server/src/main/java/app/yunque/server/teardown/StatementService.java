@@ -26,14 +26,12 @@ public class StatementService {
 
     @Transactional(readOnly = true)
     public List<Statement> said(UUID jobId) {
-        return statements.findByJobIdAndRemovedFalseOrderByChangedAt(jobId).stream()
-                .map(StatementService::core)
-                .toList();
+        return statements.ofJob(jobId).stream().map(StatementService::core).toList();
     }
 
     @Transactional(readOnly = true)
     public List<StatementView> views(UUID jobId, List<TeardownStep> strip) {
-        return statements.findByJobIdAndRemovedFalseOrderByChangedAt(jobId).stream()
+        return statements.ofJob(jobId).stream()
                 .map(
                         s ->
                                 new StatementView(

@@ -13,8 +13,4 @@ interface UnitRepository extends JpaRepository<UnitEntity, UUID> {
 
     @Query("select u.id from UnitEntity u where u.putAway.at is not null")
     List<UUID> putAway();
-
-    @Query(
-            "select u.id from UnitEntity u where lower(u.kind) = lower(:kind) and u.id <> :id order by u.tag")
-    List<UUID> ofSameKind(String kind, UUID id);
 }

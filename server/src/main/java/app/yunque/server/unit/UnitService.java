@@ -100,12 +100,6 @@ public class UnitService {
         return Set.copyOf(units.putAway());
     }
 
-    /** Units whose kind is told in the same words, other than the one itself. */
-    @Transactional(readOnly = true)
-    public List<UUID> ofSameKind(UUID id) {
-        return units.ofSameKind(entity(id).kind, id);
-    }
-
     /**
      * Corrects the papers; open jobs follow them from then on.
      *

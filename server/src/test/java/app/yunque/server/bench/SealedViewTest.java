@@ -1,7 +1,12 @@
 package app.yunque.server.bench;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.tuple;
 
+import app.yunque.drive.StageOutline.Lie;
+import app.yunque.drive.StageOutline.Role;
+import app.yunque.teardown.ShaftStack.Item;
+import app.yunque.teardown.ShaftStack.Meeting;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.Objects;
@@ -31,6 +36,29 @@ class SealedViewTest {
         assertThat(job.unit().inputSpeedRpm()).isEqualTo(1450);
         assertThat(job.seen()).isEmpty();
         assertThat(job.otherMeshes()).isEmpty();
+    }
+
+    /** Two pairs of that pump, 86 and 136.6 mm apart, as its picture showed them then. */
+    @Test
+    void thePictureOfAnEarlierSealIsDrawnAgain() throws IOException {
+        var stack = SealedView.read(landed()).stack();
+        assertThat(stack.meetings())
+                .extracting(
+                        Meeting::stage,
+                        Meeting::lie,
+                        Meeting::driver,
+                        Meeting::driven,
+                        Meeting::centreDistance)
+                .containsExactly(
+                        tuple(1, Lie.PARALLEL, 1, 2, 86.0), tuple(2, Lie.PARALLEL, 2, 3, 136.6));
+        assertThat(stack.shafts().stream().flatMap(s -> s.items().stream()))
+                .filteredOn(i -> i.stage() > 0)
+                .extracting(Item::part, Item::role, i -> Math.round(i.diameter()), Item::width)
+                .containsExactly(
+                        tuple("pinion shaft 1", Role.DRIVER, 43L, 28.0),
+                        tuple("wheel 1", Role.DRIVEN, 137L, 28.0),
+                        tuple("pinion 2", Role.DRIVER, 70L, 42.0),
+                        tuple("wheel 2", Role.DRIVEN, 215L, 42.0));
     }
 
     @Test
