@@ -2239,11 +2239,11 @@ export interface components {
             looks: ("AS_FOUND" | "WASHED" | "AFTER_WORK")[];
             leadsTo: string;
             caution: string;
+            must?: boolean;
+            conditional?: boolean;
             afterWork?: boolean;
             goneAfterWashing?: boolean;
             raisedOnStrictParts?: boolean;
-            must?: boolean;
-            conditional?: boolean;
         };
         CheckAnswer: {
             /** @enum {string} */
@@ -4577,6 +4577,9 @@ export interface components {
             from: number;
             /** Format: double */
             to: number;
+            /** Format: double */
+            changing: number;
+            changes: string[];
         };
         TurnCountCheck: {
             /** Format: double */
@@ -4633,6 +4636,7 @@ export interface components {
         };
         TwoMechanics: {
             turns: components["schemas"]["Turn"][];
+            waits: components["schemas"]["Wait"][];
             /** Format: double */
             minutes: number;
             /** Format: double */
@@ -4722,6 +4726,14 @@ export interface components {
             wanted?: components["schemas"]["ChartPoint"][];
             temperatures: components["schemas"]["ChartTick"][];
             viscosities: components["schemas"]["ChartTick"][];
+        };
+        Wait: {
+            first: boolean;
+            /** Format: double */
+            from: number;
+            /** Format: double */
+            to: number;
+            what: string;
         };
         Wanted: {
             /** Format: double */
@@ -7095,7 +7107,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["TaskGraph"];
+                "application/json": components["schemas"]["SequenceInput"];
             };
         };
         responses: {

@@ -1,6 +1,38 @@
 import type { JobView, TwoMechanics } from "../api/types";
 import classes from "./Plan.module.css";
 
+const round = (minutes: number) => Math.round(minutes * 10) / 10;
+
+/** What one of the two does, in words, with what is changed before and what is waited for. */
+function Work({ plan, who, view }: { plan: TwoMechanics; who: "first" | "second"; view: JobView }) {
+  const turns = plan.turns.filter((turn) => turn[who]).map((turn) => ({ from: turn.from, turn }));
+  const waits = plan.waits
+    .filter((wait) => wait.first === (who === "first"))
+    .map((wait) => ({ from: wait.from, wait }));
+  const lines = [...turns, ...waits].sort((a, b) => a.from - b.from);
+  return (
+    <details className={classes.work}>
+      <summary>{`The ${who} mechanic, line by line`}</summary>
+      <ol aria-label={`What the ${who} mechanic does`}>
+        {lines.map((line) =>
+          "wait" in line ? (
+            <li key={`wait ${line.from}`} className={classes.soft}>
+              {`minute ${round(line.from)}: waits ${round(line.wait.to - line.wait.from)} min for ${line.wait.what}`}
+            </li>
+          ) : (
+            <li key={line.turn.task}>
+              {`minute ${round(line.turn.from)}: `}
+              {line.turn.changes.length > 0 && <em>{line.turn.changes.join(" · ")} </em>}
+              {view.steps.find((s) => s.id === line.turn.task)?.inWords ?? "a step that is gone"}
+              {line.turn.first && line.turn.second && " (both)"}
+            </li>
+          ),
+        )}
+      </ol>
+    </details>
+  );
+}
+
 const WIDTH = 900;
 const LANE = 46;
 const TOP = 26;
@@ -41,6 +73,19 @@ export function Lanes({ plan, view }: { plan: TwoMechanics; view: JobView }) {
               {who}
             </text>
           ))}
+          {plan.turns
+            .filter((turn) => turn.changing > 0)
+            .map((turn) => (
+              <g key={turn.task} className={classes.changing}>
+                <rect
+                  x={(turn.from - turn.changing) * scale}
+                  y={TOP + (turn.first ? 0 : LANE) + 15}
+                  width={turn.changing * scale}
+                  height={turn.first && turn.second ? LANE * 2 - 30 : LANE - 30}
+                />
+                <title>{`${turn.changes.join(", ")}, ${round(turn.changing)} min`}</title>
+              </g>
+            ))}
           {plan.turns.map((turn) => {
             const y = TOP + (turn.first ? 0 : LANE) + 3;
             const height = turn.first && turn.second ? LANE * 2 - 6 : LANE - 6;
@@ -59,7 +104,13 @@ export function Lanes({ plan, view }: { plan: TwoMechanics; view: JobView }) {
           })}
         </svg>
       </div>
-      <p className={classes.soft}>Numbers are the steps of the strip; minutes along the top.</p>
+      <p className={classes.soft}>
+        Numbers are the steps of the strip; minutes along the top; narrow bars are changes of tool, position
+        or place. Nobody works while the unit is turned or carried.
+      </p>
+      {(["first", "second"] as const).map((who) => (
+        <Work key={who} plan={plan} who={who} view={view} />
+      ))}
     </section>
   );
 }

@@ -129,7 +129,8 @@ function Answer({ plan, view, children }: { plan: RebuildPlan; view: JobView; ch
         )}
       </dl>
       {children}
-      {plan.planned && <Order plan={plan.planned} view={view} />}
+      <Trapped plan={plan} view={view} />
+      {plan.planned && <Order plan={plan.planned} befores={plan.befores} view={view} />}
       {plan.withTwo && <Lanes plan={plan.withTwo} view={view} />}
     </>
   );
@@ -160,8 +161,42 @@ function Figure(p: { label: string; plan: RebuildSequence | undefined; none: str
   );
 }
 
-/** The planned order, with the tool and the position where they change. */
-function Order({ plan, view }: { plan: RebuildSequence; view: JobView }) {
+/** Parts that pass no opening on record. */
+function Trapped({ plan, view }: { plan: RebuildPlan; view: JobView }) {
+  const sentences = view.steps.flatMap((s) => plan.trapped[s.id] ?? []);
+  return sentences.length === 0 ? null : <Fault>{sentences.join(" ")}</Fault>;
+}
+
+/** Why a step stands where it stands: what has to go in after it, as the strip, the bench or an opening says. */
+function Why({ id, befores, view }: { id: string; befores: RebuildPlan["befores"]; view: JobView }) {
+  const reasons = befores.filter((b) => b.then === id);
+  if (reasons.length === 0) {
+    return <small className={classes.why}>nothing holds it here</small>;
+  }
+  return (
+    <details className={classes.why}>
+      <summary>why here</summary>
+      <ul>
+        {reasons.map((b) => (
+          <li key={b.first + b.then}>
+            before {name(view, b.first)}: {b.reason}
+          </li>
+        ))}
+      </ul>
+    </details>
+  );
+}
+
+/** The planned order, with the tool and the position where they change, and why each step stands there. */
+function Order({
+  plan,
+  befores,
+  view,
+}: {
+  plan: RebuildSequence;
+  befores: RebuildPlan["befores"];
+  view: JobView;
+}) {
   let tool = "";
   let position = "";
   return (
@@ -181,6 +216,7 @@ function Order({ plan, view }: { plan: RebuildSequence; view: JobView }) {
             <span>
               {step?.inWords} <small>{step?.where}</small>
             </span>
+            <Why id={id} befores={befores} view={view} />
           </li>
         );
       })}

@@ -14,7 +14,7 @@ import java.util.List;
  * first pick-up from an empty hand counts.
  *
  * <p>Up to {@value #EXACT_TASKS} tasks the answer is exact: dynamic programming over the sets of tasks done and what is in
- * hand. Up to {@value #IMPROVED_TASKS} tasks the better of the given order and a stay-with-the-tool order is improved by
+ * hand, as long as those are not more than {@value SequenceByStates#STATES}. Else, and up to {@value #IMPROVED_TASKS} tasks the better of the given order and a stay-with-the-tool order is improved by
  * moving blocks of one to four tasks until none helps. Beyond that the stay-with-the-tool order stands as it is, so that
  * the plan of a thousand parts costs little more than sorting them.
  *
@@ -57,7 +57,10 @@ public record RebuildSequence(
             throw new NotApplicable("rebuild order", why.says(), "Take one of them back.");
         }
         if (graph.tasks().size() <= EXACT_TASKS) {
-            return told(problem, new SequenceByStates(problem).best(), true);
+            var best = new SequenceByStates(problem).best();
+            if (best.isPresent()) {
+                return told(problem, best.get(), true);
+            }
         }
         return told(
                 problem,
@@ -76,6 +79,12 @@ public record RebuildSequence(
             throw Refused.because("tasks", "The order as given breaks a constraint.");
         }
         return told(problem, order, false);
+    }
+
+    /** The same order where not everything was tried: it is only the best if it is at what nothing can beat. */
+    public RebuildSequence atBest(double bound) {
+        double least = Math.min(minutes, bound);
+        return new RebuildSequence(order, minutes, least, minutes - least < 1e-9, changes);
     }
 
     private static RebuildSequence told(SequenceProblem problem, int[] order, boolean exact) {

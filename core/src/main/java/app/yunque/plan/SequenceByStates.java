@@ -3,6 +3,7 @@ package app.yunque.plan;
 import java.util.Arrays;
 import java.util.HashMap;
 import java.util.Map;
+import java.util.Optional;
 
 /**
  * The cheapest order by dynamic programming over states: which tasks are done, and what tool, position and area are then
@@ -10,6 +11,9 @@ import java.util.Map;
  */
 final class SequenceByStates {
     private static final int BITS = 12;
+
+    /** States looked at before the question is given up: what bounds time and memory of the answer. */
+    static final int STATES = 150_000;
 
     private final SequenceProblem problem;
     private final int[] needs;
@@ -27,8 +31,8 @@ final class SequenceByStates {
         this.all = (1 << problem.size()) - 1;
     }
 
-    /** The cheapest order; of equal ones the first in the order of the tasks as given. */
-    int[] best() {
+    /** The cheapest order; of equal ones the first in the order of the tasks as given; empty when there are too many states. */
+    Optional<int[]> best() {
         var order = new int[problem.size()];
         int done = 0;
         var now = problem.start.clone();
@@ -45,7 +49,7 @@ final class SequenceByStates {
                 }
             }
         }
-        return order;
+        return rest.size() < STATES ? Optional.of(order) : Optional.empty();
     }
 
     private double cheapestRest(int done, int[] now) {
@@ -62,6 +66,9 @@ final class SequenceByStates {
             return known;
         }
         double best = Double.POSITIVE_INFINITY;
+        if (rest.size() >= STATES) {
+            return best;
+        }
         for (int t = 0; t < needs.length; t++) {
             if (isFree(t, done)) {
                 best = Math.min(best, step(t, now) + cheapestRest(done | 1 << t, after(t, now)));

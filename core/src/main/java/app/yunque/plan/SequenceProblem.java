@@ -124,9 +124,18 @@ final class SequenceProblem {
     double bound() {
         double bound = tasks.stream().mapToDouble(Task::minutes).sum();
         for (int k = 0; k < KINDS; k++) {
-            bound += changeCost[k] * Math.max(distinct[k], mostChangesOnAChain(k));
+            bound += changeCost[k] * leastChanges(k);
         }
         return bound;
+    }
+
+    /** Minutes of turning the unit over and carrying it about that no order avoids. */
+    double leastTurning() {
+        return changeCost[1] * leastChanges(1) + changeCost[2] * leastChanges(2);
+    }
+
+    private int leastChanges(int kind) {
+        return Math.max(distinct[kind], mostChangesOnAChain(kind));
     }
 
     /** Dynamic programming along the constraints: most changes on a chain that ends with each value in hand. */

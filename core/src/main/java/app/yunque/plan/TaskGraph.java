@@ -2,8 +2,10 @@ package app.yunque.plan;
 
 import app.yunque.measure.Problem;
 import app.yunque.measure.Refused;
+import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -64,6 +66,21 @@ public record TaskGraph(List<Task> tasks, List<Before> befores) {
 
     TaskGraph without(Before dropped) {
         return new TaskGraph(tasks, befores.stream().filter(b -> !b.equals(dropped)).toList());
+    }
+
+    /** Whether one task comes before another by the constraints, directly or through others. */
+    public boolean leadsTo(String first, String then) {
+        var seen = new HashSet<String>();
+        var open = new ArrayDeque<>(List.of(first));
+        while (!open.isEmpty()) {
+            var here = open.pop();
+            for (var before : befores) {
+                if (before.first().equals(here) && seen.add(before.then())) {
+                    open.push(before.then());
+                }
+            }
+        }
+        return seen.contains(then);
     }
 
     Task task(String id) {

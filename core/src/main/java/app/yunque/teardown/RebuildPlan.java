@@ -41,7 +41,7 @@ public record RebuildPlan(
                 why,
                 why == null ? model.asLogged(cost).orElse(null) : null,
                 why == null ? model.rebuild(cost) : null,
-                why == null ? model.withTwo() : null,
+                why == null ? model.withTwo(cost) : null,
                 model.befores(),
                 model.trapped());
     }

@@ -40,10 +40,10 @@ public record StripModel(
         List<Statement> statements,
         List<Opening> openings,
         List<String> shafts) {
-    /** Alternatives beyond this many are not combined with each other; their first way is taken. */
-    private static final int COMBINED_ALTERNATIVES = 6;
+    /** Combinations of alternatives that are planned; of more, only the first way of the last alternatives is taken. */
+    private static final int COMBINATIONS = 32;
 
-    /** Sharing between two is searched for this many combinations only: it takes longer than a rebuild for one. */
+    /** Sharing between two takes longer than a rebuild for one. */
     private static final int SHARED_COMBINATIONS = 4;
 
     public StripModel {
@@ -72,7 +72,13 @@ public record StripModel(
             }
         }
         befores.addAll(PassageOrder.of(steps, openings).befores());
+        befores.addAll(Doors.of(steps, openings).musts());
         return List.copyOf(befores);
+    }
+
+    /** What the log says and the openings do not allow, each in a sentence. */
+    public List<String> logAgainstOpenings() {
+        return Doors.againstTheLog(steps, openings);
     }
 
     /** Parts that pass no opening on record, each with a sentence. */
@@ -114,7 +120,8 @@ public record StripModel(
     public RebuildSequence rebuild(HandlingCost cost) {
         NotApplicable why = null;
         RebuildSequence best = null;
-        for (var graph : graphs()) {
+        var ways = ways();
+        for (var graph : ways.graphs) {
             try {
                 var plan = RebuildSequence.of(turned(graph), Handling.ANY, cost);
                 if (best == null || plan.minutes() < best.minutes() - 1e-9) {
@@ -127,7 +134,13 @@ public record StripModel(
         if (best == null) {
             throw why == null ? new IllegalStateException("Impossible: no graph was tried") : why;
         }
-        return best;
+        return ways.areAll ? best : best.atBest(leastOfAll(cost));
+    }
+
+    /** What no way through the alternatives can beat: the plan without them. */
+    private double leastOfAll(HandlingCost cost) {
+        return RebuildSequence.of(turned(new TaskGraph(tasks(), befores())), Handling.ANY, cost)
+                .boundMinutes();
     }
 
     /** What the log turned round would cost; empty when a constraint forbids that order. */
@@ -144,12 +157,13 @@ public record StripModel(
     }
 
     /** @throws NotApplicable when the constraints contradict each other */
-    public TwoMechanics withTwo() {
+    public TwoMechanics withTwo(HandlingCost cost) {
         NotApplicable why = null;
         TwoMechanics best = null;
-        for (var graph : graphs().stream().limit(SHARED_COMBINATIONS).toList()) {
+        var ways = ways();
+        for (var graph : ways.graphs.stream().limit(SHARED_COMBINATIONS).toList()) {
             try {
-                var plan = TwoMechanics.of(turned(graph));
+                var plan = TwoMechanics.of(turned(graph), Handling.ANY, cost);
                 if (best == null || plan.minutes() < best.minutes() - 1e-9) {
                     best = plan;
                 }
@@ -160,7 +174,12 @@ public record StripModel(
         if (best == null) {
             throw why == null ? new IllegalStateException("Impossible: no graph was tried") : why;
         }
-        return best;
+        if (ways.areAll && ways.graphs.size() <= SHARED_COMBINATIONS) {
+            return best;
+        }
+        return best.atBest(
+                TwoMechanics.of(turned(new TaskGraph(tasks(), befores())), Handling.ANY, cost)
+                        .boundMinutes());
     }
 
     /** True when an order of the rebuild keeps every constraint of some combination of alternatives. */
@@ -178,26 +197,52 @@ public record StripModel(
                                                                         < place.get(b.first())));
     }
 
-    /** Strip graphs, one for each combination of the alternatives said at the bench. */
+    /**
+     * @param graphs one strip graph for each combination of alternatives
+     * @param areAll false where there are more combinations than are planned
+     */
+    private record Ways(List<TaskGraph> graphs, boolean areAll) {}
+
     private List<TaskGraph> graphs() {
-        var tasks = steps.stream().map(StripModel::task).toList();
+        return ways().graphs;
+    }
+
+    private List<Task> tasks() {
+        return steps.stream().map(StripModel::task).toList();
+    }
+
+    /** Every combination of the alternatives said at the bench and of those that closed openings leave. */
+    private Ways ways() {
         List<List<Before>> combinations = new ArrayList<>(List.of(befores()));
-        int combined = 0;
-        for (var said : statements) {
-            if (said.kind() != Statement.Kind.EITHER) {
-                continue;
-            }
-            boolean both = ++combined <= COMBINED_ALTERNATIVES;
-            var next = new ArrayList<List<Before>>();
-            for (var so : combinations) {
-                next.add(plus(so, stated(said, said.first())));
-                if (both) {
-                    next.add(plus(so, stated(said, said.orElse())));
-                }
-            }
-            combinations = next;
+        boolean all = true;
+        for (var choice : choices()) {
+            boolean isCombined = combinations.size() * choice.size() <= COMBINATIONS;
+            all &= isCombined;
+            var taken = isCombined ? choice : choice.subList(0, 1);
+            combinations =
+                    combinations.stream()
+                            .flatMap(so -> taken.stream().map(one -> plus(so, one)))
+                            .toList();
         }
-        return combinations.stream().map(b -> new TaskGraph(tasks, b)).toList();
+        var tasks = tasks();
+        return new Ways(combinations.stream().map(b -> new TaskGraph(tasks, b)).toList(), all);
+    }
+
+    /** Alternatives, each with its ways. What is so already by another constraint is no alternative any more. */
+    private List<List<Before>> choices() {
+        var choices = new ArrayList<List<Before>>();
+        for (var said : statements) {
+            if (said.kind() == Statement.Kind.EITHER) {
+                choices.add(List.of(stated(said, said.first()), stated(said, said.orElse())));
+            }
+        }
+        var known = new TaskGraph(tasks(), befores());
+        for (var door : Doors.of(steps, openings).either()) {
+            if (door.closers().stream().noneMatch(c -> known.leadsTo(c, door.part()))) {
+                choices.add(door.closers().stream().map(door::by).toList());
+            }
+        }
+        return choices;
     }
 
     private static List<Before> plus(List<Before> list, Before one) {
@@ -253,18 +298,23 @@ public record StripModel(
     /** For parts whose size or way out is known: one way for each opening, with what closes it. */
     private Map<String, List<Way>> passageWays(List<Before> befores) {
         var ways = new HashMap<String, List<Way>>();
+        // By which opening a part goes out is what its ways are about; whatever else must be off
+        // before it stays.
+        var doors = Doors.of(steps, openings).musts();
+        var others = befores.stream().filter(b -> !doors.contains(b)).toList();
         for (var step : steps) {
             var envelope = step.detail().body().envelope();
             if (envelope == null) {
                 continue;
             }
             var closers = closers();
-            var base = new HashSet<>(needs(step.id(), befores));
+            var base = new HashSet<>(needs(step.id(), others));
             boolean opens =
                     PassageOrder.allowed(step, openings).stream()
                             .anyMatch(o -> !o.closedBy().isEmpty());
             if (opens) {
                 base.removeAll(closers.values());
+                base.addAll(stated(step.id(), befores));
             }
             var out = new ArrayList<Way>();
             for (var opening : PassageOrder.allowed(step, openings)) {
@@ -343,6 +393,11 @@ public record StripModel(
                 .filter(b -> b.then().equals(id))
                 .map(Before::first)
                 .collect(Collectors.toSet());
+    }
+
+    /** What somebody said must be off before it, which no other way out makes untrue. */
+    private static Set<String> stated(String id, List<Before> befores) {
+        return needs(id, befores.stream().filter(b -> b.origin() == Origin.STATED).toList());
     }
 
     private static double minutes(TeardownStep step) {

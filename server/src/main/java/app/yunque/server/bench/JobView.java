@@ -50,7 +50,7 @@ import org.jspecify.annotations.Nullable;
  * @param undoable     what undo would undo; missing when nothing
  * @param photos       pictures of the steps
  * @param statements   what was said about the order
- * @param contradiction why no order is possible, in one sentence; missing when there is one
+ * @param contradiction why no order is possible, or what in the log the openings do not allow; missing when neither
  * @param order        order of the rebuild that was chosen; missing while it is the strip turned round
  * @param guide        the former strip that guides this one; missing when there is none
  * @param known        parts of the guide that are not off yet, ready to be kept as steps

@@ -285,7 +285,7 @@ public class JobViews {
                 steps.undoable(job.id()).orElse(null),
                 photos.views(job.id()),
                 statements.views(job.id(), strip),
-                model.contradiction().map(Contradiction::says).orElse(null),
+                againstOrder(model),
                 order.orElse(null),
                 guideRow.map(g -> new JobView.Guide(g.job().number(), g.tag(), sameUnit))
                         .orElse(null),
@@ -316,6 +316,14 @@ public class JobViews {
                 procedure,
                 proof.orElse(null),
                 job.touched());
+    }
+
+    /** Why there is no order, or what in the log the openings do not allow; null when neither. */
+    private static @Nullable String againstOrder(StripModel model) {
+        return model.contradiction()
+                .map(Contradiction::says)
+                .or(() -> model.logAgainstOpenings().stream().reduce((a, b) -> a + " " + b))
+                .orElse(null);
     }
 
     /** What blocks what in a job: its strip, what was said, and the openings of the unit. */

@@ -45,8 +45,8 @@ class PlanCalcController {
 
     /** The same tasks shared by two mechanics. */
     @PostMapping("/two-mechanics")
-    TwoMechanics twoMechanics(@RequestBody TaskGraph graph) {
-        return TwoMechanics.of(graph);
+    TwoMechanics twoMechanics(@RequestBody SequenceInput input) {
+        return TwoMechanics.of(input.graph(), input.start(), input.cost());
     }
 
     /** Why there is no order. */

@@ -610,11 +610,13 @@ class StripTest {
     @Test
     void sharesTheStripsOfTheDemoBetweenTwo() {
         for (int number : new int[] {4, 6, 7, 8, 9}) {
-            var two = bench.get("/api/jobs/" + number + "/plan").body().path("withTwo");
+            var plan = bench.get("/api/jobs/" + number + "/plan").body();
+            var two = plan.path("withTwo");
             assertThat(two.path("minutes").asDouble())
                     .as("job " + number)
                     .isPositive()
-                    .isLessThanOrEqualTo(1.05 * two.path("boundMinutes").asDouble());
+                    .isLessThan(0.85 * plan.path("planned").path("minutes").asDouble())
+                    .isLessThanOrEqualTo(1.7 * two.path("boundMinutes").asDouble());
         }
     }
 
