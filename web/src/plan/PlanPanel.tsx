@@ -60,6 +60,7 @@ export function PlanPanel({ view }: { view: JobView }) {
           />
         ))}
       </div>
+      {plan.isPending && <Remark>Working out the order…</Remark>}
       {plan.data && (
         <Answer plan={plan.data} view={view}>
           {!signed && (
@@ -213,10 +214,12 @@ function Order({
             {(newTool || newPosition) && (
               <em>{[newPosition && `unit ${newPosition}`, newTool].filter(Boolean).join(" · ")}</em>
             )}
-            <span>
-              {step?.inWords} <small>{step?.where}</small>
-            </span>
-            <Why id={id} befores={befores} view={view} />
+            <div className={classes.place}>
+              <span>
+                {step?.inWords} <small>{step?.where}</small>
+              </span>
+              <Why id={id} befores={befores} view={view} />
+            </div>
           </li>
         );
       })}
