@@ -211,16 +211,13 @@ class CalcTest {
                                         before("c", "f"),
                                         before("d", "g"),
                                         before("f", "g")));
-        expect("plan/two-mechanics", graph, "minutes", 19, 1e-9);
-        expect(
-                "plan/rebuild",
+        var asked =
                 Map.of(
                         "graph", graph,
                         "start", Map.of(),
-                        "cost", Map.of("toolChange", 1, "flip", 2, "move", 1.5)),
-                "minutes",
-                31,
-                1e-9);
+                        "cost", Map.of("toolChange", 1, "flip", 2, "move", 1.5));
+        expect("plan/two-mechanics", asked, "minutes", 19, 1e-9);
+        expect("plan/rebuild", asked, "minutes", 31, 1e-9);
         var way = Map.of("name", "", "requires", List.of(), "minutes", 6, "barred", "");
         expect(
                 "plan/least-strip",
