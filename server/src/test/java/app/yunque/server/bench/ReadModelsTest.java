@@ -182,14 +182,7 @@ class ReadModelsTest {
         var path = "/api/jobs/" + opened.body().path("job").path("number").asLong();
         assertThat(StatementCount.during(() -> mechanic.get(path)))
                 .hasSizeLessThanOrEqualTo(WHOLE_JOB);
-        var away =
-                mechanic.put(
-                        path + "/put-away",
-                        Map.of(
-                                "version",
-                                opened.body().path("job").path("version").asLong(),
-                                "why",
-                                "A test."));
-        assertThat(away.status()).as(away.detail()).isEqualTo(200);
+        // The pump of the demo is other tests' too.
+        jdbc.sql("delete from job where id = ?").param(id).update();
     }
 }
