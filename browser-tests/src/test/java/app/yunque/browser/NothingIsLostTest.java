@@ -110,7 +110,12 @@ class NothingIsLostTest {
     void asksForASignInWhenTheSessionEndedAndKeepsTheEntry() {
         try (var m = Mechanic.signedIn("Tomás Vega", "1470")) {
             openStrip(m);
-            m.newStep().fill("dowel pin");
+            var what = m.newStep();
+            // On a busy machine the kinds come after the form; a name that is typed before is not
+            // told a kind.
+            assertThat(m.field("Kind")).containsText("pin");
+            what.fill("dowel pin");
+            assertThat(m.field("Kind")).hasValue("PIN");
             // The session ends as the entry goes out: what else is asked at that time must not come
             // first.
             var once = new AtomicBoolean();
