@@ -37,7 +37,7 @@ const WIDTH = 900;
 const LANE = 46;
 const TOP = 26;
 
-/** Two mechanics side by side on a time line; the chain that decides the end is drawn in brass. */
+/** Two mechanics side by side on a time line; the longest chain is drawn in brass. */
 export function Lanes({ plan, view }: { plan: TwoMechanics; view: JobView }) {
   const scale = WIDTH / Math.max(plan.minutes, 1);
   const critical = new Set(plan.criticalPath);
@@ -48,7 +48,7 @@ export function Lanes({ plan, view }: { plan: TwoMechanics; view: JobView }) {
     <section className={classes.lanes} aria-label="Two mechanics">
       <h3>
         Two mechanics: who does what when{" "}
-        <small>the chain in brass decides the end, {Math.round(plan.criticalMinutes * 10) / 10} min</small>
+        <small>the longest chain, in brass, takes {round(plan.criticalMinutes)} min</small>
       </h3>
       {/* biome-ignore lint/a11y/noNoninteractiveTabindex: a wide picture scrolls sideways on a narrow screen */}
       <div className={classes.lanesScroll} tabIndex={0} role="group" aria-label="Time line">
