@@ -5,12 +5,11 @@ import app.yunque.plan.Before.Origin;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
-import org.jspecify.annotations.Nullable;
 
 /**
  * By which opening each part goes out, and what closes it: such a part comes off after what closes its only way out, and goes back before
@@ -56,14 +55,13 @@ record Doors(List<Before> musts, List<Either> either) {
         var closed = new LinkedHashMap<String, String>();
         for (var opening : waysOut(step, openings)) {
             var closer = closer(opening, steps);
-            if (closer == null || closer.id().equals(step.id())) {
+            if (closer.isEmpty() || closer.get().id().equals(step.id())) {
                 return Map.of();
             }
-            closed.merge(
-                    closer.id(),
+            closed.putIfAbsent(
+                    closer.get().id(),
                     "%s goes out by the %s, which the %s closes"
-                            .formatted(step.part(), opening.name(), closer.part()),
-                    (a, b) -> a);
+                            .formatted(step.part(), opening.name(), closer.get().part()));
         }
         return closed;
     }
@@ -78,14 +76,12 @@ record Doors(List<Before> musts, List<Either> either) {
         return body.envelope() == null ? allowed : Passage.passable(allowed, body.envelope());
     }
 
-    private static @Nullable TeardownStep closer(Opening opening, List<TeardownStep> steps) {
-        var name = opening.closedBy().strip().toLowerCase(Locale.ROOT);
-        return name.isEmpty()
-                ? null
-                : steps.stream()
-                        .filter(s -> s.part().strip().toLowerCase(Locale.ROOT).equals(name))
-                        .findFirst()
-                        .orElse(null);
+    /** The part that closes an opening: the first of that name in the strip. */
+    static Optional<TeardownStep> closer(Opening opening, List<TeardownStep> steps) {
+        var name = opening.closedBy().strip();
+        return steps.stream()
+                .filter(s -> !name.isEmpty() && s.part().strip().equalsIgnoreCase(name))
+                .findFirst();
     }
 
     /** What the log says and the openings do not allow: a part that came off while every way out of it was still closed. */

@@ -40,7 +40,7 @@ public record StripModel(
         List<Statement> statements,
         List<Opening> openings,
         List<String> shafts) {
-    /** Combinations of alternatives that are planned; of more, only the first way of the last alternatives is taken. */
+    /** Combinations of alternatives that are planned; of more, the first that contradict nothing. */
     private static final int COMBINATIONS = 32;
 
     /** Sharing between two takes longer than a rebuild for one. */
@@ -211,21 +211,40 @@ public record StripModel(
         return steps.stream().map(StripModel::task).toList();
     }
 
-    /** Every combination of the alternatives said at the bench and of those that closed openings leave. */
+    /**
+     * Combinations of the alternatives said at the bench and of those that closed openings leave, as far as they do not contradict
+     * themselves; where all do, the first of them, so that the contradiction can be explained.
+     */
     private Ways ways() {
-        List<List<Before>> combinations = new ArrayList<>(List.of(befores()));
-        boolean all = true;
-        for (var choice : choices()) {
-            boolean isCombined = combinations.size() * choice.size() <= COMBINATIONS;
-            all &= isCombined;
-            var taken = isCombined ? choice : choice.subList(0, 1);
-            combinations =
-                    combinations.stream()
-                            .flatMap(so -> taken.stream().map(one -> plus(so, one)))
-                            .toList();
+        var found = new ArrayList<List<Before>>();
+        var choices = choices();
+        boolean all = combine(befores(), choices, found);
+        if (found.isEmpty()) {
+            var first = new ArrayList<>(befores());
+            choices.forEach(c -> first.add(c.get(0)));
+            found.add(first);
         }
         var tasks = tasks();
-        return new Ways(combinations.stream().map(b -> new TaskGraph(tasks, b)).toList(), all);
+        return new Ways(found.stream().map(f -> new TaskGraph(tasks, f)).toList(), all);
+    }
+
+    /** Goes through the ways of one alternative after the other; false when it stopped because there are enough. */
+    private boolean combine(List<Before> so, List<List<Before>> choices, List<List<Before>> found) {
+        if (found.size() >= COMBINATIONS) {
+            return false;
+        }
+        if (choices.isEmpty()) {
+            found.add(so);
+            return true;
+        }
+        boolean all = true;
+        var known = new TaskGraph(tasks(), so);
+        for (var way : choices.get(0)) {
+            if (!known.leadsTo(way.then(), way.first())) {
+                all &= combine(plus(so, way), choices.subList(1, choices.size()), found);
+            }
+        }
+        return all;
     }
 
     /** Alternatives, each with its ways. What is so already by another constraint is no alternative any more. */
@@ -302,27 +321,30 @@ public record StripModel(
         // before it stays.
         var doors = Doors.of(steps, openings).musts();
         var others = befores.stream().filter(b -> !doors.contains(b)).toList();
+        var closers =
+                openings.stream()
+                        .flatMap(o -> Doors.closer(o, steps).stream())
+                        .map(TeardownStep::id)
+                        .collect(Collectors.toSet());
         for (var step : steps) {
             var envelope = step.detail().body().envelope();
             if (envelope == null) {
                 continue;
             }
-            var closers = closers();
             var base = new HashSet<>(needs(step.id(), others));
             boolean opens =
                     PassageOrder.allowed(step, openings).stream()
                             .anyMatch(o -> !o.closedBy().isEmpty());
             if (opens) {
-                base.removeAll(closers.values());
+                base.removeAll(closers);
                 base.addAll(stated(step.id(), befores));
             }
             var out = new ArrayList<Way>();
             for (var opening : PassageOrder.allowed(step, openings)) {
                 var needs = new HashSet<>(base);
-                var closer = closers.get(opening.closedBy().toLowerCase(java.util.Locale.ROOT));
-                if (closer != null && !closer.equals(step.id())) {
-                    needs.add(closer);
-                }
+                Doors.closer(opening, steps)
+                        .filter(c -> !c.id().equals(step.id()))
+                        .ifPresent(c -> needs.add(c.id()));
                 boolean passes = Passage.through(opening, envelope) != null;
                 out.add(
                         new Way(
@@ -340,18 +362,6 @@ public record StripModel(
             }
         }
         return ways;
-    }
-
-    private Map<String, String> closers() {
-        var closers = new HashMap<String, String>();
-        for (var step : steps) {
-            for (var opening : openings) {
-                if (opening.closedBy().equalsIgnoreCase(step.part())) {
-                    closers.putIfAbsent(step.part().toLowerCase(java.util.Locale.ROOT), step.id());
-                }
-            }
-        }
-        return closers;
     }
 
     private List<Way> either(TeardownStep step, List<Way> ways) {

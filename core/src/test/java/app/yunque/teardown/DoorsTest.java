@@ -207,7 +207,8 @@ class DoorsTest {
             var ways =
                     openings.stream()
                             .filter(o -> named.isEmpty() || named.contains(o.name()))
-                            .filter(o -> size.aMm() + 2 * 0.5 <= o.widthMm() || fits(size, o))
+                            // Round through round, and every size here is 10 mm from the next.
+                            .filter(o -> size.aMm() < o.widthMm())
                             .toList();
             // Where it passes nothing on record a size is wrong; that is told elsewhere and blocks
             // nothing.
@@ -218,10 +219,6 @@ class DoorsTest {
                                             in.stream()
                                                     .filter(p -> p != part)
                                                     .noneMatch(p -> closes(p, o)));
-        }
-
-        private static boolean fits(Envelope size, Opening opening) {
-            return Passage.through(opening, size) != null;
         }
 
         /** Of parts of one name the first closes it. */
@@ -330,33 +327,74 @@ class DoorsTest {
         return all;
     }
 
-    /** What was not tried is not called the best: beyond 32 combinations of ways the plan says its bound. */
-    @Test
-    void sixAlternativesAreNotAllTriedAndItIsSaid() {
+    /** Six alternatives of two ways: 64 combinations, of which 32 are planned. The last is tried by its first way only. */
+    private static StripModel sixAlternatives(boolean cheapFirst) {
         var steps = new ArrayList<TeardownStep>();
-        for (int n = 1; n <= 18; n++) {
-            steps.add(
-                    step(n, "part " + n, PartKind.SPRING)
-                            .on(1, n % 2 == 0 ? Side.LEFT : Side.RIGHT)
-                            .work(n % 3 == 0 ? "hex 5" : "pliers", n % 4 == 0 ? "up" : "down", 1)
-                            .build());
+        for (int n = 1; n <= 12; n++) {
+            steps.add(free(n, "hex 5"));
         }
         var said = new ArrayList<Statement>();
-        for (int i = 0; i < 6; i++) {
-            said.add(
-                    new Statement(
-                            "x" + i,
-                            Kind.EITHER,
-                            "s" + (3 * i + 1),
-                            "s" + (3 * i + 3),
-                            "s" + (3 * i + 2),
-                            "so it is"));
+        for (int i = 0; i < 5; i++) {
+            said.add(either(i, "s" + (2 * i + 1), "s" + (2 * i + 2), "s12"));
         }
-        var many = new StripModel(steps, said, List.of(), SHAFTS).rebuild(COST);
-        assertThat(many.boundMinutes()).isLessThanOrEqualTo(many.minutes());
-        assertThat(many.isExact()).isEqualTo(many.minutes() - many.boundMinutes() < 1e-9);
-        var few = new StripModel(steps, said.subList(0, 3), List.of(), SHAFTS).rebuild(COST);
-        assertThat(few.isExact()).isTrue();
+        // By one way the pliers are taken once, by the other they have to be put down and taken
+        // again.
+        steps.add(free(13, "pliers"));
+        steps.add(free(14, "hex 5"));
+        steps.add(free(15, "pliers"));
+        said.add(new Statement("m", Kind.MUST, "s13", "s14", "", "so it is"));
+        said.add(cheapFirst ? either(6, "s13", "s14", "s15") : either(6, "s14", "s13", "s15"));
+        return new StripModel(steps, said, List.of(), SHAFTS);
+    }
+
+    private static TeardownStep free(int number, String tool) {
+        return step(number, "part " + number, PartKind.BALL)
+                .on(number % 3, Side.values()[number % 2])
+                .in("group " + number)
+                .work(tool, "", 1)
+                .build();
+    }
+
+    private static Statement either(int number, String first, String orElse, String then) {
+        return new Statement("x" + number, Kind.EITHER, first, then, orElse, "so it is");
+    }
+
+    @Test
+    void whatWasNotTriedIsNotCalledTheBest() {
+        var best = sixAlternatives(true).rebuild(COST);
+        var other = sixAlternatives(false).rebuild(COST);
+        assertThat(best.minutes()).isLessThanOrEqualTo(other.minutes());
+        assertThat(other.boundMinutes()).isLessThanOrEqualTo(best.minutes() + 1e-9);
+        assertThat(other.isExact()).isEqualTo(Math.abs(other.minutes() - best.minutes()) < 1e-9);
+    }
+
+    /** The first ways of many alternatives may contradict what is said besides; the others are found all the same. */
+    @Test
+    void anOrderIsFoundBehindAnyNumberOfContradictingWays() {
+        var steps = new ArrayList<TeardownStep>();
+        var said = new ArrayList<Statement>();
+        for (int i = 0; i < 7; i++) {
+            int n = 3 * i + 1;
+            steps.add(free(n, ""));
+            steps.add(free(n + 1, ""));
+            steps.add(free(n + 2, ""));
+            said.add(either(i, "s" + n, "s" + (n + 1), "s" + (n + 2)));
+        }
+        said.add(new Statement("m", Kind.MUST, "s21", "s19", "", "so it is"));
+        var model = new StripModel(steps, said, List.of(), SHAFTS);
+        assertThat(model.contradiction()).isEmpty();
+        var order = model.rebuild(COST).order();
+        assertThat(order.indexOf("s19")).isLessThan(order.indexOf("s21"));
+        assertThat(order.indexOf("s21")).isLessThan(order.indexOf("s20"));
+    }
+
+    /** Before the first part is logged there is nothing to plan, and no fault. */
+    @Test
+    void anEmptyStripHasAnEmptyPlan() {
+        var none = new StripModel(List.of(), List.of(), List.of(HOLE), SHAFTS);
+        assertThat(none.rebuild(COST).order()).isEmpty();
+        assertThat(none.withTwo(COST).turns()).isEmpty();
+        assertThat(none.withTwo(COST).minutes()).isZero();
     }
 
     /** Too many open ways for all states: an order in bounded work, with its bound. */

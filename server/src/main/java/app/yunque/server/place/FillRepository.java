@@ -9,7 +9,5 @@ interface FillRepository extends JpaRepository<FillEntity, UUID> {
     List<FillEntity> findByPlaceIdInAndRemovedFalseOrderByDoneOnDescChangedAtDesc(
             List<UUID> placeIds);
 
-    List<FillEntity> findByJobId(UUID jobId);
-
     Optional<FillEntity> findByJobIdAndPlaceId(UUID jobId, UUID placeId);
 }
