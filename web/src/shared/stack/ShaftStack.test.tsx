@@ -119,6 +119,18 @@ describe("the picture", () => {
     expect(screen.getByRole("status")).toHaveTextContent("sun 2, z 24 · in place");
   });
 
+  it("says what is drawn from counted teeth only", () => {
+    show(<Bench />);
+    expect(screen.getByText("Drawn from counted teeth, not to size: planetary z 24/24/72.")).toBeVisible();
+  });
+
+  it("writes every number above all parts", () => {
+    show(<Bench />);
+    const number = picture().getByText("4");
+    const last = picture().getAllByRole("button").at(-1) as HTMLElement;
+    expect(last.compareDocumentPosition(number) & Node.DOCUMENT_POSITION_FOLLOWING).toBeTruthy();
+  });
+
   it("names every shaft, and the position in which a stage carries", () => {
     show(<Bench />);
     for (const name of ["worm", "sun", "drum", "slow"]) {

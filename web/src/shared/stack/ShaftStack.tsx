@@ -122,13 +122,29 @@ export function ShaftStack({ stack, chosen, onChoose, marks, low }: Props) {
             <Part
               key={part.key}
               part={part}
-              mark={marks?.get(part.key)}
               chosen={part.key === chosen}
               tabbable={chosenPart ? part.key === chosen : index === 0}
               onChoose={() => onChoose(part.key === chosen ? undefined : part.key)}
               onKey={(event) => move(event, index)}
             />
           ))}
+          {/* Above all parts, so that none hides the number of one behind it. */}
+          {layout.parts.map(
+            (part) =>
+              part.labelY !== undefined && (
+                <text
+                  key={part.key}
+                  x={part.labelX ?? part.x + part.width / 2}
+                  y={part.labelY}
+                  className={classes.number}
+                  data-mark={marks?.get(part.key)}
+                  aria-hidden
+                >
+                  {part.item.number}
+                  {SIGNS[marks?.get(part.key) ?? "open"]}
+                </text>
+              ),
+          )}
         </svg>
       </div>
       <div className={classes.below} data-below>
@@ -171,6 +187,14 @@ export function ShaftStack({ stack, chosen, onChoose, marks, low }: Props) {
             ))}
           </p>
         )}
+        {stack.meetings.some((m) => m.inWords !== "" && !m.isToSize) && (
+          <p className={classes.facts}>
+            {`Drawn from counted teeth, not to size: ${stack.meetings
+              .filter((m) => m.inWords !== "" && !m.isToSize)
+              .map((m) => m.inWords)
+              .join("; ")}.`}
+          </p>
+        )}
         <Facts item={chosenPart?.item ?? housing} />
       </div>
     </section>
@@ -208,7 +232,6 @@ function Facts({ item }: { item: StackItem | undefined }) {
 
 function Part(p: {
   part: PlacedPart;
-  mark: Mark | undefined;
   chosen: boolean;
   tabbable: boolean;
   onChoose: () => void;
@@ -263,12 +286,6 @@ function Part(p: {
           />
         ))}
       </g>
-      {part.labelY !== undefined && (
-        <text x={middle} y={part.labelY} className={classes.number} data-mark={p.mark}>
-          {part.item.number}
-          {p.mark ? SIGNS[p.mark] : ""}
-        </text>
-      )}
     </g>
   );
 }

@@ -193,6 +193,17 @@ describe("the picture true to its kind", () => {
       expect(carrier?.second).toBeCloseTo(((planet?.inner ?? 0) + (planet?.outer ?? 0)) / 2);
       expect(carrier?.x).toBeLessThan(planet?.x ?? 0);
     }
+    const numbered = structuredClone(winch);
+    for (const m of numbered.meetings) {
+      m.members.forEach((item, i) => {
+        Object.assign(item, { number: 10 * m.stage + i, stepId: `${m.stage}-${i}` });
+      });
+    }
+    for (const carrier of layOut(numbered).parts.filter((p) => p.item.role === "CARRIER")) {
+      // Over its left plate, clear of the planets that hide its middle.
+      expect(carrier.labelX).toBeLessThan(carrier.x + 10);
+      expect(carrier.labelY).toBeLessThan(carrier.y - carrier.outer);
+    }
     const [input, second, drum, pawls] = layout.shafts;
     expect(input?.y).toBe(second?.y);
     expect(second?.y).toBe(drum?.y);

@@ -1,6 +1,7 @@
 import type { ShaftStackData, StackItem } from "../../api/types";
 import { BOTTOM, type Heights, heightsOf } from "./heights";
-import { type Block, blocksOf, type Mate, type Row, type Slot } from "./rows";
+import { planes, type SlotWidth } from "./planes";
+import { type Block, blocksOf, type Row } from "./rows";
 import { EDGE, GAP, RADII, total, WALL, widthOf } from "./sizes";
 import { assemblyWidth, placeSlot } from "./wheels";
 
@@ -57,6 +58,8 @@ export interface PlacedPart {
   outer: number;
   /** Radius at its narrow end, of a bevel gear; radius of the planet pins, of a carrier. */
   second?: number;
+  /** Middle of its number where that is not the part's own. */
+  labelX?: number;
   /** Height of the number above the part; undefined when it carries none. */
   labelY: number | undefined;
 }
@@ -85,73 +88,6 @@ const WIDEST = 1180;
 
 const widest = (rows: Row[], pick: (row: Row) => StackItem[]) =>
   Math.max(0, ...rows.map((r) => total(pick(r))));
-
-interface Planes {
-  /** Centres of the planes of the stages inside the case, measured from its left wall. */
-  centres: Map<number, number>;
-  /** Room for a stage, either side of its centre. */
-  halves: Map<number, number>;
-  needed: number;
-}
-
-type SlotWidth = (slot: Slot) => number;
-
-const mateWidth = (mate: Mate, heights: Heights) =>
-  mate.item.diameter * heights.scaleOf(mate.meeting.stage) + 2 * GAP;
-
-function planes(block: Block, heights: Heights, widthOfSlot: SlotWidth): Planes {
-  const { rows } = block;
-  const cursor = rows.map((r) => total(r.left) + EDGE);
-  const next = rows.map(() => 0);
-  const stages = [...new Set(rows.flatMap((r) => r.inner.map((g) => g.stage)))]
-    .filter((stage) => stage > 0)
-    .sort((a, b) => a - b);
-  const centres = new Map<number, number>();
-  const halves = new Map<number, number>();
-  let edge = EDGE;
-  /** Passes the parts of a row up to the given stage, or to its end. */
-  const pass = (r: number, stage: number | undefined) => {
-    const inner = rows[r]?.inner ?? [];
-    while ((next[r] ?? 0) < inner.length) {
-      const slot = inner[next[r] ?? 0];
-      if (!slot || slot.stage === stage) {
-        return slot;
-      }
-      if (slot.stage > 0) {
-        // The stages of a row that follow each other in another order than their numbers wait for their turn.
-        if (stage !== undefined && (centres.has(slot.stage) || slot.stage > stage)) {
-          return undefined;
-        }
-      } else {
-        cursor[r] = (cursor[r] ?? 0) + widthOfSlot(slot) + GAP;
-      }
-      next[r] = (next[r] ?? 0) + 1;
-    }
-    return undefined;
-  };
-  for (const stage of stages) {
-    const here = rows.flatMap((row, r) => {
-      const slot = row.inner.some((s) => s.stage === stage) ? pass(r, stage) : undefined;
-      const own = row.inner.find((s) => s.stage === stage);
-      return slot || own ? [{ r, w: widthOfSlot((slot ?? own) as Slot) }] : [];
-    });
-    const seen = block.mates.filter((m) => m.meeting.stage === stage).map((m) => mateWidth(m, heights));
-    const half = Math.max(...here.map((g) => g.w), ...seen) / 2;
-    const centre = Math.max(edge + half, ...here.map((g) => (cursor[g.r] ?? 0) + g.w / 2));
-    centres.set(stage, centre);
-    halves.set(stage, half);
-    edge = centre + half + GAP * 2;
-    for (const g of here) {
-      cursor[g.r] = centre + g.w / 2 + GAP;
-      next[g.r] = (next[g.r] ?? 0) + 1;
-    }
-  }
-  rows.forEach((_, r) => {
-    pass(r, undefined);
-  });
-  const needed = Math.max(edge + EDGE, ...rows.map((r, s) => (cursor[s] ?? 0) + total(r.right) + EDGE));
-  return { centres, halves, needed };
-}
 
 /** Lays the stack out on a sheet of about the given size; a crowded one grows wider. */
 export function layOut(stack: ShaftStackData, wantedWidth = 860, wantedHeight = 256): StackLayout {
@@ -217,6 +153,7 @@ function add(sheet: StackLayout, one: StackLayout, x: number, y: number): void {
       ...p,
       x: p.x + x,
       y: p.y + y,
+      labelX: p.labelX === undefined ? undefined : p.labelX + x,
       labelY: p.labelY === undefined ? undefined : p.labelY + y,
     })),
   );
@@ -475,7 +412,8 @@ function placePart(item: StackItem, x: number, axis: Axis, key: string): PlacedP
 
 /** A gear carries its number inside its upper half, everything else above itself. */
 function labelHeight(part: Omit<PlacedPart, "key" | "labelY">, axis: Axis): number {
-  return part.item.stage > 0 && part.outer - part.inner > 20
+  const isInside = part.item.stage > 0 && part.labelX === undefined;
+  return isInside && part.outer - part.inner > 20
     ? axis.y - (part.outer + part.inner) / 2 + 4
     : axis.y - part.outer - 4;
 }
@@ -502,7 +440,7 @@ function label(parts: PlacedPart[]): void {
   const numbered = parts.filter((p) => p.labelY !== undefined).sort((a, b) => a.x - b.x);
   const done: { x: number; y: number; half: number }[] = [];
   for (const part of numbered) {
-    const x = part.x + part.width / 2;
+    const x = part.labelX ?? part.x + part.width / 2;
     const half = String(part.item.number).length * DIGIT;
     let y = part.labelY ?? 0;
     while (done.some((d) => Math.abs(d.x - x) < d.half + half && Math.abs(d.y - y) < LABEL)) {

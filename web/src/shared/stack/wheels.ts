@@ -149,6 +149,8 @@ function planetary(
             inner: axis.radius,
             outer: pin + ((rows.at(-1)?.diameter ?? 0) / 5) * scale,
             second: pin,
+            // Its middle is full of planets: the number stands over its left plate.
+            labelX: x + PLATE / 2,
           };
       }
     });
