@@ -99,26 +99,7 @@ public interface Stage {
 
         @Override
         public StageOutline outline() {
-            return new StageOutline(
-                    StageOutline.Lie.PARALLEL,
-                    List.of(
-                            wheel(StageOutline.Role.DRIVER, Member.PINION),
-                            wheel(
-                                    pair.isInternal()
-                                            ? StageOutline.Role.RING
-                                            : StageOutline.Role.DRIVEN,
-                                    Member.WHEEL)),
-                    pair.centreDistanceMm(),
-                    true);
-        }
-
-        private StageOutline.Wheel wheel(StageOutline.Role role, Member member) {
-            var gear = pair.gear(member);
-            double over =
-                    gear.internal()
-                            ? gear.tipDiameterMm() + 4 * gear.normalModuleMm()
-                            : gear.tipDiameterMm();
-            return new StageOutline.Wheel(role, gear.teeth(), 1, over, gear.faceWidthMm());
+            return StageOutline.parallel(pair);
         }
 
         @Override
@@ -226,15 +207,7 @@ public interface Stage {
 
         @Override
         public StageOutline outline() {
-            return StageOutline.crossing(
-                    wheel(StageOutline.Role.BEVEL_PINION, Member.PINION),
-                    wheel(StageOutline.Role.BEVEL_WHEEL, Member.WHEEL),
-                    true);
-        }
-
-        private StageOutline.Wheel wheel(StageOutline.Role role, Member member) {
-            return new StageOutline.Wheel(
-                    role, pair.teeth(member), 1, pair.outerDiameterMm(member), pair.faceWidthMm());
+            return StageOutline.bevel(pair);
         }
 
         @Override
@@ -297,21 +270,7 @@ public interface Stage {
 
         @Override
         public StageOutline outline() {
-            return StageOutline.worm(
-                    new StageOutline.Wheel(
-                            StageOutline.Role.WORM,
-                            set.starts(),
-                            1,
-                            set.wormDiameterMm() + 2 * set.axialModuleMm(),
-                            0),
-                    new StageOutline.Wheel(
-                            StageOutline.Role.WORM_WHEEL,
-                            set.wheelTeeth(),
-                            1,
-                            set.throatDiameterMm(),
-                            0),
-                    set.centreDistanceMm(),
-                    true);
+            return StageOutline.worm(set);
         }
 
         @Override
@@ -583,16 +542,7 @@ public interface Stage {
 
         @Override
         public StageOutline outline() {
-            return StageOutline.crossing(
-                    new StageOutline.Wheel(
-                            StageOutline.Role.FRICTION_DISC,
-                            0,
-                            1,
-                            2 * (Math.abs(fromCentreMm) + wheelRadiusMm / 4),
-                            0),
-                    new StageOutline.Wheel(
-                            StageOutline.Role.FRICTION_WHEEL, 0, 1, 2 * wheelRadiusMm, 0),
-                    true);
+            return StageOutline.friction(wheelRadiusMm, fromCentreMm);
         }
 
         @Override

@@ -1,5 +1,10 @@
 package app.yunque.drive;
 
+import app.yunque.gear.BevelPair;
+import app.yunque.gear.CylindricalGear;
+import app.yunque.gear.GearPair;
+import app.yunque.gear.Member;
+import app.yunque.gear.WormSet;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -104,20 +109,74 @@ public record StageOutline(Lie lie, List<Wheel> wheels, double centreDistance, b
                 false);
     }
 
-    static StageOutline worm(Wheel worm, Wheel wheel, double centreDistance, boolean isToSize) {
-        return new StageOutline(Lie.SKEW, List.of(worm, wheel), centreDistance, isToSize);
+    /** A pair on parallel shafts, to size. */
+    static StageOutline parallel(GearPair pair) {
+        var driven = pair.isInternal() ? Role.RING : Role.DRIVEN;
+        return new StageOutline(
+                Lie.PARALLEL,
+                List.of(
+                        of(Role.DRIVER, pair.gear(Member.PINION)),
+                        of(driven, pair.gear(Member.WHEEL))),
+                pair.centreDistanceMm(),
+                true);
+    }
+
+    /** A gear over its tips; a ring over the roots of its teeth, about two modules outside its tips. */
+    private static Wheel of(Role role, CylindricalGear gear) {
+        double roots = gear.internal() ? 2 * TIPS * gear.normalModuleMm() : 0;
+        return new Wheel(role, gear.teeth(), 1, gear.tipDiameterMm() + roots, gear.faceWidthMm());
+    }
+
+    static StageOutline bevel(BevelPair pair) {
+        return crossing(
+                of(Role.BEVEL_PINION, pair, Member.PINION),
+                of(Role.BEVEL_WHEEL, pair, Member.WHEEL));
+    }
+
+    private static Wheel of(Role role, BevelPair pair, Member member) {
+        return new Wheel(
+                role, pair.teeth(member), 1, pair.outerDiameterMm(member), pair.faceWidthMm());
+    }
+
+    /** A friction wheel of a radius on a disc, at a distance from the disc's centre (mm). */
+    static StageOutline friction(double wheelRadiusMm, double fromCentreMm) {
+        return crossing(
+                new Wheel(
+                        Role.FRICTION_DISC,
+                        0,
+                        1,
+                        2 * (Math.abs(fromCentreMm) + wheelRadiusMm / 4),
+                        0),
+                new Wheel(Role.FRICTION_WHEEL, 0, 1, 2 * wheelRadiusMm, 0));
+    }
+
+    static StageOutline worm(WormSet set) {
+        return new StageOutline(
+                Lie.SKEW,
+                List.of(
+                        new Wheel(
+                                Role.WORM,
+                                set.starts(),
+                                1,
+                                set.wormDiameterMm() + TIPS * set.axialModuleMm(),
+                                0),
+                        new Wheel(Role.WORM_WHEEL, set.wheelTeeth(), 1, set.throatDiameterMm(), 0)),
+                set.centreDistanceMm(),
+                true);
     }
 
     static StageOutline wormCounted(int starts, int wheelTeeth) {
-        return worm(
-                new Wheel(Role.WORM, starts, 1, USUAL_WORM + TIPS, 0),
-                counted(Role.WORM_WHEEL, wheelTeeth, 1),
+        return new StageOutline(
+                Lie.SKEW,
+                List.of(
+                        new Wheel(Role.WORM, starts, 1, USUAL_WORM + TIPS, 0),
+                        counted(Role.WORM_WHEEL, wheelTeeth, 1)),
                 (USUAL_WORM + wheelTeeth) / 2,
                 false);
     }
 
-    static StageOutline crossing(Wheel driver, Wheel driven, boolean isToSize) {
-        return new StageOutline(Lie.CROSSING, List.of(driver, driven), 0, isToSize);
+    private static StageOutline crossing(Wheel driver, Wheel driven) {
+        return new StageOutline(Lie.CROSSING, List.of(driver, driven), 0, true);
     }
 
     /** Sun, planets on their carrier, and a ring, in one axis. */

@@ -26,6 +26,9 @@ final class SequenceProblem {
     final double[] changeCost;
     private final int[] distinct = new int[KINDS];
 
+    /** What the numbers of tools, positions and areas stand for; number 1 first. */
+    private final List<List<String>> names = new ArrayList<>();
+
     SequenceProblem(TaskGraph graph, Handling start, HandlingCost cost) {
         this.tasks = graph.tasks();
         this.predecessors = graph.predecessors();
@@ -54,6 +57,15 @@ final class SequenceProblem {
             }
         }
         distinct[kind] = numbers.size() - (inHand == null ? 0 : 1);
+        names.add(List.copyOf(numbers.keySet()));
+    }
+
+    String name(int kind, int number) {
+        return names.get(kind).get(number - 1);
+    }
+
+    int names(int kind) {
+        return names.get(kind).size();
     }
 
     private static int[][] turned(int[][] lists) {

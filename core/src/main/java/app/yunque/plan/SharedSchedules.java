@@ -37,7 +37,7 @@ final class SharedSchedules {
                 RebuildSequence.of(graph, start, cost).order().stream()
                         .mapToInt(index::get)
                         .toArray();
-        this.bound = bound(new SequenceProblem(graph, start, cost).leastTurning());
+        this.bound = bound(all.leastTurning());
     }
 
     private double[] tails() {

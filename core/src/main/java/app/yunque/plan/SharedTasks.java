@@ -1,28 +1,23 @@
 package app.yunque.plan;
 
-import java.util.ArrayList;
 import java.util.List;
-import java.util.function.Function;
-import org.jspecify.annotations.Nullable;
 
 /** Tasks that two share, with tools, positions and places as numbers; 0 stands for "does not matter" or "nothing in hand". */
 final class SharedTasks {
+    private static final int TOOL = 0;
+    private static final int POSITION = 1;
+    private static final int AREA = 2;
+
     private final List<Task> tasks;
-    private final int[][] before;
+    private final SequenceProblem problem;
     private final HandlingCost cost;
-    private final Names tools;
-    private final Names positions;
-    private final Names areas;
     private final List<String> things;
     private final int[][] holds;
 
     SharedTasks(TaskGraph graph, Handling start, HandlingCost cost) {
         this.tasks = graph.tasks();
-        this.before = graph.predecessors();
+        this.problem = new SequenceProblem(graph, start, cost);
         this.cost = cost;
-        this.tools = new Names(tasks, start, Handling::tool);
-        this.positions = new Names(tasks, start, Handling::position);
-        this.areas = new Names(tasks, start, Handling::area);
         this.things = tasks.stream().flatMap(t -> t.holds().stream()).distinct().sorted().toList();
         this.holds =
                 tasks.stream()
@@ -30,30 +25,9 @@ final class SharedTasks {
                         .toArray(int[][]::new);
     }
 
-    /** What tasks ask for of one kind, numbered from 1. */
-    private static final class Names {
-        private final List<String> names = new ArrayList<>();
-        private final int[] asked;
-        private final int atStart;
-
-        Names(List<Task> tasks, Handling start, Function<Handling, @Nullable String> of) {
-            this.atStart = number(of.apply(start));
-            this.asked = tasks.stream().mapToInt(t -> number(of.apply(t.handling()))).toArray();
-        }
-
-        private int number(@Nullable String name) {
-            if (name == null) {
-                return 0;
-            }
-            if (!names.contains(name)) {
-                names.add(name);
-            }
-            return names.indexOf(name) + 1;
-        }
-
-        String name(int number) {
-            return names.get(number - 1);
-        }
+    /** Minutes of turning and carrying that no order avoids; nobody works in them. */
+    double leastTurning() {
+        return problem.leastTurning();
     }
 
     int size() {
@@ -90,47 +64,47 @@ final class SharedTasks {
     }
 
     int tools() {
-        return tools.names.size();
+        return problem.names(TOOL);
     }
 
     int[] before(int task) {
-        return before[task];
+        return problem.predecessors[task];
     }
 
     int tool(int task) {
-        return tools.asked[task];
+        return problem.asks[task][TOOL];
     }
 
     int position(int task) {
-        return positions.asked[task];
+        return problem.asks[task][POSITION];
     }
 
     int area(int task) {
-        return areas.asked[task];
+        return problem.asks[task][AREA];
     }
 
     String toolName(int tool) {
-        return tools.name(tool);
+        return problem.name(TOOL, tool);
     }
 
     String positionName(int position) {
-        return positions.name(position);
+        return problem.name(POSITION, position);
     }
 
     String areaName(int area) {
-        return areas.name(area);
+        return problem.name(AREA, area);
     }
 
     int startTool() {
-        return tools.atStart;
+        return problem.start[TOOL];
     }
 
     int startPosition() {
-        return positions.atStart;
+        return problem.start[POSITION];
     }
 
     int startArea() {
-        return areas.atStart;
+        return problem.start[AREA];
     }
 
     double toolChange() {
