@@ -121,7 +121,7 @@ describe("the picture", () => {
 
   it("says what is drawn from counted teeth only", () => {
     show(<Bench />);
-    expect(screen.getByText("Drawn from counted teeth, not to size: planetary z 24/24/72.")).toBeVisible();
+    expect(screen.getByText("Not to size, from counted teeth: stage 2.")).toBeVisible();
   });
 
   it("writes every number above all parts", () => {

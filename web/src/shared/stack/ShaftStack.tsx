@@ -189,10 +189,10 @@ export function ShaftStack({ stack, chosen, onChoose, marks, low }: Props) {
         )}
         {stack.meetings.some((m) => m.inWords !== "" && !m.isToSize) && (
           <p className={classes.facts}>
-            {`Drawn from counted teeth, not to size: ${stack.meetings
+            {`Not to size, from counted teeth: stage ${stack.meetings
               .filter((m) => m.inWords !== "" && !m.isToSize)
-              .map((m) => m.inWords)
-              .join("; ")}.`}
+              .map((m) => m.stage)
+              .join(", ")}.`}
           </p>
         )}
         <Facts item={chosenPart?.item ?? housing} />
