@@ -1,5 +1,6 @@
 package app.yunque.teardown;
 
+import app.yunque.fastener.TighteningOrder;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;

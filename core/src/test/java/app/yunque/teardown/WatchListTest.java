@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.yunque.fastener.ScrewHole;
 import app.yunque.fastener.ScrewHole.Metal;
+import app.yunque.fastener.TighteningOrder;
 import app.yunque.teardown.StepDetail.Back;
 import app.yunque.teardown.StepDetail.Body;
 import app.yunque.teardown.StepDetail.Found;

@@ -1,4 +1,4 @@
-package app.yunque.teardown;
+package app.yunque.fastener;
 
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -10,7 +10,7 @@ import java.util.stream.IntStream;
  * as far as can be from all that are tight, then from the last pair; an odd number goes on by half of it each time. Source: legacy cross
  * pattern of ASME PCC-1, from memory.
  */
-final class TighteningOrder {
+public final class TighteningOrder {
     private static final int FEWEST = 3;
     private static final int MOST_DRAWN = 24;
 
@@ -20,7 +20,7 @@ final class TighteningOrder {
      * @param screws number of screws, numbered round the flange from 1
      * @return their numbers in the order of tightening; empty below three or above 24 screws
      */
-    static List<Integer> of(int screws) {
+    public static List<Integer> of(int screws) {
         if (screws < FEWEST || screws > MOST_DRAWN) {
             return List.of();
         }

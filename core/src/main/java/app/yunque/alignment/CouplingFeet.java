@@ -1,0 +1,238 @@
+package app.yunque.alignment;
+
+import app.yunque.measure.PlainDigits;
+import app.yunque.measure.PublicRule;
+import app.yunque.measure.Range;
+import app.yunque.measure.Refused;
+import app.yunque.measure.Told;
+import app.yunque.measure.Verdict;
+
+/**
+ * What goes under the feet of a machine to bring its shaft in line with the one it drives, from dials on the coupling. Rim and face: y = −R/2 at the dial plane, slope
+ * m = −F/A, shim = R/2 + F x/A. Two rims: M on the rim that is moved, S on the one that stays, D apart: shim = M/2 + (M + S)/2 · x/D. The same to the
+ * side, zeroed at three o'clock, a plus moving towards it. Source: derived; limits judgement, no source.
+ *
+ * @param frontMm shim at the front feet (mm), plus is added
+ * @param rearMm  shim at the rear feet (mm), plus is added
+ * @param offsetMm how far the shafts stand apart at the dial plane (mm)
+ * @param slopePer100Mm how far they lean (mm over 100 mm)
+ * @param told    verdict and words
+ */
+public record CouplingFeet(
+        double frontMm, double rearMm, double offsetMm, double slopePer100Mm, Told told) {
+    public static final Range READING = Range.of("rimMm", "reading", -10, 10, "mm");
+    public static final Range SWEPT =
+            Range.of("acrossMm", "diameter the face dial sweeps", 10, 3000, "mm");
+    public static final Range APART =
+            Range.of("apartMm", "distance of the dial planes", 5, 5000, "mm");
+    public static final Range FOOT =
+            Range.of("frontFootMm", "dial plane to the front feet", 1, 10_000, "mm");
+    public static final Range SPEED = Range.of("speedRpm", "speed", 0, 20_000, "min⁻¹");
+    private static final double CLOSES_MM = 0.02;
+    private static final double SLACK = 1e-9;
+    private static final double OFFSET_MM = 0.10;
+    private static final double SLOPE_PER_100 = 0.10;
+    private static final double SLOW_RPM = 1500;
+
+    /**
+     * One dial round a turn, zeroed at the top.
+     *
+     * @param topMm    at 12 o'clock (mm)
+     * @param rightMm  at 3 (mm)
+     * @param bottomMm at 6 (mm)
+     * @param leftMm   at 9 (mm)
+     */
+    public record Round(double topMm, double rightMm, double bottomMm, double leftMm) {
+        public Round {
+            Refused.ifAny(
+                    READING.named("topMm", "reading at the top").judge(topMm),
+                    READING.named("rightMm", "reading at the right").judge(rightMm),
+                    READING.named("bottomMm", "reading at the bottom").judge(bottomMm),
+                    READING.named("leftMm", "reading at the left").judge(leftMm));
+            double open = topMm + bottomMm - rightMm - leftMm;
+            if (Math.abs(open) > CLOSES_MM + SLACK) {
+                throw Refused.because(
+                        "bottomMm",
+                        "These readings do not close: top and bottom make %s mm, the sides %s. The dial is loose, or the shafts were not turned together."
+                                .formatted(
+                                        PlainDigits.rounded(topMm + bottomMm, 3),
+                                        PlainDigits.rounded(rightMm + leftMm, 3)));
+            }
+        }
+
+        double upright() {
+            return bottomMm - topMm;
+        }
+
+        double sideways() {
+            return leftMm - rightMm;
+        }
+    }
+
+    /** In which plane it is moved. */
+    public enum Plane {
+        HEIGHT("in height, by shims"),
+        SIDEWAYS("to the side, by jacking screws");
+
+        private final String words;
+
+        Plane(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+    }
+
+    /**
+     * The feet of the machine that is moved.
+     *
+     * @param frontFootMm from the dial plane to the front feet (mm)
+     * @param rearFootMm  to the rear feet (mm), more than the front
+     */
+    public record Feet(double frontFootMm, double rearFootMm) {
+        public Feet {
+            Refused.ifAny(
+                    FOOT.judge(frontFootMm),
+                    FOOT.named("rearFootMm", "dial plane to the rear feet").judge(rearFootMm));
+            if (rearFootMm <= frontFootMm) {
+                throw Refused.because(
+                        "rearFootMm",
+                        "The rear feet, at %s mm, are not behind the front ones, at %s. Exchange the two?"
+                                .formatted(
+                                        PlainDigits.exact(rearFootMm),
+                                        PlainDigits.exact(frontFootMm)));
+            }
+        }
+    }
+
+    /**
+     * Rim and face: both dials on the hub that is moved, bracket on the one that stays.
+     *
+     * @param rim      dial on the rim
+     * @param face     dial on the face, from the side of the gap
+     * @param acrossMm diameter it sweeps (mm)
+     * @param feet     the feet
+     * @param sagMm    what the bracket sags on a stiff pipe, zeroed at the top and read at the bottom (mm), minus as a rule
+     * @param plane    in which plane
+     * @param speedRpm speed (min⁻¹)
+     */
+    @PublicRule(at = "alignment/rim-and-face", says = "Shims under the feet, from rim and face.")
+    public static CouplingFeet byRimAndFace(
+            Round rim,
+            Round face,
+            double acrossMm,
+            Feet feet,
+            double sagMm,
+            Plane plane,
+            double speedRpm) {
+        Refused.ifAny(
+                SWEPT.judge(acrossMm),
+                SPEED.judge(speedRpm),
+                READING.named("sagMm", "sag of the bracket").judge(sagMm));
+        double r = plane == Plane.HEIGHT ? rim.upright() - sagMm : rim.sideways();
+        double f = plane == Plane.HEIGHT ? face.upright() : face.sideways();
+        return told(
+                r / 2 + f * feet.frontFootMm / acrossMm,
+                r / 2 + f * feet.rearFootMm / acrossMm,
+                -r / 2,
+                -f / acrossMm,
+                plane,
+                speedRpm,
+                "R/2 + F x / A",
+                "R %s, F %s, A %s mm"
+                        .formatted(
+                                PlainDigits.rounded(r, 3),
+                                PlainDigits.rounded(f, 3),
+                                PlainDigits.exact(acrossMm)));
+    }
+
+    /**
+     * Two rims: M on the rim that is moved, bracket on the shaft that stays; S the other way round.
+     *
+     * @param moved    dial on the rim that is moved
+     * @param standing dial on the rim that stays
+     * @param apartMm  distance of their planes (mm)
+     * @param feet     the feet, from the plane of the moved rim
+     * @param plane    in which plane
+     * @param speedRpm speed (min⁻¹)
+     */
+    @PublicRule(at = "alignment/two-rims", says = "Shims under the feet, from two rims.")
+    public static CouplingFeet byTwoRims(
+            Round moved, Round standing, double apartMm, Feet feet, Plane plane, double speedRpm) {
+        Refused.ifAny(APART.judge(apartMm), SPEED.judge(speedRpm));
+        double m = plane == Plane.HEIGHT ? moved.upright() : moved.sideways();
+        double s = plane == Plane.HEIGHT ? standing.upright() : standing.sideways();
+        double slope = (-m / 2 - s / 2) / apartMm;
+        return told(
+                m / 2 - slope * feet.frontFootMm,
+                m / 2 - slope * feet.rearFootMm,
+                -m / 2,
+                slope,
+                plane,
+                speedRpm,
+                "M/2 + (M + S)/2 x / D",
+                "M %s, S %s, D %s mm"
+                        .formatted(
+                                PlainDigits.rounded(m, 3),
+                                PlainDigits.rounded(s, 3),
+                                PlainDigits.exact(apartMm)));
+    }
+
+    private static CouplingFeet told(
+            double front,
+            double rear,
+            double offset,
+            double slope,
+            Plane plane,
+            double speed,
+            String formula,
+            String numbers) {
+        double share = speed > SLOW_RPM ? 0.5 : 1;
+        boolean good =
+                Math.abs(offset) <= share * OFFSET_MM + SLACK
+                        && Math.abs(100 * slope) <= share * SLOPE_PER_100 + SLACK;
+        boolean up = plane == Plane.HEIGHT;
+        var told =
+                Told.of("derived; limits judgement, no source, the maker of the coupling wins")
+                        .verdict(good ? Verdict.CLEAR_PASS : Verdict.CLEAR_FAIL)
+                        .mm(
+                                "frontMm",
+                                up
+                                        ? "front feet, plus is added"
+                                        : "front feet, plus is towards where it was zeroed",
+                                front)
+                        .mm(
+                                "rearMm",
+                                up
+                                        ? "rear feet, plus is added"
+                                        : "rear feet, plus is towards where it was zeroed",
+                                rear)
+                        .mm("offsetMm", "shafts apart", offset)
+                        .figure("slopePer100Mm", "lean over 100 mm", 100 * slope, "mm", 3)
+                        .warn(
+                                "Isolated and locked before a hand goes to the coupling. No soft foot first: a foot that lifts when it is let go spoils every reading.")
+                        .line(formula, "%s", numbers)
+                        .line(
+                                "front, rear",
+                                "%s, %s mm",
+                                PlainDigits.rounded(front, 3),
+                                PlainDigits.rounded(rear, 3))
+                        .saying(
+                                (good ? "In line. " : "Not in line. ")
+                                        + move("front", front, up)
+                                        + ", "
+                                        + move("rear", rear, up)
+                                        + ".");
+        return new CouplingFeet(front, rear, offset, 100 * slope, told);
+    }
+
+    private static String move(String feet, double by, boolean up) {
+        var mm = PlainDigits.rounded(Math.abs(by), 2) + " mm";
+        return up
+                ? "%s %s %s".formatted(feet, by < 0 ? "take out" : "add", mm)
+                : "%s %s %s where it was zeroed"
+                        .formatted(feet, mm, by < 0 ? "away from" : "towards");
+    }
+}

@@ -1,0 +1,101 @@
+package app.yunque.fastener;
+
+import app.yunque.measure.PlainDigits;
+import app.yunque.measure.PublicRule;
+import app.yunque.measure.Range;
+import app.yunque.measure.Refused;
+import app.yunque.measure.Told;
+import app.yunque.measure.Verdict;
+
+/**
+ * Whether a circlip of a shaft may go back: what is left of its grip, (d₂ − measured bore)/(d₂ − bore of a new one). From 0.8 it may carry thrust, from 0.5 it may only
+ * locate. Source: DIN 471, from memory; the shares judgement, no source.
+ *
+ * @param grip share of the grip that is left
+ * @param told verdict and words
+ */
+public record CirclipGrip(double grip, Told told) {
+    public static final Range SHAFT =
+            Range.of("shaftMm", "shaft", 10, 50, "mm")
+                    .advising(
+                            "The built-in table holds 10, 12, 15, 16, 17, 20, 25, 30, 35, 40, 45 and 50 mm.");
+    public static final Range BORE = Range.of("relaxedBoreMm", "its bore when free", 5, 60, "mm");
+    private static final double CARRIES = 0.8;
+    private static final double LOCATES = 0.5;
+    private static final double SLACK = 1e-9;
+
+    /** Shaft, relaxed bore of a new one, groove (mm). */
+    private static final double[][] TABLE = {
+        {10, 9.3, 9.6},
+        {12, 11, 11.5},
+        {15, 13.8, 14.3},
+        {16, 14.7, 15.2},
+        {17, 15.7, 16.2},
+        {20, 18.5, 19},
+        {25, 23.2, 23.9},
+        {30, 27.9, 28.6},
+        {35, 32.2, 33},
+        {40, 36.5, 37.5},
+        {45, 41.5, 42.5},
+        {50, 45.8, 47}
+    };
+
+    /**
+     * @param shaftMm       diameter of the shaft (mm), one of the table
+     * @param relaxedBoreMm bore of the circlip when free (mm)
+     * @param thrust        true when it carries thrust
+     * @param damaged       true when it is twisted, was opened too far, or a hole for the pliers is torn
+     */
+    @PublicRule(at = "fastener/circlip", says = "Whether a circlip may go back.")
+    public static CirclipGrip of(
+            double shaftMm, double relaxedBoreMm, boolean thrust, boolean damaged) {
+        Refused.ifAny(SHAFT.judge(shaftMm), BORE.judge(relaxedBoreMm));
+        double[] row = null;
+        for (var one : TABLE) {
+            if (Math.abs(one[0] - shaftMm) < SLACK) {
+                row = one;
+            }
+        }
+        if (row == null) {
+            throw Refused.because(
+                    "shaftMm",
+                    "There is no row for %s mm. %s"
+                            .formatted(PlainDigits.exact(shaftMm), SHAFT.remedy()));
+        }
+        double grip = (row[2] - relaxedBoreMm) / (row[2] - row[1]);
+        boolean stays = !damaged && (grip >= CARRIES - SLACK || !thrust && grip >= LOCATES - SLACK);
+        var told =
+                Told.of("DIN 471, from memory; the shares judgement, no source")
+                        .verdict(stays ? Verdict.CLEAR_PASS : Verdict.CLEAR_FAIL)
+                        .figure("gripPercent", "grip that is left", 100 * grip, "%", 0)
+                        .figure("newBoreMm", "bore of a new one", row[1], "mm", 1)
+                        .figure("grooveMm", "groove", row[2], "mm", 1)
+                        .warnIf(
+                                stays && thrust,
+                                "Sharp edge towards the thrust. If it turns freely in its groove it is not seated, or the groove is worn.")
+                        .line(
+                                "(d₂ − bore) / (d₂ − new bore)",
+                                "(%s − %s) / (%s − %s) = %s",
+                                PlainDigits.exact(row[2]),
+                                PlainDigits.exact(relaxedBoreMm),
+                                PlainDigits.exact(row[2]),
+                                PlainDigits.exact(row[1]),
+                                PlainDigits.rounded(grip, 3))
+                        .saying(
+                                damaged
+                                        ? "Renew it: it was bent."
+                                        : stays
+                                                ? "It may go back%s."
+                                                        .formatted(
+                                                                grip < CARRIES - SLACK
+                                                                        ? ", to locate only"
+                                                                        : "")
+                                                : "Renew it: %s %% of its grip is left%s."
+                                                        .formatted(
+                                                                PlainDigits.rounded(100 * grip, 0),
+                                                                thrust && grip >= LOCATES - SLACK
+                                                                        ? ", too little to carry thrust"
+                                                                        : ""));
+        return new CirclipGrip(grip, told);
+    }
+}

@@ -1,0 +1,94 @@
+package app.yunque.fit;
+
+import app.yunque.measure.Edges;
+import app.yunque.measure.PlainDigits;
+import app.yunque.measure.PublicRule;
+import app.yunque.measure.Range;
+import app.yunque.measure.Refused;
+import app.yunque.measure.Told;
+import app.yunque.measure.Zoned;
+
+/**
+ * Clearance of a plain bush where the maker gives no limit: renewed beyond twice the largest clearance of the new fit; a bush that runs on an
+ * oil film not beyond 0.003 of its diameter either. Source: common practice, no source.
+ *
+ * @param newMostMm largest clearance of the new fit (mm)
+ * @param renewMm   clearance from which it is renewed (mm)
+ * @param told      verdict and words
+ */
+public record BushWear(double newMostMm, double renewMm, Told told) {
+    public static final Range NOMINAL = LimitsOfSize.NOMINAL;
+    public static final Range CLEARANCE =
+            Range.of("clearanceMm", "measured clearance", -0.5, 20, "mm");
+    public static final Range UNCERTAINTY =
+            Range.of("uncertaintyMm", "uncertainty of the clearance", 0, 1, "mm");
+    private static final double TIMES_NEW = 2;
+    private static final double OF_THE_DIAMETER = 0.003;
+
+    /**
+     * @param nominalMm     nominal bore (mm)
+     * @param hole          letter and grade of the bush
+     * @param shaft         letter and grade of the shaft
+     * @param clearanceMm   measured clearance at its largest place (mm)
+     * @param uncertaintyMm its expanded uncertainty (mm), k = 2
+     * @param oilFilm       true when it runs fast on an oil film
+     * @param strict        true on a part for which doubtful counts as failed
+     * @throws Refused when the letters are no clearance fit
+     */
+    @PublicRule(at = "fit/bush-wear", says = "Whether a worn plain bush may stay.")
+    public static BushWear of(
+            double nominalMm,
+            String hole,
+            String shaft,
+            double clearanceMm,
+            double uncertaintyMm,
+            boolean oilFilm,
+            boolean strict) {
+        Refused.ifAny(CLEARANCE.judge(clearanceMm), UNCERTAINTY.judge(uncertaintyMm));
+        var fit = Fit.of(nominalMm, hole, shaft);
+        if (fit.kind() != Fit.Kind.CLEARANCE) {
+            throw Refused.because(
+                    "shaft",
+                    "%s/%s is no clearance fit: a shaft could not turn in it. Enter the fit of the running bore, not of the bush in its housing."
+                            .formatted(fit.hole().code(), fit.shaft().code()));
+        }
+        double twice = TIMES_NEW * fit.mostMm();
+        double renew =
+                oilFilm
+                        ? Math.max(fit.mostMm(), Math.min(twice, OF_THE_DIAMETER * nominalMm))
+                        : twice;
+        var zoned =
+                Zoned.of(
+                        Edges.growing(fit.leastMm(), fit.mostMm(), renew),
+                        clearanceMm,
+                        uncertaintyMm,
+                        strict);
+        var told =
+                Told.of("common practice, no source; ISO 286-1, from memory")
+                        .judged(zoned)
+                        .mm("leastMm", "least of a new one", fit.leastMm())
+                        .mm("newMostMm", "largest of a new one", fit.mostMm())
+                        .mm("renewMm", "renewed from", renew)
+                        .line(
+                                oilFilm ? "smaller of 2 c_max and 0.003 d" : "2 c_max",
+                                "%s mm",
+                                PlainDigits.rounded(renew, 4))
+                        .school(
+                                "Measure shaft and bush apart: renew the one outside its own limits, both if both are.")
+                        .saying(
+                                switch (zoned.verdict()) {
+                                    case CLEAR_PASS ->
+                                            clearanceMm > fit.mostMm()
+                                                    ? "Worn but usable."
+                                                    : "Inside the clearance of a new bush.";
+                                    case DOUBTFUL ->
+                                            "Within the uncertainty of a limit: measure again with a better tool.";
+                                    case CLEAR_FAIL ->
+                                            clearanceMm < fit.leastMm()
+                                                    ? "Tighter than a new bush: it will seize when warm."
+                                                    : "Renew the bush, or the shaft, or both: measure each by itself.";
+                                    case NOT_JUDGED -> "Not judged.";
+                                });
+        return new BushWear(fit.mostMm(), renew, told);
+    }
+}

@@ -1,0 +1,106 @@
+package app.yunque.fit;
+
+import app.yunque.measure.PlainDigits;
+import app.yunque.measure.PublicRule;
+import app.yunque.measure.Range;
+import app.yunque.measure.Refused;
+import app.yunque.measure.Told;
+import java.util.List;
+
+/**
+ * How oval a bore or a journal is, from three readings over two points round the turn. They fix the ellipse D(φ) = D̄ + A cos 2(φ − φ₀)
+ * exactly; two readings at 90° would give only a lower bound. Source: derived.
+ *
+ * @param meanMm    mean diameter (mm)
+ * @param largestMm largest diameter (mm), which judges a bore
+ * @param leastMm   least diameter (mm), which judges a shaft
+ * @param ovalityMm largest less least (mm)
+ * @param axisDeg   where the largest lies (degrees from the first reading), 0 to 180
+ * @param told      the same in words
+ */
+public record Roundness(
+        double meanMm,
+        double largestMm,
+        double leastMm,
+        double ovalityMm,
+        double axisDeg,
+        Told told) {
+    public static final Range READING = Range.of("readingsMm", "reading", 0.1, 2000, "mm");
+    private static final int READINGS = 3;
+
+    /** Where the three readings were taken. */
+    public enum Places {
+        EVERY_60("0°, 60°, 120°"),
+        AT_0_45_90("0°, 45°, 90°");
+
+        private final String words;
+
+        Places(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+    }
+
+    /**
+     * @param readingsMm three diameters (mm), in the order of the places
+     * @param places     where they were taken
+     */
+    @PublicRule(at = "fit/roundness", says = "Ovality of a bore or journal from three readings.")
+    public static Roundness of(List<Double> readingsMm, Places places) {
+        if (readingsMm.size() != READINGS) {
+            throw Refused.because(
+                    "readingsMm",
+                    "%d readings; ovality takes three, at %s. Two give only a lower bound."
+                            .formatted(readingsMm.size(), places.words));
+        }
+        readingsMm.forEach(r -> Refused.ifAny(READING.judge(r)));
+        double first = readingsMm.get(0);
+        double second = readingsMm.get(1);
+        double third = readingsMm.get(2);
+        double mean =
+                places == Places.EVERY_60 ? (first + second + third) / 3 : (first + third) / 2;
+        double cos;
+        double sin;
+        if (places == Places.EVERY_60) {
+            cos = 0;
+            sin = 0;
+            for (int i = 0; i < READINGS; i++) {
+                double twice = Math.toRadians(2.0 * 60 * i);
+                cos += 2.0 / 3 * (readingsMm.get(i) - mean) * Math.cos(twice);
+                sin += 2.0 / 3 * (readingsMm.get(i) - mean) * Math.sin(twice);
+            }
+        } else {
+            cos = (first - third) / 2;
+            sin = second - mean;
+        }
+        double half = Math.hypot(cos, sin);
+        double axis = (Math.toDegrees(Math.atan2(sin, cos)) / 2 + 180) % 180;
+        var told =
+                Told.of("derived: an ellipse through three readings")
+                        .figure("ovalityMm", "ovality", 2 * half, "mm", 4)
+                        .figure("largestMm", "largest, judges a bore", mean + half, "mm", 4)
+                        .figure("leastMm", "least, judges a shaft", mean - half, "mm", 4)
+                        .figure("meanMm", "mean", mean, "mm", 4)
+                        .figure("axisDeg", "largest lies at", axis, "°", 0)
+                        .warn(
+                                "Two points do not see three lobes, and a bore gauge with three jaws sees neither ovality nor three lobes: turn the part in a V-block where lobes are suspected.")
+                        .line("D(φ) = D̄ + A cos 2(φ − φ₀)", "readings at %s", places.words)
+                        .line(
+                                "ovality = 2 √(C² + S²)",
+                                "2 √(%s² + %s²) = %s mm",
+                                PlainDigits.rounded(cos, 4),
+                                PlainDigits.rounded(sin, 4),
+                                PlainDigits.rounded(2 * half, 4))
+                        .saying(
+                                "Oval by %s mm: %s at %s°, %s across it."
+                                        .formatted(
+                                                PlainDigits.rounded(2 * half, 4),
+                                                PlainDigits.rounded(mean + half, 4),
+                                                PlainDigits.rounded(axis, 0),
+                                                PlainDigits.rounded(mean - half, 4)));
+        return new Roundness(mean, mean + half, mean - half, 2 * half, axis, told);
+    }
+}

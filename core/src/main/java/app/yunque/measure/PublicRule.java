@@ -1,0 +1,20 @@
+package app.yunque.measure;
+
+import java.lang.annotation.ElementType;
+import java.lang.annotation.Retention;
+import java.lang.annotation.RetentionPolicy;
+import java.lang.annotation.Target;
+
+/**
+ * Marks the one entry of a rule that other programs may ask. From its parameters (their names carry the unit), the {@code Range} constants of
+ * its class and its result follow address, description and refusals; nothing is written a second time.
+ */
+@Target(ElementType.METHOD)
+@Retention(RetentionPolicy.RUNTIME)
+public @interface PublicRule {
+    /** Subject and rule, as in the address: "fit/press". */
+    String at();
+
+    /** Which question it answers, in one sentence. */
+    String says();
+}
