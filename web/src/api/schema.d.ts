@@ -1976,6 +1976,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calc": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["rules"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/begin": {
         parameters: {
             query?: never;
@@ -1986,6 +2002,1006 @@ export interface paths {
         get: operations["begun"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/alignment/belt": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Belt
+         * @description Span, give and tension of a belt.
+         */
+        post: operations["calc alignment/belt"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/alignment/centre-offset": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Centres of a lathe
+         * @description How far a tail centre stands off.
+         */
+        post: operations["calc alignment/centre-offset"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/alignment/gib": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Gib of a slide
+         * @description What turning the screw of a gib does.
+         */
+        post: operations["calc alignment/gib"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/alignment/hubs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Hubs by straight edge
+         * @description Two hubs in line, by straight edge and feelers.
+         */
+        post: operations["calc alignment/hubs"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/alignment/rim-and-face": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Coupling by rim and face
+         * @description Shims under the feet, from rim and face.
+         */
+        post: operations["calc alignment/rim-and-face"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/alignment/screw-turns": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Turns to a setting
+         * @description Turns of a screw to a setting.
+         */
+        post: operations["calc alignment/screw-turns"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/alignment/toe": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Toe of steered wheels
+         * @description Toe of steered wheels and turns of the track rod.
+         */
+        post: operations["calc alignment/toe"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/alignment/two-rims": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Coupling by two rims
+         * @description Shims under the feet, from two rims.
+         */
+        post: operations["calc alignment/two-rims"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/bearing/axial-play": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Axial play of a ball bearing
+         * @description Axial play of a ball bearing from its clearance.
+         */
+        post: operations["calc bearing/axial-play"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/bearing/by-size": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Which bearing is it?
+         * @description Which standard bearing three sizes are.
+         */
+        post: operations["calc bearing/by-size"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/bearing/clearance-groups": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Clearance group
+         * @description Groups of clearance a deep-groove ball bearing may belong to.
+         */
+        post: operations["calc bearing/clearance-groups"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/bearing/clearance-left": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Clearance left when mounted and warm
+         * @description Clearance of a bearing when it is mounted and warm.
+         */
+        post: operations["calc bearing/clearance-left"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/bearing/end-float": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * End float and its pack
+         * @description The pack that gives a wanted float or preload.
+         */
+        post: operations["calc bearing/end-float"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/bearing/frequencies": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * What a damaged bearing sounds like
+         * @description Frequencies of a damaged bearing.
+         */
+        post: operations["calc bearing/frequencies"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/bearing/life": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Life of a bearing
+         * @description Hours that nine of ten bearings reach.
+         */
+        post: operations["calc bearing/life"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/bearing/lifted-clearance": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Clearance by lifting
+         * @description Radial clearance by lifting the shaft.
+         */
+        post: operations["calc bearing/lifted-clearance"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/bearing/rolling-drag": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Preload by rolling drag
+         * @description Preload of bearings by cord and spring scale.
+         */
+        post: operations["calc bearing/rolling-drag"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/bearing/warm-pair": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * A pair of bearings when warm
+         * @description Float of a pair of bearings when warm.
+         */
+        post: operations["calc bearing/warm-pair"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/fastener/adaptor": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Torque wrench with a crowfoot
+         * @description What a torque wrench is set to with a crowfoot.
+         */
+        post: operations["calc fastener/adaptor"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/fastener/castle-nut": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Slots of a castle nut
+         * @description Steps in which a slotted nut can be locked.
+         */
+        post: operations["calc fastener/castle-nut"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/fastener/circlip": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Can this circlip go back?
+         * @description Whether a circlip may go back.
+         */
+        post: operations["calc fastener/circlip"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/fastener/compound": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Threadlocking compound
+         * @description Which threadlocking compound, and how long it cures.
+         */
+        post: operations["calc fastener/compound"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/fastener/order": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Tightening order of a pattern
+         * @description Tightening order of any pattern of screws.
+         */
+        post: operations["calc fastener/order"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/fastener/retaining": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Retaining compound on a seat
+         * @description What a retaining compound holds on a worn seat.
+         */
+        post: operations["calc fastener/retaining"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/fastener/shear-pin": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Does the shear pin protect?
+         * @description Whether a shear pin protects the box.
+         */
+        post: operations["calc fastener/shear-pin"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/fastener/spring-pin": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Spring pin across a shaft
+         * @description Torque a spring pin across a shaft carries.
+         */
+        post: operations["calc fastener/spring-pin"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/fastener/thread": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * A thread and its stress area
+         * @description Diameters and stress area of a thread.
+         */
+        post: operations["calc fastener/thread"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/fastener/torque": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Torque where the maker gives none
+         * @description Torque of a screw where the maker gives none.
+         */
+        post: operations["calc fastener/torque"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/fastener/wet-torque": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * A dry torque on a wet thread
+         * @description A torque for another condition of the thread.
+         */
+        post: operations["calc fastener/wet-torque"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/fit/bush-wear": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Wear of a plain bush
+         * @description Whether a worn plain bush may stay.
+         */
+        post: operations["calc fit/bush-wear"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/fit/fit": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Two letters: the fit
+         * @description Clearance or interference of two letters and grades.
+         */
+        post: operations["calc fit/fit"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/fit/key": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Parallel key
+         * @description Section, torque and lost motion of a parallel key.
+         */
+        post: operations["calc fit/key"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/fit/limits-of-size": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Limits of a hole or shaft
+         * @description What a hole or shaft of a letter and grade may measure.
+         */
+        post: operations["calc fit/limits-of-size"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/fit/lobing": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Lobes in a V-block
+         * @description Lobes of a part turned in a V-block.
+         */
+        post: operations["calc fit/lobing"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/fit/measured-fit": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * A measured pair against its fit
+         * @description A measured hole and shaft against the fit they were made to.
+         */
+        post: operations["calc fit/measured-fit"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/fit/mounting-heat": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Heat to mount
+         * @description How hot a ring must be to drop on its seat.
+         */
+        post: operations["calc fit/mounting-heat"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/fit/o-ring": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * O-ring in its groove
+         * @description Squeeze and stretch of an O-ring in its groove.
+         */
+        post: operations["calc fit/o-ring"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/fit/press": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Press fit
+         * @description Pressure, pressing force and slip torque of a press fit.
+         */
+        post: operations["calc fit/press"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/fit/press-sleeve": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Does this sleeve press the right ring?
+         * @description Whether a sleeve presses the right ring.
+         */
+        post: operations["calc fit/press-sleeve"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/fit/roundness": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Ovality from three readings
+         * @description Ovality of a bore or journal from three readings.
+         */
+        post: operations["calc fit/roundness"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/fit/seal-land": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Land of a lip seal
+         * @description Whether a lip seal can run on this land again.
+         */
+        post: operations["calc fit/seal-land"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/fit/shaft-bow": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Bow of a shaft
+         * @description Bow and slope of a shaft from its run-out.
+         */
+        post: operations["calc fit/shaft-bow"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/fit/taper": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Taper
+         * @description Taper from two diameters.
+         */
+        post: operations["calc fit/taper"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/shim/gaskets": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Other gaskets than were found
+         * @description What other gaskets do to float and backlash.
+         */
+        post: operations["calc shim/gaskets"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/shim/pack": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Shims from the shelf
+         * @description Shims from the shelf for a wanted thickness.
+         */
+        post: operations["calc shim/pack"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/shim/stack-height": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * What is left over a stack
+         * @description Float left over a stack of parts in a housing.
+         */
+        post: operations["calc shim/stack-height"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/spring/cut": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * A spring cut shorter
+         * @description What cutting coils off a spring does.
+         */
+        post: operations["calc spring/cut"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/spring/detent": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Force of a detent
+         * @description Force that shifts out of a detent.
+         */
+        post: operations["calc spring/detent"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/spring/force": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Force of a spring
+         * @description Rate of a spring and its force when fitted.
+         */
+        post: operations["calc spring/force"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/spring/from-stock": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * A spring cut from stock
+         * @description How long to cut stock for a wanted force.
+         */
+        post: operations["calc spring/from-stock"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2032,6 +3048,11 @@ export interface components {
             meshHz: number;
             /** Format: double */
             huntingHz: number;
+        };
+        AxialPlay: {
+            /** Format: double */
+            axialMm: number;
+            told: components["schemas"]["Told"];
         };
         Backlash: {
             /** Format: double */
@@ -2125,6 +3146,46 @@ export interface components {
             /** Format: double */
             fillet: number;
         };
+        BearingFrequencies: {
+            /** Format: double */
+            outerHz: number;
+            /** Format: double */
+            innerHz: number;
+            /** Format: double */
+            cageHz: number;
+            /** Format: double */
+            spinHz: number;
+            told: components["schemas"]["Told"];
+        };
+        BearingLife: {
+            /** Format: double */
+            hours: number;
+            told: components["schemas"]["Told"];
+        };
+        BearingSizes: {
+            found: components["schemas"]["BearingSizesSize"][];
+            told: components["schemas"]["Told"];
+        };
+        BearingSizesSize: {
+            /** @enum {string} */
+            kind: "DEEP_GROOVE" | "ANGULAR" | "TAPERED" | "CYLINDRICAL" | "NEEDLE" | "THRUST";
+            designation: string;
+            /**
+             * Format: double
+             * @description bore, 1 to 500 mm
+             */
+            boreMm: number;
+            /**
+             * Format: double
+             * @description outside, 3 to 800 mm
+             */
+            outsideMm: number;
+            /**
+             * Format: double
+             * @description width, 1 to 200 mm
+             */
+            widthMm: number;
+        };
         Before: {
             first: string;
             then: string;
@@ -2145,6 +3206,30 @@ export interface components {
             kind?: "O_RING" | "TAB_WASHER" | "COTTER_PIN" | "FELT" | "CIRCLIP" | "COLLET" | "BEARING" | "SEAL" | "GASKET" | "SHIM" | "SPACER" | "PLUG" | "COUPLING" | "COVER" | "HOUSING" | "NUT" | "WASHER" | "KEY" | "CARRIER" | "RING_GEAR" | "WORM" | "CAM_DISC" | "ECCENTRIC" | "GEAR" | "PAWL" | "SPRING" | "ROLLER" | "BALL" | "PLUNGER" | "PIN" | "BUSH" | "LEVER" | "SHAFT" | "SCREW" | "OTHER";
             because?: string;
         };
+        BeltTension: {
+            /** Format: double */
+            spanMm: number;
+            /** Format: double */
+            lengthMm: number;
+            /** Format: double */
+            pressedMm: number;
+            /** Format: double */
+            tensionN: number;
+            told: components["schemas"]["Told"];
+        };
+        BoltPattern: {
+            order: number[];
+            told: components["schemas"]["Told"];
+        };
+        BoltPatternPlace: {
+            /**
+             * Format: double
+             * @description place across, −10000 to 10000 mm
+             */
+            acrossMm: number;
+            /** Format: double */
+            upMm: number;
+        };
         BuildOrderRequest: {
             /** Format: int64 */
             version?: number;
@@ -2155,6 +3240,13 @@ export interface components {
             chosenBy: string;
             /** Format: int64 */
             version: number;
+        };
+        BushWear: {
+            /** Format: double */
+            newMostMm: number;
+            /** Format: double */
+            renewMm: number;
+            told: components["schemas"]["Told"];
         };
         Candidate: {
             words: string;
@@ -2201,6 +3293,31 @@ export interface components {
             caution: string;
             schools: components["schemas"]["TwoSchools"][];
         };
+        CastleNut: {
+            /** Format: double */
+            stepDeg: number;
+            /** Format: double */
+            stepMm: number;
+            told: components["schemas"]["Told"];
+        };
+        CentreOffset: {
+            /** Format: double */
+            offsetMm: number;
+            /** Format: double */
+            taperPerMm: number;
+            /** Format: double */
+            barErrorMm: number;
+            told: components["schemas"]["Told"];
+        };
+        CentreOffsetRun: {
+            /**
+             * Format: double
+             * @description reading at the headstock, −5 to 5 mm
+             */
+            headMm: number;
+            /** Format: double */
+            tailMm: number;
+        };
         Changes: {
             /** Format: int32 */
             tools: number;
@@ -2239,11 +3356,11 @@ export interface components {
             looks: ("AS_FOUND" | "WASHED" | "AFTER_WORK")[];
             leadsTo: string;
             caution: string;
-            must?: boolean;
-            conditional?: boolean;
+            raisedOnStrictParts?: boolean;
             afterWork?: boolean;
             goneAfterWashing?: boolean;
-            raisedOnStrictParts?: boolean;
+            must?: boolean;
+            conditional?: boolean;
         };
         CheckAnswer: {
             /** @enum {string} */
@@ -2263,6 +3380,11 @@ export interface components {
             /** Format: double */
             minutes: number;
         };
+        CirclipGrip: {
+            /** Format: double */
+            grip: number;
+            told: components["schemas"]["Told"];
+        };
         CircumstanceView: {
             /** @enum {string} */
             code: "KNOCK" | "WHINE" | "GROWL" | "LEAK" | "HEAT" | "SLIP" | "JUMP" | "STIFF" | "CREEP" | "STALL" | "LASH" | "TIME" | "ONCE" | "METAL" | "BURNT" | "VIBR" | "LIFT" | "FEED" | "SEA" | "OLD" | "REP" | "SHOCK" | "NEW" | "RED" | "WGB" | "BVL" | "TWN" | "CYC" | "PLW" | "HWN" | "HOI" | "ACT" | "FDB" | "HDS" | "SLD" | "MTP" | "PGE" | "REV" | "THR" | "STE" | "STA" | "WSH";
@@ -2275,6 +3397,72 @@ export interface components {
             version: number;
             ofUnit: ("KNOCK" | "WHINE" | "GROWL" | "LEAK" | "HEAT" | "SLIP" | "JUMP" | "STIFF" | "CREEP" | "STALL" | "LASH" | "TIME" | "ONCE" | "METAL" | "BURNT" | "VIBR" | "LIFT" | "FEED" | "SEA" | "OLD" | "REP" | "SHOCK" | "NEW" | "RED" | "WGB" | "BVL" | "TWN" | "CYC" | "PLW" | "HWN" | "HOI" | "ACT" | "FDB" | "HDS" | "SLD" | "MTP" | "PGE" | "REV" | "THR" | "STE" | "STA" | "WSH")[];
             ofJob: ("KNOCK" | "WHINE" | "GROWL" | "LEAK" | "HEAT" | "SLIP" | "JUMP" | "STIFF" | "CREEP" | "STALL" | "LASH" | "TIME" | "ONCE" | "METAL" | "BURNT" | "VIBR" | "LIFT" | "FEED" | "SEA" | "OLD" | "REP" | "SHOCK" | "NEW" | "RED" | "WGB" | "BVL" | "TWN" | "CYC" | "PLW" | "HWN" | "HOI" | "ACT" | "FDB" | "HDS" | "SLD" | "MTP" | "PGE" | "REV" | "THR" | "STE" | "STA" | "WSH")[];
+        };
+        ClearanceGroups: {
+            groups: ("C2" | "CN" | "C3" | "C4")[];
+            told: components["schemas"]["Told"];
+        };
+        ClearanceLeft: {
+            /** Format: double */
+            innerUm: number;
+            /** Format: double */
+            outerUm: number;
+            /** Format: double */
+            warmUm: number;
+            /** Format: double */
+            leftUm: number;
+            told: components["schemas"]["Told"];
+        };
+        ClearanceLeftSeated: {
+            /**
+             * Format: double
+             * @description bore d, 2.5 to 1000 mm
+             */
+            boreMm: number;
+            /**
+             * Format: double
+             * @description outside D, 5 to 1500 mm
+             */
+            outsideMm: number;
+            /**
+             * Format: double
+             * @description raceway of the inner ring, 2.5 to 1500 mm
+             */
+            innerRaceMm?: number;
+            /** Format: double */
+            outerRaceMm?: number;
+            /**
+             * Format: double
+             * @description bore of the shaft, 0 to 1000 mm
+             */
+            shaftBoreMm: number;
+            /**
+             * Format: double
+             * @description outside of the housing, 5 to 5000 mm
+             */
+            housingMm?: number;
+        };
+        Coil: {
+            /** Format: double */
+            wireMm: number;
+            /** Format: double */
+            meanCoilMm: number;
+            /** Format: double */
+            activeCoils: number;
+            /** Format: double */
+            freeMm: number;
+            groundEnds: boolean;
+            /** @enum {string} */
+            steel: "PATENTED_WIRE" | "STAINLESS";
+        };
+        CompoundCure: {
+            /** @enum {string} */
+            choice: "NONE" | "LOW" | "MEDIUM" | "HIGH";
+            /** Format: double */
+            cureHours: number;
+            /** Format: double */
+            handleMin: number;
+            told: components["schemas"]["Told"];
         };
         Contradiction: {
             cycle: components["schemas"]["Before"][];
@@ -2289,6 +3477,47 @@ export interface components {
             x: number;
             /** Format: double */
             y: number;
+        };
+        CouplingFeet: {
+            /** Format: double */
+            frontMm: number;
+            /** Format: double */
+            rearMm: number;
+            /** Format: double */
+            offsetMm: number;
+            /** Format: double */
+            slopePer100Mm: number;
+            told: components["schemas"]["Told"];
+        };
+        CouplingFeetFeet: {
+            /**
+             * Format: double
+             * @description dial plane to the front feet, 1 to 10000 mm
+             */
+            frontFootMm: number;
+            /** Format: double */
+            rearFootMm: number;
+        };
+        CouplingFeetRound: {
+            /** Format: double */
+            topMm: number;
+            /** Format: double */
+            rightMm: number;
+            /** Format: double */
+            bottomMm: number;
+            /** Format: double */
+            leftMm: number;
+        };
+        CutSpring: {
+            /** Format: double */
+            ratePerMm: number;
+            /** Format: double */
+            freeMm: number;
+            /** Format: double */
+            forceN: number;
+            /** Format: double */
+            beforeN: number;
+            told: components["schemas"]["Told"];
         };
         CylindricalGear: {
             /** Format: int32 */
@@ -2374,6 +3603,15 @@ export interface components {
             leftAssembled?: boolean;
             belongs?: components["schemas"]["BelongsRequest"];
             alsoHeldBy?: components["schemas"]["FasteningRequest"][];
+        };
+        DetentForce: {
+            /** Format: double */
+            slopeDeg: number;
+            /** Format: double */
+            shiftN: number;
+            /** Format: double */
+            holdN: number;
+            told: components["schemas"]["Told"];
         };
         Difference: {
             stepId: string;
@@ -2531,6 +3769,13 @@ export interface components {
             says: string;
             also: string;
         };
+        EndFloat: {
+            /** Format: double */
+            changeMm: number;
+            /** Format: double */
+            packMm: number;
+            told: components["schemas"]["Told"];
+        };
         /** @description A number as typed, point or comma as decimal separator, with the unit it was read in */
         EnteredNumber: {
             /** @example 0,35 */
@@ -2625,7 +3870,16 @@ export interface components {
             choices: components["schemas"]["Option"][];
             when?: components["schemas"]["When"];
         };
+        FieldProblem: {
+            field: string;
+            sentence: string;
+            value?: string;
+            unit?: string;
+            low?: string;
+            high?: string;
+        };
         Figure: {
+            key: string;
             label: string;
             /** Format: double */
             value?: number;
@@ -2713,6 +3967,19 @@ export interface components {
             look: "AS_FOUND" | "WASHED" | "AFTER_WORK";
             by: string;
         };
+        Fit: {
+            /** Format: double */
+            nominalMm: number;
+            hole: components["schemas"]["LimitsOfSize"];
+            shaft: components["schemas"]["LimitsOfSize"];
+            /** Format: double */
+            leastMm: number;
+            /** Format: double */
+            mostMm: number;
+            /** @enum {string} */
+            kind: "CLEARANCE" | "TRANSITION" | "INTERFERENCE";
+            told: components["schemas"]["Told"];
+        };
         FittingRequest: {
             /** Format: int64 */
             version?: number;
@@ -2750,6 +4017,19 @@ export interface components {
             /** Format: int32 */
             of_count?: number;
             not: boolean;
+        };
+        GasketChange: {
+            /** Format: double */
+            workingMm: number;
+            /** Format: double */
+            backlashMm: number;
+            told: components["schemas"]["Told"];
+        };
+        GasketChangeGaskets: {
+            /** Format: int32 */
+            count: number;
+            /** Format: double */
+            thicknessMm: number;
         };
         GaugeInput: {
             /**
@@ -2826,6 +4106,11 @@ export interface components {
             /** @enum {string} */
             member: "PINION" | "WHEEL";
         };
+        GibMove: {
+            /** Format: double */
+            closesMm: number;
+            told: components["schemas"]["Told"];
+        };
         GradeSchool: {
             name: string;
             /** @enum {string} */
@@ -2860,6 +4145,13 @@ export interface components {
             behind: string;
             /** @enum {string} */
             into: "STEEL" | "BRONZE" | "GREY_IRON" | "ALUMINIUM";
+        };
+        HubsInLine: {
+            /** Format: double */
+            lowMm: number;
+            /** Format: double */
+            smallerMm: number;
+            told: components["schemas"]["Told"];
         };
         ImmersedGearInput: {
             name: string;
@@ -3191,6 +4483,11 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        LiftedClearance: {
+            /** Format: double */
+            clearanceMm: number;
+            told: components["schemas"]["Told"];
+        };
         LimitInput: {
             edges: components["schemas"]["Edges"];
             values: number[];
@@ -3229,6 +4526,19 @@ export interface components {
              * @description maker's largest circumferential backlash, 0.005 to 20 mm
              */
             makersLimitMm?: number;
+        };
+        LimitsOfSize: {
+            code: string;
+            isHole: boolean;
+            /** Format: double */
+            lowerUm: number;
+            /** Format: double */
+            upperUm: number;
+            /** Format: double */
+            leastMm: number;
+            /** Format: double */
+            mostMm: number;
+            told: components["schemas"]["Told"];
         };
         Line: {
             formula: string;
@@ -3273,6 +4583,13 @@ export interface components {
             note: string;
             pieces: components["schemas"]["Piece"][];
             problems: string[];
+        };
+        Lobing: {
+            /** Format: double */
+            factor: number;
+            /** Format: double */
+            lobingMm: number;
+            told: components["schemas"]["Told"];
         };
         LookedAtRequest: {
             parts: components["schemas"]["Part"][];
@@ -3337,6 +4654,23 @@ export interface components {
             renewNow: boolean;
             sentence: string;
             reading?: components["schemas"]["Reading"];
+        };
+        MeasuredFit: {
+            /** Format: double */
+            clearanceMm: number;
+            /** Format: double */
+            uncertaintyMm: number;
+            /** @enum {string} */
+            hole: "CLEAR_PASS" | "NOT_JUDGED" | "DOUBTFUL" | "CLEAR_FAIL";
+            /** @enum {string} */
+            shaft: "CLEAR_PASS" | "NOT_JUDGED" | "DOUBTFUL" | "CLEAR_FAIL";
+            told: components["schemas"]["Told"];
+        };
+        MeasuredFitSize: {
+            /** Format: double */
+            sizeMm: number;
+            /** Format: double */
+            uncertaintyMm: number;
         };
         MeasurementRequest: {
             /** Format: int64 */
@@ -3458,6 +4792,15 @@ export interface components {
             warnings: string[];
             working: components["schemas"]["Working"];
         };
+        MountingHeat: {
+            /** Format: double */
+            heatToDegC: number;
+            /** Format: double */
+            coolShaftByK: number;
+            /** Format: double */
+            capDegC: number;
+            told: components["schemas"]["Told"];
+        };
         MoveAnswer: {
             /** @enum {string} */
             stop?: "CASE_BENT" | "PRELOAD" | "SCATTER" | "GAIN" | "REACHED" | "TOO_MANY" | "TOO_FINE" | "NO_PACK_LEFT" | "PACK_TOO_THICK";
@@ -3510,6 +4853,13 @@ export interface components {
             inDays: number;
             runIn: boolean;
             reason: string;
+        };
+        ORingGroove: {
+            /** Format: double */
+            squeeze: number;
+            /** Format: double */
+            stretch: number;
+            told: components["schemas"]["Told"];
         };
         OfJob: {
             /** Format: int64 */
@@ -3637,6 +4987,23 @@ export interface components {
             pinionTeethToSpan: number;
             /** Format: int32 */
             wheelTeethToSpan: number;
+        };
+        ParallelKey: {
+            /** Format: double */
+            widthMm: number;
+            /** Format: double */
+            heightMm: number;
+            /** Format: double */
+            shaftDepthMm: number;
+            /** Format: double */
+            hubDepthMm: number;
+            /** Format: double */
+            shearTorqueNm: number;
+            /** Format: double */
+            crushTorqueNm: number;
+            /** Format: double */
+            lostDeg: number;
+            told: components["schemas"]["Told"];
         };
         Part: {
             title: string;
@@ -3946,6 +5313,62 @@ export interface components {
             outputForceN: number;
             line: components["schemas"]["At"][];
         };
+        PressFit: {
+            /** Format: double */
+            pressureMpa: number;
+            /** Format: double */
+            forceN: number;
+            /** Format: double */
+            slipTorqueNm: number;
+            /** Format: double */
+            hubStressMpa: number;
+            told: components["schemas"]["Told"];
+        };
+        PressFitJoint: {
+            /**
+             * Format: double
+             * @description diameter of the joint, 1 to 2000 mm
+             */
+            diameterMm: number;
+            /**
+             * Format: double
+             * @description outside of the hub, 1 to 5000 mm
+             */
+            hubOutsideMm: number;
+            /**
+             * Format: double
+             * @description bore of the shaft, 0 to 2000 mm
+             */
+            shaftBoreMm: number;
+            /**
+             * Format: double
+             * @description length of the joint, 0.5 to 2000 mm
+             */
+            lengthMm: number;
+        };
+        PressSleeve: {
+            /** Format: double */
+            contactMm: number;
+            told: components["schemas"]["Told"];
+        };
+        PressSleeveRings: {
+            /**
+             * Format: double
+             * @description diameter, 1 to 2000 mm
+             */
+            boreMm: number;
+            /** Format: double */
+            innerShoulderMm: number;
+            /** Format: double */
+            outerShoulderMm: number;
+            /** Format: double */
+            outsideMm: number;
+            /**
+             * Format: double
+             * @description chamfer of the ring, 0 to 10 mm
+             */
+            chamferMm: number;
+        };
         PreviousLine: {
             shaft?: string;
             part?: string;
@@ -4089,14 +5512,67 @@ export interface components {
             isMakersLimit: boolean;
             working: components["schemas"]["Working"];
         };
+        Refusal: {
+            title?: string;
+            detail?: string;
+            fields?: components["schemas"]["FieldProblem"][];
+        };
         Removal: {
             part: string;
             name: string;
             ways: components["schemas"]["Way"][];
         };
+        RetainingJoint: {
+            /** Format: double */
+            forceN: number;
+            /** Format: double */
+            torqueNm: number;
+            told: components["schemas"]["Told"];
+        };
+        RollingDrag: {
+            /** Format: double */
+            dragNm: number;
+            told: components["schemas"]["Told"];
+        };
+        RollingDragBehind: {
+            /**
+             * Format: double
+             * @description drag of the shaft in mesh with it, 0 to 500 N·m
+             */
+            otherNm: number;
+            /**
+             * Format: double
+             * @description turns of this shaft for one of that, 0.01 to 1000
+             */
+            ratio: number;
+        };
+        RollingDragWanted: {
+            /** Format: double */
+            leastNm: number;
+            /** Format: double */
+            mostNm: number;
+        };
+        Roundness: {
+            /** Format: double */
+            meanMm: number;
+            /** Format: double */
+            largestMm: number;
+            /** Format: double */
+            leastMm: number;
+            /** Format: double */
+            ovalityMm: number;
+            /** Format: double */
+            axisDeg: number;
+            told: components["schemas"]["Told"];
+        };
         Route: {
             stops: components["schemas"]["Stop"][];
             againstSigning: components["schemas"]["SigningPoint"][];
+        };
+        RuleLine: {
+            at: string;
+            title: string;
+            says: string;
         };
         RunTemperature: {
             /** Format: double */
@@ -4207,6 +5683,57 @@ export interface components {
             lengthMm: number;
             hole: components["schemas"]["ScrewHole"];
         };
+        ScrewThread: {
+            name: string;
+            /** Format: double */
+            diameterMm?: number;
+            /** Format: double */
+            pitchMm?: number;
+        };
+        ScrewTurns: {
+            /** Format: double */
+            turns: number;
+            /** Format: int32 */
+            whole: number;
+            /** Format: double */
+            divisions: number;
+            /** Format: double */
+            pastMm: number;
+            told: components["schemas"]["Told"];
+        };
+        ScrewTurnsScrew: {
+            /**
+             * Format: double
+             * @description pitch, 0.1 to 50 mm
+             */
+            pitchMm: number;
+            /**
+             * Format: int32
+             * @description starts, 1 to 8
+             */
+            starts: number;
+            /**
+             * Format: int32
+             * @description divisions of the dial a turn, 1 to 1000
+             */
+            divisionsPerTurn: number;
+            /**
+             * Format: double
+             * @description lost motion, 0 to 20 mm
+             */
+            lostMm: number;
+        };
+        ScrewTurnsTravel: {
+            /** Format: double */
+            fromMm: number;
+            /** Format: double */
+            toMm: number;
+        };
+        SealLand: {
+            /** Format: double */
+            speedMPerS: number;
+            told: components["schemas"]["Told"];
+        };
         SeenRequest: {
             /** Format: int64 */
             version?: number;
@@ -4249,10 +5776,106 @@ export interface components {
             isIn: boolean;
             items: components["schemas"]["Item"][];
         };
+        ShaftBow: {
+            /** Format: double */
+            bowMm: number;
+            /** Format: double */
+            slopePerMm: number;
+            told: components["schemas"]["Told"];
+        };
+        ShaftBowPlane: {
+            /**
+             * Format: double
+             * @description run-out, 0 to 20 mm
+             */
+            runOutMm: number;
+            /**
+             * Format: double
+             * @description where the high spot lies, 0 to 360 degrees
+             */
+            highDeg: number;
+        };
         ShaftStack: {
             shafts: components["schemas"]["Shaft"][];
             meetings: components["schemas"]["Meeting"][];
             housing: components["schemas"]["Item"][];
+        };
+        ShearPin: {
+            /** Format: double */
+            leastNm: number;
+            /** Format: double */
+            mostNm: number;
+            /** Format: double */
+            limitNm: number;
+            /** @enum {string} */
+            guards: "PROTECTS" | "CANNOT_TELL" | "DOES_NOT_PROTECT";
+            told: components["schemas"]["Told"];
+        };
+        ShearPinBox: {
+            /**
+             * Format: double
+             * @description torque the output bears, 0.1 to 10000000 N·m
+             */
+            outputLimitNm: number;
+            /**
+             * Format: double
+             * @description turns of this shaft for one of the output, 0.001 to 10000
+             */
+            ratio: number;
+            /**
+             * Format: double
+             * @description efficiency from here to the output, 0.05 to 1
+             */
+            efficiency: number;
+        };
+        ShearPinPin: {
+            /**
+             * Format: double
+             * @description diameter where it shears, 0.5 to 60 mm
+             */
+            diameterMm: number;
+            /**
+             * Format: double
+             * @description tensile strength, 50 to 2000 MPa
+             */
+            leastTensileMpa: number;
+            /** Format: double */
+            mostTensileMpa: number;
+            /** @enum {string} */
+            planes: "ONE" | "TWO";
+            /**
+             * Format: double
+             * @description radius of the shear plane, 1 to 2000 mm
+             */
+            radiusMm: number;
+        };
+        ShimPack: {
+            chosen?: components["schemas"]["ShimPackPack"];
+            second?: components["schemas"]["ShimPackPack"];
+            nearest: number[];
+            told: components["schemas"]["Told"];
+        };
+        ShimPackPack: {
+            shims: components["schemas"]["ShimPackStock"][];
+            /** Format: int32 */
+            sumUm: number;
+            /**
+             * Format: int32
+             * @description shims of one thickness, 0 to 50
+             */
+            pieces: number;
+        };
+        ShimPackStock: {
+            /**
+             * Format: int32
+             * @description thickness of a shim, 1 to 20000 µm
+             */
+            thicknessUm: number;
+            /**
+             * Format: int32
+             * @description shims of one thickness, 0 to 50
+             */
+            pieces: number;
         };
         ShopSettings: {
             /** Format: int64 */
@@ -4318,6 +5941,52 @@ export interface components {
             count: number;
             /** Format: int32 */
             keepCount: number;
+        };
+        SpringForce: {
+            /** Format: double */
+            ratePerMm: number;
+            /** Format: double */
+            forceN: number;
+            /** Format: double */
+            stressMpa: number;
+            told: components["schemas"]["Told"];
+        };
+        SpringFromStock: {
+            /** Format: double */
+            activeCoils: number;
+            /** Format: double */
+            freeMm: number;
+            told: components["schemas"]["Told"];
+        };
+        SpringFromStockStock: {
+            /** Format: double */
+            wireMm: number;
+            /** Format: double */
+            meanCoilMm: number;
+            /**
+             * Format: double
+             * @description pitch of the coils, 0.1 to 200 mm
+             */
+            pitchMm: number;
+            groundEnds: boolean;
+            /** @enum {string} */
+            steel: "PATENTED_WIRE" | "STAINLESS";
+        };
+        SpringPinLoad: {
+            /** Format: double */
+            loadN: number;
+            /** Format: double */
+            torqueNm: number;
+            told: components["schemas"]["Told"];
+        };
+        StackHeight: {
+            /** Format: double */
+            floatMm: number;
+            /** Format: double */
+            uncertaintyMm: number;
+            /** Format: double */
+            worstMm: number;
+            told: components["schemas"]["Told"];
         };
         StageRequest: {
             kind: string;
@@ -4518,6 +6187,13 @@ export interface components {
             heads: string[];
             rows: string[][];
         };
+        Taper: {
+            /** Format: double */
+            perMm: number;
+            /** Format: double */
+            halfAngleDeg: number;
+            told: components["schemas"]["Told"];
+        };
         Task: {
             id: string;
             name: string;
@@ -4531,6 +6207,40 @@ export interface components {
         TaskGraph: {
             tasks: components["schemas"]["Task"][];
             befores: components["schemas"]["Before"][];
+        };
+        ThreadSection: {
+            thread: components["schemas"]["ScrewThread"];
+            /** Format: double */
+            pitchDiaMm: number;
+            /** Format: double */
+            minorDiaMm: number;
+            /** Format: double */
+            rootDiaMm: number;
+            /** Format: double */
+            stressAreaMm2: number;
+            told: components["schemas"]["Told"];
+        };
+        TighteningTorque: {
+            /** Format: double */
+            preloadN: number;
+            /** Format: double */
+            torqueNm: number;
+            /** Format: double */
+            leastN: number;
+            /** Format: double */
+            mostN: number;
+            stagesNm: number[];
+            told: components["schemas"]["Told"];
+        };
+        Told: {
+            /** @enum {string} */
+            verdict: "CLEAR_PASS" | "NOT_JUDGED" | "DOUBTFUL" | "CLEAR_FAIL";
+            /** @enum {string} */
+            zone?: "BELOW" | "AS_NEW" | "WATCH" | "BEYOND";
+            sentence: string;
+            figures: components["schemas"]["Figure"][];
+            warnings: string[];
+            working: components["schemas"]["Working"];
         };
         ToothWear: {
             /** Format: double */
@@ -4743,6 +6453,13 @@ export interface components {
             /** Format: double */
             uncertaintyMm: number;
         };
+        WarmPair: {
+            /** Format: double */
+            changeMm: number;
+            /** Format: double */
+            warmMm: number;
+            told: components["schemas"]["Told"];
+        };
         Warning: {
             /** @enum {string} */
             weight: "DANGER" | "CAUTION" | "NOTE";
@@ -4778,6 +6495,20 @@ export interface components {
             /** Format: double */
             makersRenewalPercent?: number;
         };
+        WetTorque: {
+            /** Format: double */
+            torqueNm: number;
+            told: components["schemas"]["Told"];
+        };
+        WheelToe: {
+            /** Format: double */
+            toeMm: number;
+            /** Format: double */
+            wheelDeg: number;
+            /** Format: double */
+            turns: number;
+            told: components["schemas"]["Told"];
+        };
         When: {
             field: string;
             values: string[];
@@ -4791,6 +6522,11 @@ export interface components {
             lines: components["schemas"]["Line"][];
             source: string;
             schools: string[];
+        };
+        WrenchAdaptor: {
+            /** Format: double */
+            setNm: number;
+            told: components["schemas"]["Told"];
         };
         Zoned: {
             /** @enum {string} */
@@ -4841,6 +6577,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PlacesOfUnit"];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
                 };
             };
         };
@@ -4975,6 +6720,15 @@ export interface operations {
                     "application/json": components["schemas"]["UnitView"];
                 };
             };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
         };
     };
     correct: {
@@ -5007,6 +6761,15 @@ export interface operations {
                     "application/json": components["schemas"]["UnitView"];
                 };
             };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
         };
     };
     change: {
@@ -5031,6 +6794,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ShopSettings"];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
                 };
             };
         };
@@ -5060,6 +6832,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SampleSeries"];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
                 };
             };
         };
@@ -5118,6 +6899,15 @@ export interface operations {
                     "application/json": components["schemas"]["FillView"][];
                 };
             };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
         };
     };
     removeFillOfPlace: {
@@ -5173,6 +6963,15 @@ export interface operations {
                     "application/json": components["schemas"]["PersonView"][];
                 };
             };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
         };
     };
     changeOwnPin: {
@@ -5195,6 +6994,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": Record<string, never>;
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
                 };
             };
         };
@@ -5223,6 +7031,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["LubricantView"][];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
                 };
             };
         };
@@ -5280,6 +7097,15 @@ export interface operations {
                     "application/json": components["schemas"]["JobView"];
                 };
             };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
         };
     };
     remove_1: {
@@ -5335,6 +7161,15 @@ export interface operations {
                     "application/json": components["schemas"]["JobView"];
                 };
             };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
         };
     };
     keepStep: {
@@ -5364,6 +7199,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["JobView"];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
                 };
             };
         };
@@ -5424,6 +7268,15 @@ export interface operations {
                     "application/json": components["schemas"]["JobView"];
                 };
             };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
         };
     };
     keepStep_1: {
@@ -5451,6 +7304,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["JobView"];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
                 };
             };
         };
@@ -5509,6 +7371,15 @@ export interface operations {
                     "application/json": components["schemas"]["JobView"];
                 };
             };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
         };
     };
     unsay: {
@@ -5562,6 +7433,15 @@ export interface operations {
                     "application/json": components["schemas"]["JobView"];
                 };
             };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
         };
     };
     keepProof: {
@@ -5588,6 +7468,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["JobView"];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
                 };
             };
         };
@@ -5618,6 +7507,15 @@ export interface operations {
                     "application/json": components["schemas"]["JobView"];
                 };
             };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
         };
     };
     keepFill: {
@@ -5645,6 +7543,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["JobView"];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
                 };
             };
         };
@@ -5702,6 +7609,15 @@ export interface operations {
                     "application/json": components["schemas"]["JobView"];
                 };
             };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
         };
     };
     remove_2: {
@@ -5757,6 +7673,15 @@ export interface operations {
                     "application/json": components["schemas"]["JobView"];
                 };
             };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
         };
     };
     keepMeasurement: {
@@ -5784,6 +7709,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["JobView"];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
                 };
             };
         };
@@ -5842,6 +7776,15 @@ export interface operations {
                     "application/json": components["schemas"]["JobView"];
                 };
             };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
         };
     };
     removeLeftOpen: {
@@ -5897,6 +7840,15 @@ export interface operations {
                     "application/json": components["schemas"]["JobView"];
                 };
             };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
         };
     };
     layOut: {
@@ -5925,6 +7877,15 @@ export interface operations {
                     "application/json": components["schemas"]["JobView"];
                 };
             };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
         };
     };
     isolate: {
@@ -5951,6 +7912,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["JobView"];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
                 };
             };
         };
@@ -5982,6 +7952,15 @@ export interface operations {
                     "application/json": components["schemas"]["JobView"];
                 };
             };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
         };
     };
     keepFinding: {
@@ -6009,6 +7988,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["JobView"];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
                 };
             };
         };
@@ -6067,6 +8055,15 @@ export interface operations {
                     "application/json": components["schemas"]["JobView"];
                 };
             };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
         };
     };
     removeDone: {
@@ -6123,6 +8120,15 @@ export interface operations {
                     "application/json": components["schemas"]["JobView"];
                 };
             };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
         };
     };
     isAbout: {
@@ -6149,6 +8155,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["JobView"];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
                 };
             };
         };
@@ -6179,6 +8194,15 @@ export interface operations {
                     "application/json": components["schemas"]["JobView"];
                 };
             };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
         };
     };
     keepAnswer: {
@@ -6206,6 +8230,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["JobView"];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
                 };
             };
         };
@@ -6261,6 +8294,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["InstrumentView"][];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
                 };
             };
         };
@@ -6337,6 +8379,15 @@ export interface operations {
                     "application/json": components["schemas"]["UnitView"];
                 };
             };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
         };
     };
     takeUnitBack: {
@@ -6387,6 +8438,15 @@ export interface operations {
                     "application/json": Record<string, never>;
                 };
             };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
         };
     };
     showPinAgain: {
@@ -6409,6 +8469,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": Record<string, never>;
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
                 };
             };
         };
@@ -6513,6 +8582,15 @@ export interface operations {
                     "application/json": components["schemas"]["JobView"];
                 };
             };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
         };
     };
     read: {
@@ -6540,6 +8618,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["JobView"];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
                 };
             };
         };
@@ -6597,6 +8684,15 @@ export interface operations {
                     "application/json": components["schemas"]["JobView"];
                 };
             };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
         };
     };
     moveStep: {
@@ -6624,6 +8720,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["JobView"];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
                 };
             };
         };
@@ -6706,6 +8811,15 @@ export interface operations {
                     "application/json": components["schemas"]["JobView"];
                 };
             };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
         };
     };
     sign: {
@@ -6732,6 +8846,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["JobView"];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
                 };
             };
         };
@@ -6762,6 +8885,15 @@ export interface operations {
                     "application/json": components["schemas"]["LineAnswer"];
                 };
             };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
         };
     };
     previewTurns: {
@@ -6788,6 +8920,15 @@ export interface operations {
                     "application/json": components["schemas"]["TurnCountCheck"];
                 };
             };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
         };
     };
     previewMeasurement: {
@@ -6812,6 +8953,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["MeasurementResult"];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
                 };
             };
         };
@@ -6842,6 +8992,15 @@ export interface operations {
                     "application/json": components["schemas"]["JobView"];
                 };
             };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
         };
     };
     acceptProposals: {
@@ -6870,6 +9029,15 @@ export interface operations {
                     "application/json": components["schemas"]["JobView"];
                 };
             };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
         };
     };
     ask: {
@@ -6894,6 +9062,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["DrawerAnswer"];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
                 };
             };
         };
@@ -6924,6 +9101,15 @@ export interface operations {
                     "application/json": components["schemas"]["Purged"][];
                 };
             };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
         };
     };
     purgeJob: {
@@ -6952,6 +9138,15 @@ export interface operations {
                     "application/json": components["schemas"]["Purged"][];
                 };
             };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
         };
     };
     runTemperature: {
@@ -6974,6 +9169,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["RunTemperature"];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
                 };
             };
         };
@@ -7000,6 +9204,15 @@ export interface operations {
                     "application/json": components["schemas"]["LineView"];
                 };
             };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
         };
     };
     passage: {
@@ -7022,6 +9235,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PassageAnswer"];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
                 };
             };
         };
@@ -7048,6 +9270,15 @@ export interface operations {
                     "application/json": components["schemas"]["ProcedureLine"][];
                 };
             };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
         };
     };
     nextMove: {
@@ -7070,6 +9301,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["MoveAnswer"];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
                 };
             };
         };
@@ -7096,6 +9336,15 @@ export interface operations {
                     "application/json": components["schemas"]["ProcedureLine"][];
                 };
             };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
         };
     };
     twoMechanics: {
@@ -7118,6 +9367,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["TwoMechanics"];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
                 };
             };
         };
@@ -7144,6 +9402,15 @@ export interface operations {
                     "application/json": components["schemas"]["RebuildSequence"];
                 };
             };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
         };
     };
     leastStrip: {
@@ -7166,6 +9433,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["LeastStrip"];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
                 };
             };
         };
@@ -7192,6 +9468,15 @@ export interface operations {
                     "application/json": components["schemas"]["ContradictionAnswer"];
                 };
             };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
         };
     };
     limitReading: {
@@ -7214,6 +9499,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["LimitReading"];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
                 };
             };
         };
@@ -7240,6 +9534,15 @@ export interface operations {
                     "application/json": components["schemas"]["OilGrade"];
                 };
             };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
         };
     };
     fillQuantity: {
@@ -7262,6 +9565,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["FillQuantity"];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
                 };
             };
         };
@@ -7288,6 +9600,15 @@ export interface operations {
                     "application/json": components["schemas"]["ToothWear"];
                 };
             };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
         };
     };
     span: {
@@ -7310,6 +9631,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SpanMeasurement"];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
                 };
             };
         };
@@ -7336,6 +9666,15 @@ export interface operations {
                     "application/json": components["schemas"]["RecommendedBacklash"];
                 };
             };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
         };
     };
     backlash: {
@@ -7358,6 +9697,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["IndicatorBacklash"];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
                 };
             };
         };
@@ -7384,6 +9732,15 @@ export interface operations {
                     "application/json": components["schemas"]["PartAnswer"];
                 };
             };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
         };
     };
     plan: {
@@ -7406,6 +9763,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PlanAnswer"];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
                 };
             };
         };
@@ -7432,6 +9798,15 @@ export interface operations {
                     "application/json": components["schemas"]["Check"][];
                 };
             };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
         };
     };
     agreeing: {
@@ -7454,6 +9829,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Measured"][];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
                 };
             };
         };
@@ -7480,6 +9864,15 @@ export interface operations {
                     "application/json": components["schemas"]["ScrewInHole"];
                 };
             };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
         };
     };
     turnCount: {
@@ -7502,6 +9895,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["TurnCountCheck"];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
                 };
             };
         };
@@ -7528,6 +9930,15 @@ export interface operations {
                     "application/json": components["schemas"]["DriveAnswer"];
                 };
             };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
         };
     };
     ownShop: {
@@ -7550,6 +9961,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["BeginView"];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
                 };
             };
         };
@@ -8393,6 +10813,26 @@ export interface operations {
             };
         };
     };
+    rules: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RuleLine"][];
+                };
+            };
+        };
+    };
     begun: {
         parameters: {
             query?: never;
@@ -8409,6 +10849,2074 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["BeginView"];
+                };
+            };
+        };
+    };
+    "calc alignment/belt": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description distance of the shafts, 10 to 20000 mm */
+                    centresMm: number;
+                    /** @description pulley, 5 to 5000 mm */
+                    largeMm: number;
+                    /** Format: double */
+                    smallMm: number;
+                    /** @description force in the middle of the span, 0 to 5000 N */
+                    forceN: number;
+                    /** @description it gives by, 0.1 to 500 mm */
+                    measuredMm: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BeltTension"];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc alignment/centre-offset": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    run: components["schemas"]["CentreOffsetRun"];
+                    turned: components["schemas"]["CentreOffsetRun"];
+                    /** @description travel along the bar, 5 to 10000 mm */
+                    travelMm: number;
+                    /** @description distance of the centres, 5 to 20000 mm */
+                    betweenCentresMm: number;
+                    /** @description most it may stand off, 0.001 to 1 mm */
+                    limitMm: number;
+                    /** @description uncertainty of a reading, 0 to 1 mm */
+                    uncertaintyMm: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CentreOffset"];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc alignment/gib": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description pitch of the screw, 0.2 to 5 mm */
+                    pitchMm: number;
+                    /** @description turn of the screw, −3600 to 3600 degrees */
+                    turnDeg: number;
+                    /** @description taper of the gib, 1 to, 1 to 200 */
+                    taper: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GibMove"];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc alignment/hubs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description gap at the top, −10 to 10 mm */
+                    topMm: number;
+                    /** Format: double */
+                    bottomMm: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HubsInLine"];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc alignment/rim-and-face": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    rim: components["schemas"]["CouplingFeetRound"];
+                    face: components["schemas"]["CouplingFeetRound"];
+                    /** @description diameter the face dial sweeps, 10 to 3000 mm */
+                    acrossMm: number;
+                    feet: components["schemas"]["CouplingFeetFeet"];
+                    /** Format: double */
+                    sagMm: number;
+                    /** @enum {string} */
+                    plane: "HEIGHT" | "SIDEWAYS";
+                    /** @description speed, 0 to 20000 min⁻¹ */
+                    speedRpm: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CouplingFeet"];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc alignment/screw-turns": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description where it stands, −10000 to 10000 mm */
+                    nowMm: number;
+                    /** Format: double */
+                    targetMm: number;
+                    screw: components["schemas"]["ScrewTurnsScrew"];
+                    /** @enum {string} */
+                    approach: "UPWARD" | "DOWNWARD";
+                    travel: components["schemas"]["ScrewTurnsTravel"];
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ScrewTurns"];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc alignment/toe": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description distance of the rims, 50 to 10000 mm */
+                    rearMm: number;
+                    /** Format: double */
+                    frontMm: number;
+                    /** @description diameter where it is measured, 50 to 3000 mm */
+                    rimMm: number;
+                    /** @description wanted toe, −50 to 50 mm */
+                    wantedMm: number;
+                    /** @description steering arm, 10 to 1000 mm */
+                    armMm: number;
+                    /** @description pitch of the track rod, 0.5 to 6 mm */
+                    pitchMm: number;
+                    bothEnds: boolean;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WheelToe"];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc alignment/two-rims": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    moved: components["schemas"]["CouplingFeetRound"];
+                    standing: components["schemas"]["CouplingFeetRound"];
+                    /** @description distance of the dial planes, 5 to 5000 mm */
+                    apartMm: number;
+                    feet: components["schemas"]["CouplingFeetFeet"];
+                    /** @enum {string} */
+                    plane: "HEIGHT" | "SIDEWAYS";
+                    /** @description speed, 0 to 20000 min⁻¹ */
+                    speedRpm: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CouplingFeet"];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc bearing/axial-play": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description radial clearance, 0 to 1 mm */
+                    radialMm: number;
+                    /** @description both groove radii less the ball, 0.01 to 10 mm */
+                    groovesLessBallMm: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AxialPlay"];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc bearing/by-size": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description bore, 1 to 500 mm */
+                    boreMm: number;
+                    /** @description outside, 3 to 800 mm */
+                    outsideMm: number;
+                    /** @description width, 1 to 200 mm */
+                    widthMm: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BearingSizes"];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc bearing/clearance-groups": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description bore, 2.501 to 200 mm */
+                    boreMm: number;
+                    /** @description radial clearance, 0 to 2000 µm */
+                    clearanceUm: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClearanceGroups"];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc bearing/clearance-left": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    bearing: components["schemas"]["ClearanceLeftSeated"];
+                    /** @description clearance before, 0 to 2000 µm */
+                    clearanceUm: number;
+                    /** @description interference, −2000 to 500 µm */
+                    innerUm: number;
+                    /** Format: double */
+                    outerUm: number;
+                    /** @description inner ring warmer by, 0 to 100 K */
+                    warmerK: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClearanceLeft"];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc bearing/end-float": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    readingsMm: number[];
+                    /** @description wanted float, minus for preload, −0.5 to 2 mm */
+                    wantedMm: number;
+                    /** @description pack as it is, 0 to 30 mm */
+                    packMm: number;
+                    /** @enum {string} */
+                    place: "UNDER_THE_COVER" | "IN_THE_STACK";
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EndFloat"];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc bearing/frequencies": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description speed of the shaft, 0.1 to 100000 min⁻¹ */
+                    speedRpm: number;
+                    /** @description rolling elements, 3 to 200 */
+                    elements: number;
+                    /** @description diameter of a rolling element, 0.5 to 200 mm */
+                    elementMm: number;
+                    /** @description pitch diameter, 2 to 2000 mm */
+                    pitchMm: number;
+                    /** @description contact angle, 0 to 60 degrees */
+                    contactDeg: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BearingFrequencies"];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc bearing/life": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description dynamic load rating C, 0.01 to 100000 kN */
+                    ratingKn: number;
+                    /** @description load P, 0.0001 to 100000 kN */
+                    loadKn: number;
+                    /** @enum {string} */
+                    rolling: "BALLS" | "ROLLERS";
+                    /** @description speed, 0.001 to 100000 min⁻¹ */
+                    speedRpm: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BearingLife"];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc bearing/lifted-clearance": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description reading with the pull, 0 to 5 mm */
+                    liftMm: number;
+                    /** Format: double */
+                    twiceLiftMm: number;
+                    /** @description indicator stands beyond the bearing by, 0 to 2000 mm */
+                    beyondMm: number;
+                    /** @description distance of the other bearing, 1 to 5000 mm */
+                    spanMm: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LiftedClearance"];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc bearing/rolling-drag": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    pullsN: number[];
+                    /** @description radius of the wrap, 1 to 1000 mm */
+                    radiusMm: number;
+                    /** @description cord, 0 to 20 mm */
+                    cordMm: number;
+                    /** @description drag of the seals, 0 to 500 N·m */
+                    sealsNm: number;
+                    behind?: components["schemas"]["RollingDragBehind"];
+                    wanted?: components["schemas"]["RollingDragWanted"];
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RollingDrag"];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc bearing/warm-pair": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description distance of the bearings, 5 to 5000 mm */
+                    spanMm: number;
+                    /** @description expansion of the case, 5 to 30 10⁻⁶/K */
+                    caseExpansionPerMK: number;
+                    /** @description case warmer by, −60 to 150 K */
+                    caseRiseK: number;
+                    /** Format: double */
+                    shaftRiseK: number;
+                    /** @enum {string} */
+                    facing: "X" | "O";
+                    /** @description float when cold, minus for preload, −0.5 to 2 mm */
+                    coldFloatMm: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WarmPair"];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc fastener/adaptor": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description torque at the screw, 0.05 to 20000 N·m */
+                    wantedNm: number;
+                    /** @description drive to the middle of the grip, 50 to 3000 mm */
+                    wrenchMm: number;
+                    /** @description drive to the middle of the screw, 1 to 1000 mm */
+                    adaptorMm: number;
+                    /** @description angle to the wrench, 0 to 180 degrees */
+                    angleDeg: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WrenchAdaptor"];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc fastener/castle-nut": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description slots of the nut, 3 to 24 */
+                    slots: number;
+                    /** Format: int32 */
+                    crossHoles: number;
+                    /** @description pitch of the thread, 0.2 to 12 mm */
+                    pitchMm: number;
+                    adjusts: boolean;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CastleNut"];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc fastener/circlip": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description shaft, 10 to 50 mm */
+                    shaftMm: number;
+                    /** @description its bore when free, 5 to 60 mm */
+                    relaxedBoreMm: number;
+                    thrust: boolean;
+                    damaged: boolean;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CirclipGrip"];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc fastener/compound": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description diameter of the thread, 1 to 100 mm */
+                    diameterMm: number;
+                    /** @enum {string} */
+                    joint: "ADJUSTER" | "CASE_SCREW" | "NEVER_UNDONE" | "SHEAR_PIN" | "TURNING_BUSH" | "PLASTIC";
+                    passive: boolean;
+                    /** @enum {string} */
+                    faces: "CLEAN" | "TRACES_OF_OIL" | "OILY";
+                    /** @description temperature of the part, −20 to 60 °C */
+                    partDegC: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CompoundCure"];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc fastener/order": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    places: components["schemas"]["BoltPatternPlace"][];
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BoltPattern"];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc fastener/retaining": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description diameter of the seat, 2 to 500 mm */
+                    diameterMm: number;
+                    /** @description length of the seat, 1 to 500 mm */
+                    lengthMm: number;
+                    /** @description gap, a side, 0 to 2 mm */
+                    gapMm: number;
+                    oily: boolean;
+                    /** @description hottest it gets, −40 to 300 °C */
+                    hottestDegC: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RetainingJoint"];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc fastener/shear-pin": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    pin: components["schemas"]["ShearPinPin"];
+                    box: components["schemas"]["ShearPinBox"];
+                    /** @description torque of ordinary work here, 0 to 10000000 N·m */
+                    workNm: number;
+                    listed?: components["schemas"]["ShearPinPin"];
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShearPin"];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc fastener/spring-pin": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description spring pin, 1 to 20 mm */
+                    pinMm: number;
+                    /** Format: double */
+                    insideMm?: number;
+                    /** @description shaft, 2 to 500 mm */
+                    shaftMm: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SpringPinLoad"];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc fastener/thread": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    thread: string;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ThreadSection"];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc fastener/torque": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    thread: string;
+                    /** @enum {string} */
+                    strength: "C4_6" | "C5_8" | "C8_8" | "C10_9" | "C12_9" | "A2_70" | "SAE_2" | "SAE_5" | "SAE_8" | "UNMARKED";
+                    /** @enum {string} */
+                    condition: "DRY_BLACK" | "DRY_ZINC" | "OILED" | "ANTI_SEIZE" | "COMPOUND_WET";
+                    permanent: boolean;
+                    /** @enum {string} */
+                    into: "STEEL" | "GREY_IRON" | "BRONZE" | "ALUMINIUM";
+                    /** @description thread engaged, 0.5 to 500 mm */
+                    engagedMm: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TighteningTorque"];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc fastener/wet-torque": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description torque that is given, 0.05 to 20000 N·m */
+                    givenNm: number;
+                    /** @enum {string} */
+                    givenFor: "DRY_BLACK" | "DRY_ZINC" | "OILED" | "ANTI_SEIZE" | "COMPOUND_WET";
+                    /** @enum {string} */
+                    now: "DRY_BLACK" | "DRY_ZINC" | "OILED" | "ANTI_SEIZE" | "COMPOUND_WET";
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WetTorque"];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc fit/bush-wear": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description nominal size, 0.001 to 500 mm */
+                    nominalMm: number;
+                    hole: string;
+                    shaft: string;
+                    /** @description measured clearance, −0.5 to 20 mm */
+                    clearanceMm: number;
+                    /** @description uncertainty of the clearance, 0 to 1 mm */
+                    uncertaintyMm: number;
+                    oilFilm: boolean;
+                    strict: boolean;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BushWear"];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc fit/fit": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description nominal size, 0.001 to 500 mm */
+                    nominalMm: number;
+                    hole: string;
+                    shaft: string;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Fit"];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc fit/key": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description diameter of the shaft, 6.001 to 110 mm */
+                    shaftMm: number;
+                    /** @description length of the key, 3 to 500 mm */
+                    lengthMm: number;
+                    roundEnds: boolean;
+                    /** @description shear stress it may bear, 5 to 400 MPa */
+                    shearStressMpa: number;
+                    /** @description pressure its flanks may bear, 5 to 500 MPa */
+                    pressureMpa: number;
+                    /** @description slack in both keyways together, 0 to 3 mm */
+                    slackMm: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ParallelKey"];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc fit/limits-of-size": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description nominal size, 0.001 to 500 mm */
+                    nominalMm: number;
+                    code: string;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LimitsOfSize"];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc fit/lobing": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description number of lobes, 2 to 30 */
+                    lobes: number;
+                    /** @description included angle of the V-block, 30 to 170 degrees */
+                    angleDeg: number;
+                    /** @description span of the readings, 0 to 5 mm */
+                    spanMm: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Lobing"];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc fit/measured-fit": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description nominal size, 0.001 to 500 mm */
+                    nominalMm: number;
+                    hole: string;
+                    shaft: string;
+                    measuredHole: components["schemas"]["MeasuredFitSize"];
+                    measuredShaft: components["schemas"]["MeasuredFitSize"];
+                    /** @enum {string} */
+                    seat: "TURNING_LOAD" | "STANDING_LOAD" | "PLAIN";
+                    strict: boolean;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MeasuredFit"];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc fit/mounting-heat": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description diameter of the seat, 1 to 2000 mm */
+                    diameterMm: number;
+                    /** @description interference, 0 to 2 mm */
+                    interferenceMm: number;
+                    /** @enum {string} */
+                    heated: "OPEN_BEARING" | "SEALED_BEARING" | "HARDENED_GEAR" | "STEEL_HUB" | "IRON_CASE" | "ALUMINIUM_CASE" | "BRONZE_RIM";
+                    /** @description temperature of the shop, −20 to 50 °C */
+                    roomDegC: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MountingHeat"];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc fit/o-ring": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description cord of the ring, 0.5 to 20 mm */
+                    cordMm: number;
+                    /** @description depth of the groove with its clearance, 0.2 to 20 mm */
+                    gapMm: number;
+                    /** @description inside of the ring, 0.5 to 1000 mm */
+                    ringInsideMm: number;
+                    /** @description diameter it sits on, 0.5 to 1200 mm */
+                    seatMm: number;
+                    moving: boolean;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ORingGroove"];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc fit/press": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    joint: components["schemas"]["PressFitJoint"];
+                    /** @description interference, −1 to 5 mm */
+                    interferenceMm: number;
+                    /** @description sum of both roughnesses Rz, 0 to 0.2 mm */
+                    roughnessMm: number;
+                    /** @enum {string} */
+                    hub: "STEEL" | "BEARING_STEEL" | "CAST_IRON" | "BRONZE" | "ALUMINIUM";
+                    /** @enum {string} */
+                    shaft: "STEEL" | "BEARING_STEEL" | "CAST_IRON" | "BRONZE" | "ALUMINIUM";
+                    /** @description coefficient of friction, 0.02 to 0.5 */
+                    friction: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PressFit"];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc fit/press-sleeve": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    rings: components["schemas"]["PressSleeveRings"];
+                    /** @enum {string} */
+                    tight: "INNER" | "OUTER" | "BOTH";
+                    /** Format: double */
+                    sleeveBoreMm: number;
+                    /** Format: double */
+                    sleeveOutsideMm: number;
+                    /** Format: double */
+                    inTheWayMm?: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PressSleeve"];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc fit/roundness": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    readingsMm: number[];
+                    /** @enum {string} */
+                    places: "EVERY_60" | "AT_0_45_90";
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Roundness"];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc fit/seal-land": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description diameter of the land, 4 to 500 mm */
+                    shaftMm: number;
+                    /** @description depth of the groove, a side, 0 to 5 mm */
+                    grooveMm: number;
+                    /** @description uncertainty of the depth, 0 to 1 mm */
+                    uncertaintyMm: number;
+                    /** @description speed, 0 to 20000 min⁻¹ */
+                    speedRpm: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SealLand"];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc fit/shaft-bow": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    first: components["schemas"]["ShaftBowPlane"];
+                    second: components["schemas"]["ShaftBowPlane"];
+                    /** @description distance of the planes, 1 to 10000 mm */
+                    apartMm: number;
+                    /** @enum {string} */
+                    place: "BEARING_SEATS" | "GEAR_SEAT" | "BARE_SHAFT";
+                    /** @description uncertainty of a reading, 0 to 1 mm */
+                    uncertaintyMm: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShaftBow"];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc fit/taper": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description diameter, 0.1 to 2000 mm */
+                    firstMm: number;
+                    /** Format: double */
+                    secondMm: number;
+                    /** @description distance of the planes, 0.5 to 5000 mm */
+                    apartMm: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Taper"];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc shim/gaskets": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    found: components["schemas"]["GasketChangeGaskets"];
+                    fitted: components["schemas"]["GasketChangeGaskets"];
+                    /** @description squeezed by, 0 to 60 % */
+                    squeezePercent: number;
+                    /** @enum {string} */
+                    joint: "LOCATES_A_BEARING" | "PARTS_THE_CENTRES";
+                    /** @description working pressure angle, 10 to 35 degrees */
+                    pressureAngleDeg: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GasketChange"];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc shim/pack": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    stock: components["schemas"]["ShimPackStock"][];
+                    /** @description wanted thickness, −30000 to 30000 µm */
+                    targetUm: number;
+                    /** @description tolerance, 0 to 1000 µm */
+                    toleranceUm: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShimPack"];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc shim/stack-height": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description depth of the housing, 0.5 to 5000 mm */
+                    depthMm: number;
+                    /** @description squeezed gasket, 0 to 20 mm */
+                    gasketMm: number;
+                    partsMm: number[];
+                    /** @description uncertainty of each, 0 to 1 mm */
+                    uncertaintyMm: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StackHeight"];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc spring/cut": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    spring: components["schemas"]["Coil"];
+                    /** @description coils to cut off, 0.25 to 100 */
+                    cutCoils: number;
+                    /** @description length it is fitted to, 0.5 to 3000 mm */
+                    fittedMm: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CutSpring"];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc spring/detent": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description force of the spring, 0.1 to 10000 N */
+                    springN: number;
+                    /** @description radius of the ball, 0.5 to 50 mm */
+                    ballRadiusMm: number;
+                    /** @description half width of the hole or notch, 0.05 to 50 mm */
+                    halfHoleMm: number;
+                    /** @description friction at the ball, 0 to 0.6 */
+                    atBall: number;
+                    /** Format: double */
+                    inBore: number;
+                    /** @description detents on the rail, 1 to 12 */
+                    detents: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DetentForce"];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc spring/force": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    spring: components["schemas"]["Coil"];
+                    /** @description length it is fitted to, 0.5 to 3000 mm */
+                    fittedMm: number;
+                    /** @description force on the scale, 0 to 100000 N */
+                    measuredN?: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SpringForce"];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc spring/from-stock": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    stock: components["schemas"]["SpringFromStockStock"];
+                    /** @description wanted force, 0.01 to 100000 N */
+                    wantedN: number;
+                    /** @description length it is fitted to, 0.5 to 3000 mm */
+                    fittedMm: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SpringFromStock"];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
                 };
             };
         };

@@ -1,5 +1,6 @@
 package app.yunque.alignment;
 
+import app.yunque.measure.Asks;
 import app.yunque.measure.PlainDigits;
 import app.yunque.measure.PublicRule;
 import app.yunque.measure.Range;
@@ -34,9 +35,13 @@ public record BeltTension(
      * @param measuredMm how far it gives under it (mm)
      * @throws Refused when the pulleys do not go between the shafts
      */
-    @PublicRule(at = "alignment/belt", says = "Span, give and tension of a belt.")
+    @PublicRule(at = "alignment/belt", title = "Belt", says = "Span, give and tension of a belt.")
     public static BeltTension of(
-            double centresMm, double largeMm, double smallMm, double forceN, double measuredMm) {
+            double centresMm,
+            double largeMm,
+            @Asks("small pulley") double smallMm,
+            double forceN,
+            double measuredMm) {
         Refused.ifAny(
                 CENTRES.judge(centresMm),
                 PULLEY.named("largeMm", "large pulley").judge(largeMm),

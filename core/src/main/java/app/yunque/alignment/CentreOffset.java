@@ -1,5 +1,6 @@
 package app.yunque.alignment;
 
+import app.yunque.measure.Asks;
 import app.yunque.measure.GuardBand;
 import app.yunque.measure.PlainDigits;
 import app.yunque.measure.PublicRule;
@@ -32,7 +33,7 @@ public record CentreOffset(double offsetMm, double taperPerMm, double barErrorMm
      * @param headMm reading at the headstock (mm)
      * @param tailMm reading at the tail (mm)
      */
-    public record Run(double headMm, double tailMm) {
+    public record Run(double headMm, @Asks("reading at the tail") double tailMm) {
         public Run {
             Refused.ifAny(
                     READING.judge(headMm),
@@ -52,10 +53,13 @@ public record CentreOffset(double offsetMm, double taperPerMm, double barErrorMm
      * @param limitMm          most the centre may stand off (mm)
      * @param uncertaintyMm    expanded uncertainty of a reading (mm), k = 2
      */
-    @PublicRule(at = "alignment/centre-offset", says = "How far a tail centre stands off.")
+    @PublicRule(
+            at = "alignment/centre-offset",
+            title = "Centres of a lathe",
+            says = "How far a tail centre stands off.")
     public static CentreOffset of(
-            Run run,
-            Run turned,
+            @Asks("along the bar") Run run,
+            @Asks("the bar turned by 180°") Run turned,
             double travelMm,
             double betweenCentresMm,
             double limitMm,

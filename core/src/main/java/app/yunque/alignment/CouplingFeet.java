@@ -1,5 +1,6 @@
 package app.yunque.alignment;
 
+import app.yunque.measure.Asks;
 import app.yunque.measure.PlainDigits;
 import app.yunque.measure.PublicRule;
 import app.yunque.measure.Range;
@@ -42,7 +43,11 @@ public record CouplingFeet(
      * @param bottomMm at 6 (mm)
      * @param leftMm   at 9 (mm)
      */
-    public record Round(double topMm, double rightMm, double bottomMm, double leftMm) {
+    public record Round(
+            @Asks("at the top") double topMm,
+            @Asks("at 3 o’clock") double rightMm,
+            @Asks("at the bottom") double bottomMm,
+            @Asks("at 9 o’clock") double leftMm) {
         public Round {
             Refused.ifAny(
                     READING.named("topMm", "reading at the top").judge(topMm),
@@ -91,7 +96,7 @@ public record CouplingFeet(
      * @param frontFootMm from the dial plane to the front feet (mm)
      * @param rearFootMm  to the rear feet (mm), more than the front
      */
-    public record Feet(double frontFootMm, double rearFootMm) {
+    public record Feet(double frontFootMm, @Asks("dial plane to the rear feet") double rearFootMm) {
         public Feet {
             Refused.ifAny(
                     FOOT.judge(frontFootMm),
@@ -118,14 +123,21 @@ public record CouplingFeet(
      * @param plane    in which plane
      * @param speedRpm speed (min⁻¹)
      */
-    @PublicRule(at = "alignment/rim-and-face", says = "Shims under the feet, from rim and face.")
+    @PublicRule(
+            at = "alignment/rim-and-face",
+            title = "Coupling by rim and face",
+            says = "Shims under the feet, from rim and face.")
     public static CouplingFeet byRimAndFace(
-            Round rim,
-            Round face,
+            @Asks("dial on the rim") Round rim,
+            @Asks("dial on the face") Round face,
             double acrossMm,
-            Feet feet,
-            double sagMm,
-            Plane plane,
+            @Asks("the feet") Feet feet,
+            @Asks(
+                            value = "sag of the bracket",
+                            hint =
+                                    "Zeroed at the top on a stiff pipe, read at the bottom: minus as a rule.")
+                    double sagMm,
+            @Asks("moved") Plane plane,
             double speedRpm) {
         Refused.ifAny(
                 SWEPT.judge(acrossMm),
@@ -158,9 +170,17 @@ public record CouplingFeet(
      * @param plane    in which plane
      * @param speedRpm speed (min⁻¹)
      */
-    @PublicRule(at = "alignment/two-rims", says = "Shims under the feet, from two rims.")
+    @PublicRule(
+            at = "alignment/two-rims",
+            title = "Coupling by two rims",
+            says = "Shims under the feet, from two rims.")
     public static CouplingFeet byTwoRims(
-            Round moved, Round standing, double apartMm, Feet feet, Plane plane, double speedRpm) {
+            @Asks("dial on the rim that is moved") Round moved,
+            @Asks("dial on the rim that stays") Round standing,
+            double apartMm,
+            @Asks("the feet") Feet feet,
+            @Asks("moved") Plane plane,
+            double speedRpm) {
         Refused.ifAny(APART.judge(apartMm), SPEED.judge(speedRpm));
         double m = plane == Plane.HEIGHT ? moved.upright() : moved.sideways();
         double s = plane == Plane.HEIGHT ? standing.upright() : standing.sideways();
@@ -185,7 +205,7 @@ public record CouplingFeet(
             double rear,
             double offset,
             double slope,
-            Plane plane,
+            @Asks("moved") Plane plane,
             double speed,
             String formula,
             String numbers) {

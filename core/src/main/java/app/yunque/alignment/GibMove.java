@@ -24,7 +24,10 @@ public record GibMove(double closesMm, Told told) {
      * @param turnDeg θ (degrees), in is plus
      * @param taper   n of a taper gib 1:n; 1 for a straight one
      */
-    @PublicRule(at = "alignment/gib", says = "What turning the screw of a gib does.")
+    @PublicRule(
+            at = "alignment/gib",
+            title = "Gib of a slide",
+            says = "What turning the screw of a gib does.")
     public static GibMove of(double pitchMm, double turnDeg, double taper) {
         Refused.ifAny(PITCH.judge(pitchMm), TURN.judge(turnDeg), TAPER.judge(taper));
         double closes = pitchMm * turnDeg / (360 * taper);

@@ -1,5 +1,6 @@
 package app.yunque.alignment;
 
+import app.yunque.measure.Asks;
 import app.yunque.measure.PlainDigits;
 import app.yunque.measure.PublicRule;
 import app.yunque.measure.Range;
@@ -21,8 +22,11 @@ public record HubsInLine(double lowMm, double smallerMm, Told told) {
      * @param topMm    gap at the top (mm), minus where the other hub stands proud
      * @param bottomMm gap at the bottom (mm), likewise
      */
-    @PublicRule(at = "alignment/hubs", says = "Two hubs in line, by straight edge and feelers.")
-    public static HubsInLine of(double topMm, double bottomMm) {
+    @PublicRule(
+            at = "alignment/hubs",
+            title = "Hubs by straight edge",
+            says = "Two hubs in line, by straight edge and feelers.")
+    public static HubsInLine of(double topMm, @Asks("gap at the bottom") double bottomMm) {
         Refused.ifAny(GAP.judge(topMm), GAP.named("bottomMm", "gap at the bottom").judge(bottomMm));
         double low = (topMm - bottomMm) / 2;
         double smaller = (topMm + bottomMm) / 2;

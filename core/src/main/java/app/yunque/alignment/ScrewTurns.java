@@ -1,5 +1,6 @@
 package app.yunque.alignment;
 
+import app.yunque.measure.Asks;
 import app.yunque.measure.PlainDigits;
 import app.yunque.measure.PublicRule;
 import app.yunque.measure.Range;
@@ -70,7 +71,7 @@ public record ScrewTurns(double turns, int whole, double divisions, double pastM
      * @param fromMm lowest (mm)
      * @param toMm   highest (mm), more than the lowest
      */
-    public record Travel(double fromMm, double toMm) {
+    public record Travel(@Asks("lowest") double fromMm, @Asks("highest") double toMm) {
         public Travel {
             Refused.ifAny(
                     PLACE.named("fromMm", "lowest of the travel").judge(fromMm),
@@ -89,9 +90,16 @@ public record ScrewTurns(double turns, int whole, double divisions, double pastM
      * @param travel   how far it may go
      * @throws Refused when the move leaves the travel
      */
-    @PublicRule(at = "alignment/screw-turns", says = "Turns of a screw to a setting.")
+    @PublicRule(
+            at = "alignment/screw-turns",
+            title = "Turns to a setting",
+            says = "Turns of a screw to a setting.")
     public static ScrewTurns of(
-            double nowMm, double targetMm, Screw screw, Approach approach, Travel travel) {
+            double nowMm,
+            @Asks("where it should") double targetMm,
+            @Asks("the screw") Screw screw,
+            @Asks("it is approached") Approach approach,
+            @Asks("its travel") Travel travel) {
         Refused.ifAny(
                 PLACE.judge(nowMm), PLACE.named("targetMm", "where it should").judge(targetMm));
         double move = targetMm - nowMm;
@@ -137,7 +145,8 @@ public record ScrewTurns(double turns, int whole, double divisions, double pastM
         return new ScrewTurns(turns, whole, rest, past, told);
     }
 
-    private static void refuseBeyond(Travel travel, double place, String field) {
+    private static void refuseBeyond(
+            @Asks("its travel") Travel travel, double place, String field) {
         if (place < travel.fromMm - SLACK || place > travel.toMm + SLACK) {
             throw Refused.because(
                     field,

@@ -1,5 +1,6 @@
 package app.yunque.alignment;
 
+import app.yunque.measure.Asks;
 import app.yunque.measure.PlainDigits;
 import app.yunque.measure.PublicRule;
 import app.yunque.measure.Range;
@@ -33,15 +34,18 @@ public record WheelToe(double toeMm, double wheelDeg, double turns, Told told) {
      * @param pitchMm  pitch of the track rod (mm)
      * @param bothEnds true with a left-hand and a right-hand end
      */
-    @PublicRule(at = "alignment/toe", says = "Toe of steered wheels and turns of the track rod.")
+    @PublicRule(
+            at = "alignment/toe",
+            title = "Toe of steered wheels",
+            says = "Toe of steered wheels and turns of the track rod.")
     public static WheelToe of(
             double rearMm,
-            double frontMm,
+            @Asks("distance of the rims in front") double frontMm,
             double rimMm,
             double wantedMm,
             double armMm,
             double pitchMm,
-            boolean bothEnds) {
+            @Asks("left-hand and right-hand ends") boolean bothEnds) {
         Refused.ifAny(
                 DISTANCE.judge(rearMm),
                 DISTANCE.named("frontMm", "distance of the rims in front").judge(frontMm),

@@ -33,7 +33,10 @@ public record BearingFrequencies(
      * @param pitchMm    D_pw (mm), more than D_w
      * @param contactDeg α (degrees)
      */
-    @PublicRule(at = "bearing/frequencies", says = "Frequencies of a damaged bearing.")
+    @PublicRule(
+            at = "bearing/frequencies",
+            title = "What a damaged bearing sounds like",
+            says = "Frequencies of a damaged bearing.")
     public static BearingFrequencies of(
             double speedRpm, int elements, double elementMm, double pitchMm, double contactDeg) {
         Refused.ifAny(

@@ -1,5 +1,6 @@
 package app.yunque.bearing;
 
+import app.yunque.measure.Asks;
 import app.yunque.measure.PlainDigits;
 import app.yunque.measure.PublicRule;
 import app.yunque.measure.Range;
@@ -43,8 +44,12 @@ public record BearingLife(double hours, Told told) {
      * @param rolling  what rolls
      * @param speedRpm n (min⁻¹)
      */
-    @PublicRule(at = "bearing/life", says = "Hours that nine of ten bearings reach.")
-    public static BearingLife of(double ratingKn, double loadKn, Rolling rolling, double speedRpm) {
+    @PublicRule(
+            at = "bearing/life",
+            title = "Life of a bearing",
+            says = "Hours that nine of ten bearings reach.")
+    public static BearingLife of(
+            double ratingKn, double loadKn, @Asks("what rolls") Rolling rolling, double speedRpm) {
         Refused.ifAny(RATING.judge(ratingKn), LOAD.judge(loadKn), SPEED.judge(speedRpm));
         double hours = Math.pow(ratingKn / loadKn, rolling.exponent) * 1e6 / (60 * speedRpm);
         var told =

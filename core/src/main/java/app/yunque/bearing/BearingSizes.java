@@ -72,7 +72,10 @@ public record BearingSizes(List<Size> found, Told told) {
      * @param outsideMm measured outside (mm), more than the bore
      * @param widthMm   measured width (mm)
      */
-    @PublicRule(at = "bearing/by-size", says = "Which standard bearing three sizes are.")
+    @PublicRule(
+            at = "bearing/by-size",
+            title = "Which bearing is it?",
+            says = "Which standard bearing three sizes are.")
     public static BearingSizes of(double boreMm, double outsideMm, double widthMm) {
         Refused.ifAny(BORE.judge(boreMm), OUTSIDE.judge(outsideMm), WIDTH.judge(widthMm));
         if (outsideMm <= boreMm) {

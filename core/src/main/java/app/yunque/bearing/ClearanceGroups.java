@@ -86,6 +86,7 @@ public record ClearanceGroups(List<Group> groups, Told told) {
      */
     @PublicRule(
             at = "bearing/clearance-groups",
+            title = "Clearance group",
             says = "Groups of clearance a deep-groove ball bearing may belong to.")
     public static ClearanceGroups of(double boreMm, double clearanceUm) {
         Refused.ifAny(BORE.judge(boreMm), CLEARANCE.judge(clearanceUm));

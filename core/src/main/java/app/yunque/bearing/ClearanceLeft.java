@@ -1,5 +1,6 @@
 package app.yunque.bearing;
 
+import app.yunque.measure.Asks;
 import app.yunque.measure.PlainDigits;
 import app.yunque.measure.PublicRule;
 import app.yunque.measure.Range;
@@ -50,10 +51,13 @@ public record ClearanceLeft(
     public record Seated(
             double boreMm,
             double outsideMm,
-            @Nullable Double innerRaceMm,
-            @Nullable Double outerRaceMm,
+            @Asks(value = "raceway of the inner ring", hint = "Empty takes (D + 4 d)/5.")
+                    @Nullable Double innerRaceMm,
+            @Asks(value = "raceway of the outer ring", hint = "Empty takes (4 D + d)/5.")
+                    @Nullable Double outerRaceMm,
             double shaftBoreMm,
-            @Nullable Double housingMm) {
+            @Asks(value = "outside of the housing", hint = "Empty for a thick one.")
+                    @Nullable Double housingMm) {
         public Seated {
             Refused.ifAny(
                     BORE.judge(boreMm), OUTSIDE.judge(outsideMm), SHAFT_BORE.judge(shaftBoreMm));
@@ -125,9 +129,20 @@ public record ClearanceLeft(
      */
     @PublicRule(
             at = "bearing/clearance-left",
+            title = "Clearance left when mounted and warm",
             says = "Clearance of a bearing when it is mounted and warm.")
     public static ClearanceLeft of(
-            Seated bearing, double clearanceUm, double innerUm, double outerUm, double warmerK) {
+            @Asks("the bearing and its seats") Seated bearing,
+            double clearanceUm,
+            @Asks(
+                            value = "interference of the inner ring",
+                            hint = "Shaft less bore; minus is free.")
+                    double innerUm,
+            @Asks(
+                            value = "interference of the outer ring",
+                            hint = "Outside less housing; minus is free.")
+                    double outerUm,
+            double warmerK) {
         Refused.ifAny(
                 CLEARANCE.judge(clearanceUm),
                 INTERFERENCE.judge(innerUm),

@@ -1,5 +1,6 @@
 package app.yunque.bearing;
 
+import app.yunque.measure.Asks;
 import app.yunque.measure.PlainDigits;
 import app.yunque.measure.PublicRule;
 import app.yunque.measure.Range;
@@ -49,9 +50,15 @@ public record EndFloat(double changeMm, double packMm, Told told) {
      * @param place      where the pack lies
      * @throws Refused when no pack gives it
      */
-    @PublicRule(at = "bearing/end-float", says = "The pack that gives a wanted float or preload.")
+    @PublicRule(
+            at = "bearing/end-float",
+            title = "End float and its pack",
+            says = "The pack that gives a wanted float or preload.")
     public static EndFloat of(
-            List<Double> readingsMm, double wantedMm, double packMm, Place place) {
+            List<Double> readingsMm,
+            double wantedMm,
+            double packMm,
+            @Asks("the pack lies") Place place) {
         var readings = new RepeatedReadings(readingsMm);
         readingsMm.forEach(r -> Refused.ifAny(FLOAT.judge(r)));
         Refused.ifAny(WANTED.judge(wantedMm), PACK.judge(packMm));

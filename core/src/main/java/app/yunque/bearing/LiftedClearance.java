@@ -1,5 +1,6 @@
 package app.yunque.bearing;
 
+import app.yunque.measure.Asks;
 import app.yunque.measure.PlainDigits;
 import app.yunque.measure.PublicRule;
 import app.yunque.measure.Range;
@@ -26,9 +27,15 @@ public record LiftedClearance(double clearanceMm, Told told) {
      * @param beyondMm    a, how far beyond the bearing the indicator stands (mm)
      * @param spanMm      b, distance of the other bearing (mm)
      */
-    @PublicRule(at = "bearing/lifted-clearance", says = "Radial clearance by lifting the shaft.")
+    @PublicRule(
+            at = "bearing/lifted-clearance",
+            title = "Clearance by lifting",
+            says = "Radial clearance by lifting the shaft.")
     public static LiftedClearance of(
-            double liftMm, double twiceLiftMm, double beyondMm, double spanMm) {
+            double liftMm,
+            @Asks("reading with twice the pull") double twiceLiftMm,
+            double beyondMm,
+            double spanMm) {
         Refused.ifAny(
                 LIFT.judge(liftMm),
                 LIFT.named("twiceLiftMm", "reading with twice the pull").judge(twiceLiftMm),

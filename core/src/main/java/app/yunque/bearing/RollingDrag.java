@@ -1,5 +1,6 @@
 package app.yunque.bearing;
 
+import app.yunque.measure.Asks;
 import app.yunque.measure.GuardBand;
 import app.yunque.measure.PlainDigits;
 import app.yunque.measure.PublicRule;
@@ -48,7 +49,7 @@ public record RollingDrag(double dragNm, Told told) {
      * @param leastNm least (N·m)
      * @param mostNm  most (N·m)
      */
-    public record Wanted(double leastNm, double mostNm) {
+    public record Wanted(@Asks("least drag") double leastNm, @Asks("most drag") double mostNm) {
         public Wanted {
             if (!(0 <= leastNm && leastNm < mostNm)) {
                 throw Refused.because(
@@ -67,14 +68,17 @@ public record RollingDrag(double dragNm, Told told) {
      * @param behind   a shaft that turns with it; empty when it turns alone
      * @param wanted   the maker's band; empty when it is not known
      */
-    @PublicRule(at = "bearing/rolling-drag", says = "Preload of bearings by cord and spring scale.")
+    @PublicRule(
+            at = "bearing/rolling-drag",
+            title = "Preload by rolling drag",
+            says = "Preload of bearings by cord and spring scale.")
     public static RollingDrag of(
             List<Double> pullsN,
             double radiusMm,
             double cordMm,
             double sealsNm,
-            Optional<Behind> behind,
-            Optional<Wanted> wanted) {
+            @Asks("a shaft that turns with it") Optional<Behind> behind,
+            @Asks("what the maker wants") Optional<Wanted> wanted) {
         var pulls = new RepeatedReadings(pullsN);
         pullsN.forEach(p -> Refused.ifAny(PULL.judge(p)));
         Refused.ifAny(RADIUS.judge(radiusMm), CORD.judge(cordMm), SEALS.judge(sealsNm));

@@ -1,5 +1,6 @@
 package app.yunque.bearing;
 
+import app.yunque.measure.Asks;
 import app.yunque.measure.PlainDigits;
 import app.yunque.measure.PublicRule;
 import app.yunque.measure.Range;
@@ -50,13 +51,16 @@ public record WarmPair(double changeMm, double warmMm, Told told) {
      * @param facing             which way the pair faces
      * @param coldFloatMm        float when cold (mm), minus for preload
      */
-    @PublicRule(at = "bearing/warm-pair", says = "Float of a pair of bearings when warm.")
+    @PublicRule(
+            at = "bearing/warm-pair",
+            title = "A pair of bearings when warm",
+            says = "Float of a pair of bearings when warm.")
     public static WarmPair of(
             double spanMm,
             double caseExpansionPerMK,
             double caseRiseK,
-            double shaftRiseK,
-            Facing facing,
+            @Asks("shaft warmer by") double shaftRiseK,
+            @Asks("the pair faces") Facing facing,
             double coldFloatMm) {
         Refused.ifAny(
                 SPAN.judge(spanMm),

@@ -1,5 +1,6 @@
 package app.yunque.fastener;
 
+import app.yunque.measure.Asks;
 import app.yunque.measure.Problem;
 import app.yunque.measure.PublicRule;
 import app.yunque.measure.Range;
@@ -33,7 +34,10 @@ public record BoltPattern(List<Integer> order, Told told) {
      * @param acrossMm across (mm)
      * @param upMm     up (mm)
      */
-    public record Place(double acrossMm, double upMm) {
+    public record Place(
+            double acrossMm,
+            @Asks(value = "place up", hint = "One for each screw, in the order of their numbers.")
+                    double upMm) {
         public Place {
             Refused.ifAny(ACROSS.judge(acrossMm), ACROSS.named("upMm", "place up").judge(upMm));
         }
@@ -55,8 +59,11 @@ public record BoltPattern(List<Integer> order, Told told) {
      * @param places where each screw stands, in the order of their numbers
      * @throws Refused for fewer than 2 or more than 60 screws, or two at one place
      */
-    @PublicRule(at = "fastener/order", says = "Tightening order of any pattern of screws.")
-    public static BoltPattern of(List<Place> places) {
+    @PublicRule(
+            at = "fastener/order",
+            title = "Tightening order of a pattern",
+            says = "Tightening order of any pattern of screws.")
+    public static BoltPattern of(@Asks("where the screws stand") List<Place> places) {
         if (places.size() < FEWEST || places.size() > MOST) {
             throw Refused.because(
                     "places",
@@ -98,7 +105,8 @@ public record BoltPattern(List<Integer> order, Told told) {
         return new BoltPattern(order, told);
     }
 
-    private static Optional<Problem> twoAtOnePlace(List<Place> places) {
+    private static Optional<Problem> twoAtOnePlace(
+            @Asks("where the screws stand") List<Place> places) {
         for (int i = 0; i < places.size(); i++) {
             for (int j = 0; j < i; j++) {
                 if (places.get(i).from(places.get(j)) == 0) {
@@ -114,7 +122,8 @@ public record BoltPattern(List<Integer> order, Told told) {
     }
 
     /** Equal angles round the centre. */
-    private static boolean isEvenCircle(List<Place> places, double across, double up) {
+    private static boolean isEvenCircle(
+            @Asks("where the screws stand") List<Place> places, double across, double up) {
         var angles = clockwise(places, across, up);
         double step = 2 * Math.PI / places.size();
         double tolerance = step / 100;
@@ -134,7 +143,8 @@ public record BoltPattern(List<Integer> order, Told told) {
     }
 
     /** Screws clockwise from number 1 on. */
-    private static List<Integer> clockwise(List<Place> places, double across, double up) {
+    private static List<Integer> clockwise(
+            @Asks("where the screws stand") List<Place> places, double across, double up) {
         double first = angle(places.get(0), across, up);
         return IntStream.range(0, places.size())
                 .boxed()
@@ -148,13 +158,15 @@ public record BoltPattern(List<Integer> order, Told told) {
                 .toList();
     }
 
-    private static List<Integer> crosswise(List<Place> places, double across, double up) {
+    private static List<Integer> crosswise(
+            @Asks("where the screws stand") List<Place> places, double across, double up) {
         var round = clockwise(places, across, up);
         return TighteningOrder.of(places.size()).stream().map(n -> round.get(n - 1) + 1).toList();
     }
 
     private static List<Integer> fromTheMiddle(
-            List<Place> places, Iterable<ArrayList<Integer>> rings) {
+            @Asks("where the screws stand") List<Place> places,
+            Iterable<ArrayList<Integer>> rings) {
         var order = new ArrayList<Integer>();
         int last = -1;
         for (var ring : rings) {

@@ -1,5 +1,6 @@
 package app.yunque.fastener;
 
+import app.yunque.measure.Asks;
 import app.yunque.measure.PlainDigits;
 import app.yunque.measure.PublicRule;
 import app.yunque.measure.Range;
@@ -24,8 +25,15 @@ public record CastleNut(double stepDeg, double stepMm, Told told) {
      * @param pitchMm    pitch of the thread (mm)
      * @param adjusts    true where it sets a bearing, false where it clamps
      */
-    @PublicRule(at = "fastener/castle-nut", says = "Steps in which a slotted nut can be locked.")
-    public static CastleNut of(int slots, int crossHoles, double pitchMm, boolean adjusts) {
+    @PublicRule(
+            at = "fastener/castle-nut",
+            title = "Slots of a castle nut",
+            says = "Steps in which a slotted nut can be locked.")
+    public static CastleNut of(
+            int slots,
+            @Asks(value = "cross holes", hint = "1, or 2 turned by half a slot.") int crossHoles,
+            double pitchMm,
+            @Asks("it sets a bearing") boolean adjusts) {
         Refused.ifAny(
                 SLOTS.judge(slots),
                 Range.count("crossHoles", "cross holes", 1, 2).judge(crossHoles),

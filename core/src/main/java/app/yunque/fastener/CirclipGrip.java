@@ -1,5 +1,6 @@
 package app.yunque.fastener;
 
+import app.yunque.measure.Asks;
 import app.yunque.measure.PlainDigits;
 import app.yunque.measure.PublicRule;
 import app.yunque.measure.Range;
@@ -46,9 +47,15 @@ public record CirclipGrip(double grip, Told told) {
      * @param thrust        true when it carries thrust
      * @param damaged       true when it is twisted, was opened too far, or a hole for the pliers is torn
      */
-    @PublicRule(at = "fastener/circlip", says = "Whether a circlip may go back.")
+    @PublicRule(
+            at = "fastener/circlip",
+            title = "Can this circlip go back?",
+            says = "Whether a circlip may go back.")
     public static CirclipGrip of(
-            double shaftMm, double relaxedBoreMm, boolean thrust, boolean damaged) {
+            double shaftMm,
+            double relaxedBoreMm,
+            @Asks("it carries thrust") boolean thrust,
+            @Asks("it is twisted, opened too far, or torn at a hole") boolean damaged) {
         Refused.ifAny(SHAFT.judge(shaftMm), BORE.judge(relaxedBoreMm));
         double[] row = null;
         for (var one : TABLE) {

@@ -1,5 +1,6 @@
 package app.yunque.fastener;
 
+import app.yunque.measure.Asks;
 import app.yunque.measure.PlainDigits;
 import app.yunque.measure.PublicRule;
 import app.yunque.measure.Range;
@@ -96,9 +97,14 @@ public record CompoundCure(Choice choice, double cureHours, double handleMin, To
      */
     @PublicRule(
             at = "fastener/compound",
+            title = "Threadlocking compound",
             says = "Which threadlocking compound, and how long it cures.")
     public static CompoundCure of(
-            double diameterMm, Joint joint, boolean passive, Faces faces, double partDegC) {
+            double diameterMm,
+            @Asks("locked is") Joint joint,
+            @Asks("stainless, zinc-plated or anodised") boolean passive,
+            @Asks("the faces are") Faces faces,
+            double partDegC) {
         Refused.ifAny(DIAMETER.judge(diameterMm), TEMPERATURE.judge(partDegC));
         var told = Told.of("common practice and judgement, no source; the sheet of the tube wins");
         if (joint.never) {
@@ -159,7 +165,7 @@ public record CompoundCure(Choice choice, double cureHours, double handleMin, To
                                                 PlainDigits.rounded(hours, 0))));
     }
 
-    private static Choice choice(double diameterMm, Joint joint) {
+    private static Choice choice(double diameterMm, @Asks("locked is") Joint joint) {
         if (joint == Joint.ADJUSTER || diameterMm < SMALL_MM) {
             return Choice.LOW;
         }

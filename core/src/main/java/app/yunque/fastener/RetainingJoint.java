@@ -1,5 +1,6 @@
 package app.yunque.fastener;
 
+import app.yunque.measure.Asks;
 import app.yunque.measure.PlainDigits;
 import app.yunque.measure.PublicRule;
 import app.yunque.measure.Range;
@@ -37,9 +38,16 @@ public record RetainingJoint(double forceN, double torqueNm, Told told) {
      * @param oily        true with traces of oil
      * @param hottestDegC hottest it gets (°C)
      */
-    @PublicRule(at = "fastener/retaining", says = "What a retaining compound holds on a worn seat.")
+    @PublicRule(
+            at = "fastener/retaining",
+            title = "Retaining compound on a seat",
+            says = "What a retaining compound holds on a worn seat.")
     public static RetainingJoint of(
-            double diameterMm, double lengthMm, double gapMm, boolean oily, double hottestDegC) {
+            double diameterMm,
+            double lengthMm,
+            double gapMm,
+            @Asks("traces of oil on it") boolean oily,
+            double hottestDegC) {
         Refused.ifAny(
                 DIAMETER.judge(diameterMm),
                 LENGTH.judge(lengthMm),

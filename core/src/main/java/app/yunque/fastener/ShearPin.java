@@ -1,5 +1,6 @@
 package app.yunque.fastener;
 
+import app.yunque.measure.Asks;
 import app.yunque.measure.PlainDigits;
 import app.yunque.measure.PublicRule;
 import app.yunque.measure.Range;
@@ -90,8 +91,8 @@ public record ShearPin(double leastNm, double mostNm, double limitNm, Guards gua
     public record Pin(
             double diameterMm,
             double leastTensileMpa,
-            double mostTensileMpa,
-            Planes planes,
+            @Asks("tensile strength, most") double mostTensileMpa,
+            @Asks("it goes through") Planes planes,
             double radiusMm) {
         public Pin {
             Refused.ifAny(
@@ -153,8 +154,15 @@ public record ShearPin(double leastNm, double mostNm, double limitNm, Guards gua
      * @param workNm torque of ordinary work at the pin, service factor in it (N·m); 0 where it is not known
      * @param listed the pin of the list; empty where it is not known
      */
-    @PublicRule(at = "fastener/shear-pin", says = "Whether a shear pin protects the box.")
-    public static ShearPin of(Pin pin, Box box, double workNm, Optional<Pin> listed) {
+    @PublicRule(
+            at = "fastener/shear-pin",
+            title = "Does the shear pin protect?",
+            says = "Whether a shear pin protects the box.")
+    public static ShearPin of(
+            @Asks("the pin that is in") Pin pin,
+            @Asks("what the box bears") Box box,
+            double workNm,
+            @Asks("the pin of the list") Optional<Pin> listed) {
         Refused.ifAny(WORK.judge(workNm));
         double least = pin.torqueNm(pin.leastTensileMpa, LEAST_SHARE);
         double most = pin.torqueNm(pin.mostTensileMpa, MOST_SHARE);

@@ -1,5 +1,6 @@
 package app.yunque.fastener;
 
+import app.yunque.measure.Asks;
 import app.yunque.measure.PlainDigits;
 import app.yunque.measure.PublicRule;
 import app.yunque.measure.Range;
@@ -48,8 +49,15 @@ public record SpringPinLoad(double loadN, double torqueNm, Told told) {
      * @param insideMm a smaller one inside it (mm); empty where there is none
      * @param shaftMm  diameter of the shaft (mm)
      */
-    @PublicRule(at = "fastener/spring-pin", says = "Torque a spring pin across a shaft carries.")
-    public static SpringPinLoad of(double pinMm, Optional<Double> insideMm, double shaftMm) {
+    @PublicRule(
+            at = "fastener/spring-pin",
+            title = "Spring pin across a shaft",
+            says = "Torque a spring pin across a shaft carries.")
+    public static SpringPinLoad of(
+            double pinMm,
+            @Asks(value = "a smaller one inside it", hint = "Empty where there is none.")
+                    Optional<Double> insideMm,
+            double shaftMm) {
         Refused.ifAny(PIN.judge(pinMm), SHAFT.judge(shaftMm));
         insideMm.ifPresent(
                 i -> {

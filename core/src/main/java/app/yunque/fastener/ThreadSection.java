@@ -1,5 +1,6 @@
 package app.yunque.fastener;
 
+import app.yunque.measure.Asks;
 import app.yunque.measure.PlainDigits;
 import app.yunque.measure.PublicRule;
 import app.yunque.measure.Refused;
@@ -30,8 +31,12 @@ public record ThreadSection(
      * @param thread as a drawing names it: "M10", "1/2-13"
      * @throws Refused for a pipe, trapezoidal or special thread
      */
-    @PublicRule(at = "fastener/thread", says = "Diameters and stress area of a thread.")
-    public static ThreadSection of(String thread) {
+    @PublicRule(
+            at = "fastener/thread",
+            title = "A thread and its stress area",
+            says = "Diameters and stress area of a thread.")
+    public static ThreadSection of(
+            @Asks(value = "thread", hint = "M10, M12×1.5, 3/8-16.") String thread) {
         var read = ScrewThread.of(thread);
         var diameter = read.diameterMm();
         var pitch = read.pitchMm();

@@ -1,5 +1,6 @@
 package app.yunque.fastener;
 
+import app.yunque.measure.Asks;
 import app.yunque.measure.PlainDigits;
 import app.yunque.measure.PublicRule;
 import app.yunque.measure.Range;
@@ -67,13 +68,16 @@ public record TighteningTorque(
      * @param into       what it goes into
      * @param engagedMm  length of thread engaged (mm)
      */
-    @PublicRule(at = "fastener/torque", says = "Torque of a screw where the maker gives none.")
+    @PublicRule(
+            at = "fastener/torque",
+            title = "Torque where the maker gives none",
+            says = "Torque of a screw where the maker gives none.")
     public static TighteningTorque of(
-            String thread,
-            StrengthClass strength,
-            ThreadCondition condition,
-            boolean permanent,
-            Into into,
+            @Asks(value = "thread", hint = "M10, M12×1.5, 3/8-16.") String thread,
+            @Asks("mark on the head") StrengthClass strength,
+            @Asks("the thread is") ThreadCondition condition,
+            @Asks("it is never undone again") boolean permanent,
+            @Asks("it goes into") Into into,
             double engagedMm) {
         Refused.ifAny(ENGAGED.judge(engagedMm));
         var section = ThreadSection.of(thread);

@@ -1,5 +1,6 @@
 package app.yunque.fastener;
 
+import app.yunque.measure.Asks;
 import app.yunque.measure.PlainDigits;
 import app.yunque.measure.PublicRule;
 import app.yunque.measure.Range;
@@ -22,8 +23,14 @@ public record WetTorque(double torqueNm, Told told) {
      * @param givenFor condition it is given for
      * @param now      condition it is in
      */
-    @PublicRule(at = "fastener/wet-torque", says = "A torque for another condition of the thread.")
-    public static WetTorque of(double givenNm, ThreadCondition givenFor, ThreadCondition now) {
+    @PublicRule(
+            at = "fastener/wet-torque",
+            title = "A dry torque on a wet thread",
+            says = "A torque for another condition of the thread.")
+    public static WetTorque of(
+            double givenNm,
+            @Asks("given for a thread that is") ThreadCondition givenFor,
+            @Asks("the thread is now") ThreadCondition now) {
         Refused.ifAny(TORQUE.judge(givenNm));
         double torque = givenNm * now.coefficient() / givenFor.coefficient();
         double percent = 100 * (givenFor.coefficient() / now.coefficient() - 1);

@@ -28,7 +28,10 @@ public record WrenchAdaptor(double setNm, Told told) {
      * @param adaptorMm E, drive to the middle of the screw (mm)
      * @param angleDeg  γ: 0 straight out, 90 to the side, 180 folded back (degrees)
      */
-    @PublicRule(at = "fastener/adaptor", says = "What a torque wrench is set to with a crowfoot.")
+    @PublicRule(
+            at = "fastener/adaptor",
+            title = "Torque wrench with a crowfoot",
+            says = "What a torque wrench is set to with a crowfoot.")
     public static WrenchAdaptor of(
             double wantedNm, double wrenchMm, double adaptorMm, double angleDeg) {
         Refused.ifAny(

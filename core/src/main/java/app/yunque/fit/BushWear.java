@@ -1,5 +1,6 @@
 package app.yunque.fit;
 
+import app.yunque.measure.Asks;
 import app.yunque.measure.Edges;
 import app.yunque.measure.PlainDigits;
 import app.yunque.measure.PublicRule;
@@ -35,15 +36,18 @@ public record BushWear(double newMostMm, double renewMm, Told told) {
      * @param strict        true on a part for which doubtful counts as failed
      * @throws Refused when the letters are no clearance fit
      */
-    @PublicRule(at = "fit/bush-wear", says = "Whether a worn plain bush may stay.")
+    @PublicRule(
+            at = "fit/bush-wear",
+            title = "Wear of a plain bush",
+            says = "Whether a worn plain bush may stay.")
     public static BushWear of(
             double nominalMm,
-            String hole,
-            String shaft,
+            @Asks(value = "letter and grade of the bush", hint = "H7") String hole,
+            @Asks(value = "letter and grade of the shaft", hint = "f7") String shaft,
             double clearanceMm,
             double uncertaintyMm,
-            boolean oilFilm,
-            boolean strict) {
+            @Asks("it runs fast on an oil film") boolean oilFilm,
+            @Asks("it holds, stops or carries the load") boolean strict) {
         Refused.ifAny(CLEARANCE.judge(clearanceMm), UNCERTAINTY.judge(uncertaintyMm));
         var fit = Fit.of(nominalMm, hole, shaft);
         if (fit.kind() != Fit.Kind.CLEARANCE) {

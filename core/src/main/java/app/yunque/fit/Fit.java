@@ -1,5 +1,6 @@
 package app.yunque.fit;
 
+import app.yunque.measure.Asks;
 import app.yunque.measure.PlainDigits;
 import app.yunque.measure.PublicRule;
 import app.yunque.measure.Range;
@@ -49,8 +50,20 @@ public record Fit(
      * @param hole      letter and grade of the hole, or "bearing" for the bore of one
      * @param shaft     letter and grade of the shaft, or "bearing" for the outside of one
      */
-    @PublicRule(at = "fit/fit", says = "Clearance or interference of two letters and grades.")
-    public static Fit of(double nominalMm, String hole, String shaft) {
+    @PublicRule(
+            at = "fit/fit",
+            title = "Two letters: the fit",
+            says = "Clearance or interference of two letters and grades.")
+    public static Fit of(
+            double nominalMm,
+            @Asks(
+                            value = "letter and grade of the hole",
+                            hint = "H7; or “bearing” for the bore of one.")
+                    String hole,
+            @Asks(
+                            value = "letter and grade of the shaft",
+                            hint = "k6; or “bearing” for the outside of one.")
+                    String shaft) {
         Refused.ifAny(NOMINAL.judge(nominalMm));
         var bore = LimitsOfSize.hole(nominalMm, hole);
         var journal = LimitsOfSize.shaft(nominalMm, shaft);

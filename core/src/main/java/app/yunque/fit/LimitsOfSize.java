@@ -1,5 +1,6 @@
 package app.yunque.fit;
 
+import app.yunque.measure.Asks;
 import app.yunque.measure.PlainDigits;
 import app.yunque.measure.PublicRule;
 import app.yunque.measure.Range;
@@ -53,18 +54,31 @@ public record LimitsOfSize(
      */
     @PublicRule(
             at = "fit/limits-of-size",
+            title = "Limits of a hole or shaft",
             says = "What a hole or shaft of a letter and grade may measure.")
-    public static LimitsOfSize of(double nominalMm, String code) {
+    public static LimitsOfSize of(
+            double nominalMm,
+            @Asks(value = "letter and grade", hint = "Capital letter for a hole: H7, k6.")
+                    String code) {
+        return of(nominalMm, code, "code");
+    }
+
+    /** As above; a refusal names the field the letters came from. */
+    private static LimitsOfSize of(
+            double nominalMm,
+            @Asks(value = "letter and grade", hint = "Capital letter for a hole: H7, k6.")
+                    String code,
+            String field) {
         Refused.ifAny(NOMINAL.judge(nominalMm));
         var read = CODE.matcher(code.strip());
         if (!read.matches()) {
-            throw unknown(code);
+            throw unknown(code, field);
         }
         var letter = read.group(1);
         int grade = Integer.parseInt(read.group(2));
         if (grade < ToleranceTable.LEAST_GRADE || grade > ToleranceTable.MOST_GRADE) {
             throw Refused.because(
-                    "code",
+                    field,
                     "Grade %d of %s is outside %d to %d. Enter the two limits by hand."
                             .formatted(
                                     grade,
@@ -76,8 +90,8 @@ public record LimitsOfSize(
         double width = ToleranceTable.width(nominalMm, grade);
         double upper =
                 isHole
-                        ? upperOfHole(nominalMm, letter, grade)
-                        : upperOfShaft(nominalMm, letter, grade);
+                        ? upperOfHole(nominalMm, letter, grade, field)
+                        : upperOfShaft(nominalMm, letter, grade, field);
         return made(
                 nominalMm, letter + grade, isHole, upper - width, upper, "ISO 286, from memory");
     }
@@ -128,7 +142,7 @@ public record LimitsOfSize(
         if (code.strip().toLowerCase(Locale.ROOT).equals(BEARING)) {
             return hole ? bearingBore(nominalMm) : bearingOutside(nominalMm);
         }
-        var limits = of(nominalMm, code);
+        var limits = of(nominalMm, code, hole ? "hole" : "shaft");
         if (limits.isHole != hole) {
             throw Refused.because(
                     hole ? "hole" : "shaft",
@@ -138,7 +152,7 @@ public record LimitsOfSize(
         return limits;
     }
 
-    private static double upperOfShaft(double nominalMm, String letter, int grade) {
+    private static double upperOfShaft(double nominalMm, String letter, int grade, String field) {
         double width = ToleranceTable.width(nominalMm, grade);
         return switch (letter) {
             case "h" -> 0;
@@ -147,11 +161,11 @@ public record LimitsOfSize(
             case "k" ->
                     (grade <= COARSEST_K ? ToleranceTable.deviation(nominalMm, 'k') : 0) + width;
             case "m", "n", "p" -> ToleranceTable.deviation(nominalMm, letter.charAt(0)) + width;
-            default -> throw unknown(letter + grade);
+            default -> throw unknown(letter + grade, field);
         };
     }
 
-    private static double upperOfHole(double nominalMm, String letter, int grade) {
+    private static double upperOfHole(double nominalMm, String letter, int grade, String field) {
         double width = ToleranceTable.width(nominalMm, grade);
         return switch (letter) {
             case "H" -> width;
@@ -160,26 +174,26 @@ public record LimitsOfSize(
                     width
                             - ToleranceTable.deviation(
                                     nominalMm, Character.toLowerCase(letter.charAt(0)));
-            case "J" -> upperOfJ(nominalMm, grade);
-            case "K", "M", "N", "P" -> upperByDelta(nominalMm, letter.charAt(0), grade);
-            default -> throw unknown(letter + grade);
+            case "J" -> upperOfJ(nominalMm, grade, field);
+            case "K", "M", "N", "P" -> upperByDelta(nominalMm, letter.charAt(0), grade, field);
+            default -> throw unknown(letter + grade, field);
         };
     }
 
-    private static double upperOfJ(double nominalMm, int grade) {
+    private static double upperOfJ(double nominalMm, int grade, String field) {
         if (grade < 6 || grade > COARSEST_WITH_DELTA) {
-            throw unknown("J" + grade);
+            throw unknown("J" + grade, field);
         }
         return ToleranceTable.holeJ(nominalMm, grade).get(0);
     }
 
     /** ES = −ei + Δ, Δ = IT(n) − IT(n − 1), up to IT8 for K, M, N and IT7 for P; ISO 286-1. */
-    private static double upperByDelta(double nominalMm, char letter, int grade) {
+    private static double upperByDelta(double nominalMm, char letter, int grade, String field) {
         if (grade >= FINEST_WITHOUT_DELTA && letter == 'N') {
             return nominalMm <= SMALLEST_STEP_MM ? -ToleranceTable.deviation(nominalMm, 'n') : 0;
         }
         if (grade > COARSEST_WITH_DELTA && letter != 'P') {
-            throw unknown("" + letter + grade);
+            throw unknown("" + letter + grade, field);
         }
         // The one place where the standard departs from its own rule.
         if (letter == 'M' && grade == 6 && nominalMm > 250 && nominalMm <= 315) {
@@ -194,9 +208,9 @@ public record LimitsOfSize(
                         - ToleranceTable.width(nominalMm, grade - 1);
     }
 
-    private static Refused unknown(String code) {
+    private static Refused unknown(String code, String field) {
         return Refused.because(
-                "code",
+                field,
                 "“%s” is not in the built-in subset of ISO 286 (f g h js k m n p; F G H J JS K M N P; grades 5 to 11). Enter the two limits by hand."
                         .formatted(code.strip()));
     }

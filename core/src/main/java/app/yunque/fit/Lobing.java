@@ -27,7 +27,10 @@ public record Lobing(double factor, double lobingMm, Told told) {
      * @param spanMm   largest less least reading round a turn (mm)
      * @throws Refused when this block does not show so many lobes
      */
-    @PublicRule(at = "fit/lobing", says = "Lobes of a part turned in a V-block.")
+    @PublicRule(
+            at = "fit/lobing",
+            title = "Lobes in a V-block",
+            says = "Lobes of a part turned in a V-block.")
     public static Lobing of(int lobes, double angleDeg, double spanMm) {
         Refused.ifAny(LOBES.judge(lobes), ANGLE.judge(angleDeg), SPAN.judge(spanMm));
         double half = Math.toRadians(angleDeg / 2);

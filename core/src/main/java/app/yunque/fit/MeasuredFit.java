@@ -1,5 +1,6 @@
 package app.yunque.fit;
 
+import app.yunque.measure.Asks;
 import app.yunque.measure.Edges;
 import app.yunque.measure.GuardBand;
 import app.yunque.measure.PlainDigits;
@@ -55,7 +56,12 @@ public record MeasuredFit(
      * @param sizeMm        the size that decides (mm): the largest of a hole, the least of a shaft
      * @param uncertaintyMm expanded uncertainty (mm), k = 2
      */
-    public record Size(double sizeMm, double uncertaintyMm) {
+    public record Size(
+            @Asks(
+                            value = "size that decides",
+                            hint = "Of a hole the largest reading, of a shaft the least.")
+                    double sizeMm,
+            @Asks("good to ±") double uncertaintyMm) {
         public Size {
             Refused.ifAny(
                     SIZE.named("sizeMm", "measured size").judge(sizeMm),
@@ -70,15 +76,22 @@ public record MeasuredFit(
      */
     @PublicRule(
             at = "fit/measured-fit",
+            title = "A measured pair against its fit",
             says = "A measured hole and shaft against the fit they were made to.")
     public static MeasuredFit of(
             double nominalMm,
-            String hole,
-            String shaft,
-            Size measuredHole,
-            Size measuredShaft,
-            Seat seat,
-            boolean strict) {
+            @Asks(
+                            value = "letter and grade of the hole",
+                            hint = "H7; or “bearing” for the bore of one.")
+                    String hole,
+            @Asks(
+                            value = "letter and grade of the shaft",
+                            hint = "k6; or “bearing” for the outside of one.")
+                    String shaft,
+            @Asks("the hole, measured") Size measuredHole,
+            @Asks("the shaft, measured") Size measuredShaft,
+            @Asks("what the seat has to do") Seat seat,
+            @Asks("it holds, stops or carries the load") boolean strict) {
         var fit = Fit.of(nominalMm, hole, shaft);
         double clearance = measuredHole.sizeMm - measuredShaft.sizeMm;
         double uncertainty = Math.hypot(measuredHole.uncertaintyMm, measuredShaft.uncertaintyMm);
@@ -122,11 +135,11 @@ public record MeasuredFit(
                                 measured.sizeMm, measured.uncertaintyMm, limits.leastMm()));
     }
 
-    private static Edges edges(Fit fit, Seat seat) {
+    private static Edges edges(Fit fit, @Asks("what the seat has to do") Seat seat) {
         return Edges.growing(fit.leastMm(), fit.mostMm(), renewFrom(fit, seat));
     }
 
-    private static double renewFrom(Fit fit, Seat seat) {
+    private static double renewFrom(Fit fit, @Asks("what the seat has to do") Seat seat) {
         return switch (seat) {
             case TURNING_LOAD -> Math.max(fit.mostMm(), 0);
             case STANDING_LOAD ->
@@ -136,7 +149,11 @@ public record MeasuredFit(
     }
 
     private static String sentence(
-            Fit fit, Seat seat, double clearance, double uncertainty, Verdict verdict) {
+            Fit fit,
+            @Asks("what the seat has to do") Seat seat,
+            double clearance,
+            double uncertainty,
+            Verdict verdict) {
         var is =
                 "%s ± %s mm %s against %s to %s mm"
                         .formatted(

@@ -1,5 +1,6 @@
 package app.yunque.fit;
 
+import app.yunque.measure.Asks;
 import app.yunque.measure.PlainDigits;
 import app.yunque.measure.PublicRule;
 import app.yunque.measure.Range;
@@ -66,9 +67,15 @@ public record MountingHeat(double heatToDegC, double coolShaftByK, double capDeg
      * @param heated         what is heated
      * @param roomDegC       temperature of the shop (°C)
      */
-    @PublicRule(at = "fit/mounting-heat", says = "How hot a ring must be to drop on its seat.")
+    @PublicRule(
+            at = "fit/mounting-heat",
+            title = "Heat to mount",
+            says = "How hot a ring must be to drop on its seat.")
     public static MountingHeat of(
-            double diameterMm, double interferenceMm, Heated heated, double roomDegC) {
+            double diameterMm,
+            double interferenceMm,
+            @Asks("heated is") Heated heated,
+            double roomDegC) {
         Refused.ifAny(
                 DIAMETER.judge(diameterMm),
                 INTERFERENCE.judge(interferenceMm),

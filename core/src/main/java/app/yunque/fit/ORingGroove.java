@@ -1,5 +1,6 @@
 package app.yunque.fit;
 
+import app.yunque.measure.Asks;
 import app.yunque.measure.Edges;
 import app.yunque.measure.PlainDigits;
 import app.yunque.measure.PublicRule;
@@ -35,9 +36,16 @@ public record ORingGroove(double squeeze, double stretch, Told told) {
      * @param seatMm       diameter it sits on (mm)
      * @param moving       true where something slides or turns on it
      */
-    @PublicRule(at = "fit/o-ring", says = "Squeeze and stretch of an O-ring in its groove.")
+    @PublicRule(
+            at = "fit/o-ring",
+            title = "O-ring in its groove",
+            says = "Squeeze and stretch of an O-ring in its groove.")
     public static ORingGroove of(
-            double cordMm, double gapMm, double ringInsideMm, double seatMm, boolean moving) {
+            double cordMm,
+            double gapMm,
+            double ringInsideMm,
+            double seatMm,
+            @Asks("something slides or turns on it") boolean moving) {
         Refused.ifAny(
                 CORD.judge(cordMm),
                 GAP.judge(gapMm),

@@ -1,5 +1,6 @@
 package app.yunque.fit;
 
+import app.yunque.measure.Asks;
 import app.yunque.measure.PlainDigits;
 import app.yunque.measure.PublicRule;
 import app.yunque.measure.Range;
@@ -73,11 +74,14 @@ public record ParallelKey(
      * @param pressureMpa    pressure the weaker of key and hub may bear (MPa)
      * @param slackMm        slack in both keyways together (mm)
      */
-    @PublicRule(at = "fit/key", says = "Section, torque and lost motion of a parallel key.")
+    @PublicRule(
+            at = "fit/key",
+            title = "Parallel key",
+            says = "Section, torque and lost motion of a parallel key.")
     public static ParallelKey of(
             double shaftMm,
             double lengthMm,
-            boolean roundEnds,
+            @Asks("its ends are round") boolean roundEnds,
             double shearStressMpa,
             double pressureMpa,
             double slackMm) {

@@ -1,5 +1,6 @@
 package app.yunque.fit;
 
+import app.yunque.measure.Asks;
 import app.yunque.measure.PlainDigits;
 import app.yunque.measure.PublicRule;
 import app.yunque.measure.Range;
@@ -68,13 +69,16 @@ public record PressFit(
      * @param shaft          material of the shaft
      * @param friction       μ while pressing: dry steel 0.10 to 0.20, oiled 0.06 to 0.12 (judgement)
      */
-    @PublicRule(at = "fit/press", says = "Pressure, pressing force and slip torque of a press fit.")
+    @PublicRule(
+            at = "fit/press",
+            title = "Press fit",
+            says = "Pressure, pressing force and slip torque of a press fit.")
     public static PressFit of(
-            Joint joint,
+            @Asks("the joint") Joint joint,
             double interferenceMm,
             double roughnessMm,
-            SeatMaterial hub,
-            SeatMaterial shaft,
+            @Asks("the hub is of") SeatMaterial hub,
+            @Asks("the shaft is of") SeatMaterial shaft,
             double friction) {
         Refused.ifAny(
                 INTERFERENCE.judge(interferenceMm),

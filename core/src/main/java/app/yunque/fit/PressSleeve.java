@@ -1,5 +1,6 @@
 package app.yunque.fit;
 
+import app.yunque.measure.Asks;
 import app.yunque.measure.PlainDigits;
 import app.yunque.measure.PublicRule;
 import app.yunque.measure.Range;
@@ -51,9 +52,9 @@ public record PressSleeve(double contactMm, Told told) {
      */
     public record Rings(
             double boreMm,
-            double innerShoulderMm,
-            double outerShoulderMm,
-            double outsideMm,
+            @Asks("outside of the inner ring’s shoulder") double innerShoulderMm,
+            @Asks("inside of the outer ring’s shoulder") double outerShoulderMm,
+            @Asks("outside of the bearing") double outsideMm,
             double chamferMm) {
         public Rings {
             Refused.ifAny(
@@ -86,13 +87,19 @@ public record PressSleeve(double contactMm, Told told) {
      * @param sleeveOutsideMm o (mm), more than b
      * @param inTheWayMm      largest diameter on the shaft that the sleeve passes (mm), a thread or a journal; empty when nothing is
      */
-    @PublicRule(at = "fit/press-sleeve", says = "Whether a sleeve presses the right ring.")
+    @PublicRule(
+            at = "fit/press-sleeve",
+            title = "Does this sleeve press the right ring?",
+            says = "Whether a sleeve presses the right ring.")
     public static PressSleeve of(
-            Rings rings,
-            Tight tight,
-            double sleeveBoreMm,
-            double sleeveOutsideMm,
-            Optional<Double> inTheWayMm) {
+            @Asks("the bearing") Rings rings,
+            @Asks("tight is") Tight tight,
+            @Asks("bore of the sleeve") double sleeveBoreMm,
+            @Asks("outside of the sleeve") double sleeveOutsideMm,
+            @Asks(
+                            value = "largest diameter in its way on the shaft",
+                            hint = "A thread or a journal; empty when nothing is.")
+                    Optional<Double> inTheWayMm) {
         Refused.ifAny(
                 SIZE.named("sleeveBoreMm", "bore of the sleeve").judge(sleeveBoreMm),
                 SIZE.named("sleeveOutsideMm", "outside of the sleeve").judge(sleeveOutsideMm));

@@ -1,5 +1,6 @@
 package app.yunque.fit;
 
+import app.yunque.measure.Asks;
 import app.yunque.measure.PlainDigits;
 import app.yunque.measure.PublicRule;
 import app.yunque.measure.Range;
@@ -48,8 +49,11 @@ public record Roundness(
      * @param readingsMm three diameters (mm), in the order of the places
      * @param places     where they were taken
      */
-    @PublicRule(at = "fit/roundness", says = "Ovality of a bore or journal from three readings.")
-    public static Roundness of(List<Double> readingsMm, Places places) {
+    @PublicRule(
+            at = "fit/roundness",
+            title = "Ovality from three readings",
+            says = "Ovality of a bore or journal from three readings.")
+    public static Roundness of(List<Double> readingsMm, @Asks("read at") Places places) {
         if (readingsMm.size() != READINGS) {
             throw Refused.because(
                     "readingsMm",

@@ -32,7 +32,10 @@ public record SealLand(double speedMPerS, Told told) {
      * @param uncertaintyMm its expanded uncertainty (mm), k = 2
      * @param speedRpm      speed of the shaft (min⁻¹)
      */
-    @PublicRule(at = "fit/seal-land", says = "Whether a lip seal can run on this land again.")
+    @PublicRule(
+            at = "fit/seal-land",
+            title = "Land of a lip seal",
+            says = "Whether a lip seal can run on this land again.")
     public static SealLand of(
             double shaftMm, double grooveMm, double uncertaintyMm, double speedRpm) {
         Refused.ifAny(

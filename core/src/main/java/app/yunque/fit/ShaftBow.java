@@ -1,5 +1,6 @@
 package app.yunque.fit;
 
+import app.yunque.measure.Asks;
 import app.yunque.measure.Edges;
 import app.yunque.measure.PlainDigits;
 import app.yunque.measure.PublicRule;
@@ -71,9 +72,16 @@ public record ShaftBow(double bowMm, double slopePerMm, Told told) {
      * @param place         where it was read
      * @param uncertaintyMm expanded uncertainty of a run-out (mm), k = 2
      */
-    @PublicRule(at = "fit/shaft-bow", says = "Bow and slope of a shaft from its run-out.")
+    @PublicRule(
+            at = "fit/shaft-bow",
+            title = "Bow of a shaft",
+            says = "Bow and slope of a shaft from its run-out.")
     public static ShaftBow of(
-            Plane first, Plane second, double apartMm, Place place, double uncertaintyMm) {
+            @Asks("first plane") Plane first,
+            @Asks("second plane") Plane second,
+            double apartMm,
+            @Asks("read") Place place,
+            double uncertaintyMm) {
         Refused.ifAny(APART.judge(apartMm), UNCERTAINTY.judge(uncertaintyMm));
         double slope =
                 Math.hypot(second.across() - first.across(), second.up() - first.up()) / apartMm;

@@ -1,5 +1,6 @@
 package app.yunque.fit;
 
+import app.yunque.measure.Asks;
 import app.yunque.measure.PlainDigits;
 import app.yunque.measure.PublicRule;
 import app.yunque.measure.Range;
@@ -23,8 +24,9 @@ public record Taper(double perMm, double halfAngleDeg, Told told) {
      * @param secondMm diameter in the second (mm)
      * @param apartMm  distance of the planes (mm)
      */
-    @PublicRule(at = "fit/taper", says = "Taper from two diameters.")
-    public static Taper of(double firstMm, double secondMm, double apartMm) {
+    @PublicRule(at = "fit/taper", title = "Taper", says = "Taper from two diameters.")
+    public static Taper of(
+            double firstMm, @Asks("second diameter") double secondMm, double apartMm) {
         Refused.ifAny(
                 DIAMETER.judge(firstMm),
                 DIAMETER.named("secondMm", "second diameter").judge(secondMm),

@@ -6,14 +6,17 @@ import java.lang.annotation.RetentionPolicy;
 import java.lang.annotation.Target;
 
 /**
- * Marks the one entry of a rule that other programs may ask. From its parameters (their names carry the unit), the {@code Range} constants of
- * its class and its result follow address, description and refusals; nothing is written a second time.
+ * Marks the one entry of a rule that screens and other programs may ask. From its parameters (their names carry the unit), the {@code Range} constants
+ * of its class, what {@link Asks} adds and its result follow address, description, form and refusals; nothing is written a second time.
  */
 @Target(ElementType.METHOD)
 @Retention(RetentionPolicy.RUNTIME)
 public @interface PublicRule {
     /** Subject and rule, as in the address: "fit/press". */
     String at();
+
+    /** What it is called on a drawer: "Press fit". */
+    String title();
 
     /** Which question it answers, in one sentence. */
     String says();

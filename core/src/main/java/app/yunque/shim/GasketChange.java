@@ -1,5 +1,6 @@
 package app.yunque.shim;
 
+import app.yunque.measure.Asks;
 import app.yunque.measure.PlainDigits;
 import app.yunque.measure.PublicRule;
 import app.yunque.measure.Range;
@@ -27,7 +28,10 @@ public record GasketChange(double workingMm, double backlashMm, Told told) {
      * @param count       how many
      * @param thicknessMm thickness of each before it is squeezed (mm)
      */
-    public record Gaskets(int count, double thicknessMm) {
+    public record Gaskets(
+            @Asks("number of gaskets") int count,
+            @Asks(value = "thickness of each", hint = "Before it is squeezed.")
+                    double thicknessMm) {
         public Gaskets {
             Refused.ifAny(
                     COUNT.named("count", "number of gaskets").judge(count),
@@ -62,12 +66,15 @@ public record GasketChange(double workingMm, double backlashMm, Told told) {
      * @param joint            what the joint carries
      * @param pressureAngleDeg working pressure angle of the mesh (degrees)
      */
-    @PublicRule(at = "shim/gaskets", says = "What other gaskets do to float and backlash.")
+    @PublicRule(
+            at = "shim/gaskets",
+            title = "Other gaskets than were found",
+            says = "What other gaskets do to float and backlash.")
     public static GasketChange of(
-            Gaskets found,
-            Gaskets fitted,
+            @Asks("found") Gaskets found,
+            @Asks("to be fitted") Gaskets fitted,
             double squeezePercent,
-            Joint joint,
+            @Asks("the joint is") Joint joint,
             double pressureAngleDeg) {
         Refused.ifAny(SQUEEZE.judge(squeezePercent), ANGLE.judge(pressureAngleDeg));
         double working = (fitted.together() - found.together()) * (1 - squeezePercent / 100);

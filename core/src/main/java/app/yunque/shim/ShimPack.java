@@ -1,5 +1,6 @@
 package app.yunque.shim;
 
+import app.yunque.measure.Asks;
 import app.yunque.measure.PlainDigits;
 import app.yunque.measure.PublicRule;
 import app.yunque.measure.Range;
@@ -28,7 +29,7 @@ public record ShimPack(
             Range.of("targetUm", "wanted thickness", -30_000, 30_000, "µm");
     public static final Range TOLERANCE = Range.of("toleranceUm", "tolerance", 0, 1000, "µm");
     public static final Range THICKNESS =
-            Range.count("thicknessUm", "thickness of a shim", 1, 20_000);
+            new Range("thicknessUm", "thickness of a shim", 1, 20_000, "µm", true, "");
     public static final Range PIECES = Range.count("pieces", "shims of one thickness", 0, 50);
     private static final int MOST_SORTS = 24;
     private static final int MANY = 5;
@@ -40,7 +41,10 @@ public record ShimPack(
      * @param thicknessUm measured thickness (µm), whole
      * @param pieces      how many lie on the shelf
      */
-    public record Stock(int thicknessUm, int pieces) {
+    public record Stock(
+            int thicknessUm,
+            @Asks(value = "pieces of each", hint = "One for each thickness, in the same order.")
+                    int pieces) {
         public Stock {
             Refused.ifAny(THICKNESS.judge(thicknessUm), PIECES.judge(pieces));
         }
@@ -53,7 +57,11 @@ public record ShimPack(
      * @param sumUm  together (µm)
      * @param pieces how many
      */
-    public record Pack(List<Stock> shims, int sumUm, int pieces) {
+    public record Pack(
+            List<Stock> shims,
+            int sumUm,
+            @Asks(value = "pieces of each", hint = "One for each thickness, in the same order.")
+                    int pieces) {
         public Pack {
             shims = List.copyOf(shims);
         }
@@ -83,8 +91,14 @@ public record ShimPack(
      * @param toleranceUm how far off it may be (µm)
      * @throws Refused when the pack would have to be negative
      */
-    @PublicRule(at = "shim/pack", says = "Shims from the shelf for a wanted thickness.")
-    public static ShimPack of(List<Stock> stock, double targetUm, double toleranceUm) {
+    @PublicRule(
+            at = "shim/pack",
+            title = "Shims from the shelf",
+            says = "Shims from the shelf for a wanted thickness.")
+    public static ShimPack of(
+            @Asks("what lies on the shelf") List<Stock> stock,
+            double targetUm,
+            double toleranceUm) {
         Refused.ifAny(TARGET.judge(targetUm), TOLERANCE.judge(toleranceUm));
         if (targetUm < -toleranceUm) {
             throw Refused.because(
@@ -180,7 +194,7 @@ public record ShimPack(
                                                         .collect(Collectors.joining(" and ")))));
     }
 
-    private static List<Stock> sorted(List<Stock> stock) {
+    private static List<Stock> sorted(@Asks("what lies on the shelf") List<Stock> stock) {
         var merged =
                 stock.stream()
                         .collect(Collectors.toMap(Stock::thicknessUm, Stock::pieces, Integer::sum));

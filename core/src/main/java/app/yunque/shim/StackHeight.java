@@ -30,7 +30,10 @@ public record StackHeight(double floatMm, double uncertaintyMm, double worstMm, 
      * @param partsMm       every part of the stack, shims too (mm)
      * @param uncertaintyMm expanded uncertainty of each of them (mm), k = 2
      */
-    @PublicRule(at = "shim/stack-height", says = "Float left over a stack of parts in a housing.")
+    @PublicRule(
+            at = "shim/stack-height",
+            title = "What is left over a stack",
+            says = "Float left over a stack of parts in a housing.")
     public static StackHeight of(
             double depthMm, double gasketMm, List<Double> partsMm, double uncertaintyMm) {
         Refused.ifAny(

@@ -1,5 +1,6 @@
 package app.yunque.spring;
 
+import app.yunque.measure.Asks;
 import app.yunque.measure.PlainDigits;
 import app.yunque.measure.Range;
 import app.yunque.measure.Refused;
@@ -19,8 +20,8 @@ public record Coil(
         double meanCoilMm,
         double activeCoils,
         double freeMm,
-        boolean groundEnds,
-        SpringSteel steel) {
+        @Asks("its ends are ground") boolean groundEnds,
+        @Asks("wound of") SpringSteel steel) {
     public static final Range WIRE = Range.of("wireMm", "wire", 0.05, 50, "mm");
     public static final Range MEAN =
             Range.of("meanCoilMm", "mean diameter of the coils", 0.2, 500, "mm");

@@ -1,5 +1,6 @@
 package app.yunque.spring;
 
+import app.yunque.measure.Asks;
 import app.yunque.measure.PlainDigits;
 import app.yunque.measure.PublicRule;
 import app.yunque.measure.Range;
@@ -17,6 +18,7 @@ import app.yunque.measure.Told;
  * @param told      words and working
  */
 public record CutSpring(double ratePerMm, double freeMm, double forceN, double beforeN, Told told) {
+    public static final Range FITTED = SpringForce.FITTED;
     public static final Range CUT = Range.of("cutCoils", "coils to cut off", 0.25, 100, "");
     private static final double LEAST_COILS = 2;
     private static final double MUCH = 0.1;
@@ -27,9 +29,12 @@ public record CutSpring(double ratePerMm, double freeMm, double forceN, double b
      * @param fittedMm length it is fitted to (mm)
      * @throws Refused when fewer than two coils are left, or it is solid or loose when fitted
      */
-    @PublicRule(at = "spring/cut", says = "What cutting coils off a spring does.")
-    public static CutSpring of(Coil spring, double cutCoils, double fittedMm) {
-        Refused.ifAny(CUT.judge(cutCoils), SpringForce.FITTED.judge(fittedMm));
+    @PublicRule(
+            at = "spring/cut",
+            title = "A spring cut shorter",
+            says = "What cutting coils off a spring does.")
+    public static CutSpring of(@Asks("the spring") Coil spring, double cutCoils, double fittedMm) {
+        Refused.ifAny(CUT.judge(cutCoils), FITTED.judge(fittedMm));
         SpringForce.refuseUnfit(spring, fittedMm, "fittedMm");
         double left = spring.activeCoils() - cutCoils;
         if (left < LEAST_COILS) {

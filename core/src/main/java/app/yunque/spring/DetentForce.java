@@ -1,5 +1,6 @@
 package app.yunque.spring;
 
+import app.yunque.measure.Asks;
 import app.yunque.measure.PlainDigits;
 import app.yunque.measure.PublicRule;
 import app.yunque.measure.Range;
@@ -33,13 +34,16 @@ public record DetentForce(double slopeDeg, double shiftN, double holdN, Told tol
      * @param detents      how many work on the rail
      * @throws Refused when the ball drops through, or the detent locks
      */
-    @PublicRule(at = "spring/detent", says = "Force that shifts out of a detent.")
+    @PublicRule(
+            at = "spring/detent",
+            title = "Force of a detent",
+            says = "Force that shifts out of a detent.")
     public static DetentForce of(
             double springN,
             double ballRadiusMm,
             double halfHoleMm,
             double atBall,
-            double inBore,
+            @Asks("friction in the bore") double inBore,
             int detents) {
         Refused.ifAny(
                 SPRING.judge(springN),

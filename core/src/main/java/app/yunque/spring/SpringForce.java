@@ -1,5 +1,6 @@
 package app.yunque.spring;
 
+import app.yunque.measure.Asks;
 import app.yunque.measure.GuardBand;
 import app.yunque.measure.PlainDigits;
 import app.yunque.measure.PublicRule;
@@ -33,8 +34,17 @@ public record SpringForce(double ratePerMm, double forceN, double stressMpa, Tol
      * @param fittedMm  L (mm), between solid and free
      * @param measuredN force on a scale at that length (N); empty when it was not measured
      */
-    @PublicRule(at = "spring/force", says = "Rate of a spring and its force when fitted.")
-    public static SpringForce of(Coil spring, double fittedMm, Optional<Double> measuredN) {
+    @PublicRule(
+            at = "spring/force",
+            title = "Force of a spring",
+            says = "Rate of a spring and its force when fitted.")
+    public static SpringForce of(
+            @Asks("the spring") Coil spring,
+            double fittedMm,
+            @Asks(
+                            value = "force on a scale at that length",
+                            hint = "Empty when it was not weighed.")
+                    Optional<Double> measuredN) {
         Refused.ifAny(FITTED.judge(fittedMm));
         measuredN.ifPresent(m -> Refused.ifAny(MEASURED.judge(m)));
         refuseUnfit(spring, fittedMm, "fittedMm");
@@ -89,7 +99,7 @@ public record SpringForce(double ratePerMm, double forceN, double stressMpa, Tol
     }
 
     /** @throws Refused where the spring is solid at that length or does not reach it */
-    static void refuseUnfit(Coil spring, double fittedMm, String field) {
+    static void refuseUnfit(@Asks("the spring") Coil spring, double fittedMm, String field) {
         if (fittedMm <= spring.solidMm() + SLACK) {
             throw Refused.because(
                     field,

@@ -1,5 +1,6 @@
 package app.yunque.spring;
 
+import app.yunque.measure.Asks;
 import app.yunque.measure.PlainDigits;
 import app.yunque.measure.PublicRule;
 import app.yunque.measure.Range;
@@ -15,6 +16,7 @@ import app.yunque.measure.Told;
  * @param told        words and working
  */
 public record SpringFromStock(double activeCoils, double freeMm, Told told) {
+    public static final Range FITTED = SpringForce.FITTED;
     public static final Range PITCH = Range.of("pitchMm", "pitch of the coils", 0.1, 200, "mm");
     public static final Range FORCE = Range.of("wantedN", "wanted force", 0.01, 100_000, "N");
 
@@ -28,11 +30,12 @@ public record SpringFromStock(double activeCoils, double freeMm, Told told) {
      * @param steel      what it is wound of
      */
     public record Stock(
-            double wireMm,
-            double meanCoilMm,
+            @Asks("wire") double wireMm,
+            @Asks(value = "mean diameter of the coils", hint = "Outside less one wire.")
+                    double meanCoilMm,
             double pitchMm,
-            boolean groundEnds,
-            SpringSteel steel) {
+            @Asks("its ends are closed and ground") boolean groundEnds,
+            @Asks("wound of") SpringSteel steel) {
         public Stock {
             Refused.ifAny(
                     Coil.WIRE.judge(wireMm), Coil.MEAN.judge(meanCoilMm), PITCH.judge(pitchMm));
@@ -60,9 +63,13 @@ public record SpringFromStock(double activeCoils, double freeMm, Told told) {
      * @param fittedMm L it is fitted to (mm)
      * @throws Refused when this wire cannot give that force
      */
-    @PublicRule(at = "spring/from-stock", says = "How long to cut stock for a wanted force.")
-    public static SpringFromStock of(Stock stock, double wantedN, double fittedMm) {
-        Refused.ifAny(FORCE.judge(wantedN), SpringForce.FITTED.judge(fittedMm));
+    @PublicRule(
+            at = "spring/from-stock",
+            title = "A spring cut from stock",
+            says = "How long to cut stock for a wanted force.")
+    public static SpringFromStock of(
+            @Asks("the stock") Stock stock, double wantedN, double fittedMm) {
+        Refused.ifAny(FORCE.judge(wantedN), FITTED.judge(fittedMm));
         double one = stock.ofOneCoil();
         if (wantedN >= one * stock.pitchMm) {
             throw Refused.because(

@@ -26,6 +26,22 @@ class ApiDescription {
                                 .license(new License().name("Apache-2.0")));
     }
 
+    /** Whatever takes a body may refuse it, and says at which fields. */
+    @Bean
+    OpenApiCustomizer refusals() {
+        return api -> {
+            Refusals.describeIn(api.getComponents());
+            api.getPaths().values().stream()
+                    .flatMap(path -> path.readOperations().stream())
+                    .filter(operation -> operation.getRequestBody() != null)
+                    .forEach(
+                            operation ->
+                                    operation
+                                            .getResponses()
+                                            .addApiResponse("422", Refusals.response()));
+        };
+    }
+
     @Bean
     OpenApiCustomizer steadyOrder() {
         return api -> {

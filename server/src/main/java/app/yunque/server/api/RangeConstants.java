@@ -9,10 +9,10 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /** Finds the range constants of a core type by the component they guard. */
-final class RangeConstants {
+public final class RangeConstants {
     private RangeConstants() {}
 
-    static Map<String, Range> of(Class<?>... types) {
+    public static Map<String, Range> of(Class<?>... types) {
         return Arrays.stream(types)
                 .flatMap(RangeConstants::constants)
                 .collect(Collectors.toMap(Range::component, Function.identity(), (a, b) -> a));

@@ -1,5 +1,6 @@
 package app.yunque.server.api;
 
+import app.yunque.measure.PublicRule;
 import app.yunque.measure.Range;
 import com.fasterxml.jackson.databind.JavaType;
 import io.swagger.v3.core.converter.AnnotatedType;
@@ -29,8 +30,11 @@ class RecordSchemas implements ModelConverter {
         if (!chain.hasNext()) {
             return null;
         }
-        Schema<?> schema = chain.next().resolve(type, context, chain);
         var raw = rawClass(type);
+        if (raw != null && isOfARule(raw)) {
+            type.name(raw.getEnclosingClass().getSimpleName() + raw.getSimpleName());
+        }
+        Schema<?> schema = chain.next().resolve(type, context, chain);
         if (raw != null && raw.isRecord()) {
             var described = definition(schema, context);
             if (described != null && described.getProperties() != null) {
@@ -38,6 +42,14 @@ class RecordSchemas implements ModelConverter {
             }
         }
         return schema;
+    }
+
+    /** Rules name what they take by short words, such as Place, that several use: with the name of the rule before them they stay apart. */
+    private static boolean isOfARule(Class<?> raw) {
+        return raw.isRecord()
+                && raw.getEnclosingClass() != null
+                && Arrays.stream(raw.getEnclosingClass().getDeclaredMethods())
+                        .anyMatch(m -> m.isAnnotationPresent(PublicRule.class));
     }
 
     private static @Nullable Class<?> rawClass(AnnotatedType type) {
@@ -62,9 +74,13 @@ class RecordSchemas implements ModelConverter {
     private static void describe(Class<?> raw, Schema<?> schema) {
         schema.setRequired(required(raw, schema));
         var guard = raw.getAnnotation(RangesOf.class);
-        if (guard != null) {
-            RangeConstants.of(guard.value()).forEach((name, range) -> guard(schema, name, range));
-        }
+        var ranges =
+                isOfARule(raw)
+                        ? RangeConstants.of(raw, raw.getEnclosingClass())
+                        : guard == null
+                                ? Map.<String, Range>of()
+                                : RangeConstants.of(guard.value());
+        ranges.forEach((name, range) -> guard(schema, name, range));
     }
 
     private static List<String> required(Class<?> raw, Schema<?> schema) {

@@ -12,6 +12,7 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
@@ -27,20 +28,35 @@ public class DrawerService {
                     "lost-motion", "STM-2",
                     "tip-diameter", "GER-4");
 
-    private final Map<String, Drawer> drawers = new LinkedHashMap<>();
+    private final List<Drawer> written;
+    private final RuleDrawers rules;
     private final InstrumentService instruments;
+    private volatile @Nullable Map<String, Drawer> known;
 
-    DrawerService(List<Drawer> all, InstrumentService instruments) {
+    DrawerService(List<Drawer> written, RuleDrawers rules, InstrumentService instruments) {
+        this.written = written;
+        this.rules = rules;
         this.instruments = instruments;
-        all.stream()
-                .sorted(
-                        Comparator.comparing(Drawer::section)
-                                .thenComparing(d -> DrawerExamples.place(d.name())))
-                .forEach(d -> drawers.put(d.name(), d));
+    }
+
+    /** Put together when somebody first asks, so that no start waits for the rules to be found. */
+    private Map<String, Drawer> drawers() {
+        var there = known;
+        if (there == null) {
+            var all = new LinkedHashMap<String, Drawer>();
+            Stream.concat(written.stream(), rules.all().stream())
+                    .sorted(
+                            Comparator.comparing(Drawer::section)
+                                    .thenComparing(d -> DrawerExamples.place(d.name())))
+                    .forEach(d -> all.put(d.name(), d));
+            there = all;
+            known = all;
+        }
+        return there;
     }
 
     public List<DrawerView> all() {
-        return drawers.values().stream().map(DrawerService::view).toList();
+        return drawers().values().stream().map(DrawerService::view).toList();
     }
 
     /** What a drawer makes of these entries. */
@@ -72,7 +88,7 @@ public class DrawerService {
     }
 
     private Drawer find(String name) {
-        var drawer = drawers.get(name);
+        var drawer = drawers().get(name);
         if (drawer == null) {
             throw new NotThere("There is no drawer “" + name + "”. Look under Drawers.");
         }

@@ -63,6 +63,7 @@ class SecurityConfiguration {
                                         .requestMatchers(
                                                 HttpMethod.POST,
                                                 "/api/calc/**",
+                                                "/api/drawers/*",
                                                 "/api/jobs/*/preview/**")
                                         .authenticated()
                                         .requestMatchers(HttpMethod.GET, "/api/**")

@@ -20,8 +20,13 @@ public final class AtField {
         try {
             return make.get();
         } catch (Refused refused) {
-            throw new Refused(moved(prefix, renames, refused.problems()));
+            throw moved(prefix, renames, refused);
         }
+    }
+
+    /** The refusal with every component renamed. */
+    static Refused moved(String prefix, Map<String, String> renames, Refused refused) {
+        return new Refused(moved(prefix, renames, refused.problems()));
     }
 
     public static <T> T named(Map<String, String> renames, Supplier<T> make) {

@@ -6,10 +6,6 @@ import app.yunque.measure.Refused;
 import app.yunque.server.door.TooLarge;
 import jakarta.validation.ConstraintViolationException;
 import java.util.List;
-import java.util.Map;
-import java.util.Optional;
-import java.util.regex.Pattern;
-import java.util.stream.Collectors;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.core.Ordered;
@@ -28,16 +24,12 @@ import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.servlet.resource.NoResourceFoundException;
-import tools.jackson.core.JacksonException;
 import tools.jackson.databind.DatabindException;
-import tools.jackson.databind.exc.InvalidNullException;
 
 /** Turns every fault into an RFC 9457 problem that names field, value, unit, range and way out. */
 @RestControllerAdvice
 @Order(Ordered.HIGHEST_PRECEDENCE)
 class ProblemAdvice {
-    private static final Pattern MISSING =
-            Pattern.compile("Missing required creator property '([^']+)'");
     private static final Logger LOG = LoggerFactory.getLogger(ProblemAdvice.class);
 
     @ExceptionHandler
@@ -112,49 +104,10 @@ class ProblemAdvice {
             }
         }
         if (fault.getCause() instanceof DatabindException databind) {
-            var path = path(databind);
-            // A record of the core that came over the wire as it is refuses impossible values
-            // itself.
-            for (var cause = databind.getCause(); cause != null; cause = cause.getCause()) {
-                if (cause instanceof Refused refused) {
-                    return refusedAt(path, refused);
-                }
-            }
-            var left = leftOut(databind);
-            if (left.isPresent()) {
-                path =
-                        path.isEmpty() || path.endsWith(left.get())
-                                ? left.get()
-                                : path + "." + left.get();
-            }
-            var sentence =
-                    left.isPresent()
-                            ? "“" + path + "” is missing. Enter it."
-                            : path.isEmpty()
-                                    ? "The request is not understood."
-                                    : "The value of “"
-                                            + path
-                                            + "” is not understood: "
-                                            + hint(databind);
-            return unprocessable(
-                    sentence, List.of(new FieldProblem(path, sentence, null, null, null, null)));
+            return refused(NotUnderstood.of(databind));
         }
         return ProblemDetail.forStatusAndDetail(
                 HttpStatus.BAD_REQUEST, "The request is not valid JSON.");
-    }
-
-    private ProblemDetail refusedAt(String path, Refused refused) {
-        try {
-            AtField.named(
-                    path.isEmpty() ? "" : path + ".",
-                    Map.of(),
-                    () -> {
-                        throw refused;
-                    });
-            throw new IllegalStateException("Impossible: the refusal was swallowed");
-        } catch (Refused there) {
-            return refused(there);
-        }
     }
 
     @ExceptionHandler
@@ -236,46 +189,5 @@ class ProblemAdvice {
     private static FieldProblem field(Problem p) {
         return new FieldProblem(
                 p.component(), p.sentence(), p.value(), p.unit(), p.low(), p.high());
-    }
-
-    private static String path(DatabindException fault) {
-        return fault.getPath().stream()
-                .map(ProblemAdvice::step)
-                .collect(Collectors.joining("."))
-                .replace(".[", "[");
-    }
-
-    /** Name of a value that was left out or sent as nothing; empty for any other fault. */
-    private static Optional<String> leftOut(DatabindException fault) {
-        if (fault instanceof InvalidNullException nothing) {
-            return Optional.of(nothing.getPropertyName().getSimpleName());
-        }
-        var told = MISSING.matcher(String.valueOf(fault.getOriginalMessage()));
-        return told.find() ? Optional.of(told.group(1)) : Optional.empty();
-    }
-
-    private static String step(JacksonException.Reference reference) {
-        return reference.getPropertyName() == null
-                ? "[" + reference.getIndex() + "]"
-                : reference.getPropertyName();
-    }
-
-    private static String hint(DatabindException fault) {
-        if (fault instanceof tools.jackson.databind.exc.UnrecognizedPropertyException) {
-            return "there is no such field.";
-        }
-        if (fault instanceof tools.jackson.databind.exc.InvalidFormatException format
-                && format.getTargetType() != null
-                && format.getTargetType().isEnum()) {
-            return "choose one of "
-                    + java.util.Arrays.stream(format.getTargetType().getEnumConstants())
-                            .map(Object::toString)
-                            .collect(Collectors.joining(", "))
-                    + ".";
-        }
-        if (String.valueOf(fault.getOriginalMessage()).contains("Cannot coerce Floating-point")) {
-            return "it is counted, so enter a whole number.";
-        }
-        return "enter a number in digits, or the text that belongs there.";
     }
 }

@@ -31,6 +31,12 @@ public enum EntryUnit {
     NEWTON_METRE("N·m", EntryKind.TORQUE, value -> value),
     POUND_FOOT("lbf·ft", EntryKind.TORQUE, value -> value * 1.3558179483314004),
     POUND_INCH("lbf·in", EntryKind.TORQUE, value -> value * 1.3558179483314004 / 12),
+    NEWTON("N", EntryKind.FORCE, value -> value),
+    KILONEWTON("kN", EntryKind.FORCE, value -> value * 1000),
+    POUND_FORCE("lbf", EntryKind.FORCE, value -> value * 4.4482216152605),
+    KILOGRAM_FORCE("kgf", EntryKind.FORCE, value -> value * 9.80665),
+    MEGAPASCAL("MPa", EntryKind.PRESSURE, value -> value),
+    KSI("ksi", EntryKind.PRESSURE, value -> value * 6.894757293168361),
     TURNS("turns", EntryKind.TURNS, value -> value),
     DEGREES("°", EntryKind.ANGLE, value -> value),
     ARC_MINUTES("′", EntryKind.ANGLE, value -> value / 60),
@@ -48,6 +54,8 @@ public enum EntryUnit {
         TEMPERATURE,
         POWER,
         TORQUE,
+        FORCE,
+        PRESSURE,
         TURNS,
         ANGLE,
         SPEED,
@@ -82,6 +90,11 @@ public enum EntryUnit {
 
     double canonical(double entered) {
         return toCanonical.applyAsDouble(entered);
+    }
+
+    /** One of it in the canonical unit; of temperatures the canonical unit itself only. */
+    public double inCanonical() {
+        return toCanonical.applyAsDouble(1);
     }
 
     public static Optional<EntryUnit> ofCode(String code) {

@@ -6,6 +6,7 @@ import app.yunque.backlash.BacklashSchools;
 import app.yunque.backlash.BacklashVerdict;
 import app.yunque.identify.GearIdentity;
 import app.yunque.measure.Reading;
+import app.yunque.measure.Told;
 import app.yunque.measure.Verdict;
 import app.yunque.measure.Working;
 import app.yunque.measure.Zone;
@@ -114,6 +115,27 @@ public record DrawerAnswer(
         return new DrawerAnswer(
                 verdict, zone, renewNow, reading, sentence, figures, warnings, workings, bar,
                 tables, shelf, map, null, schools, identity, chart, sump, gear, why);
+    }
+
+    /** What a public rule of the core tells. */
+    public static DrawerAnswer of(Told told, List<String> ofTheInstrument) {
+        var answer =
+                saying(told.sentence())
+                        .verdict(told.verdict())
+                        .zone(told.zone())
+                        .warn(told.warnings())
+                        .warn(ofTheInstrument)
+                        .working(told.working());
+        told.figures()
+                .forEach(
+                        f -> {
+                            if (f.words() == null && f.value() != null) {
+                                answer.figure(f.label(), f.value(), f.unit(), f.decimals());
+                            } else if (f.words() != null) {
+                                answer.words(f.label(), f.words());
+                            }
+                        });
+        return answer.build();
     }
 
     public static Builder saying(String sentence) {
