@@ -2019,7 +2019,7 @@ export interface paths {
         put?: never;
         /**
          * Belt
-         * @description Span, give and tension of a belt.
+         * @description Free span, how far it should give, and its tension.
          */
         post: operations["calc alignment/belt"];
         delete?: never;
@@ -2039,7 +2039,7 @@ export interface paths {
         put?: never;
         /**
          * Centres of a lathe
-         * @description How far a tail centre stands off.
+         * @description A test bar read twice: how far the tail centre is off, and what is the bar’s own fault.
          */
         post: operations["calc alignment/centre-offset"];
         delete?: never;
@@ -2059,7 +2059,7 @@ export interface paths {
         put?: never;
         /**
          * Gib of a slide
-         * @description What turning the screw of a gib does.
+         * @description How much a turn of its screw closes it.
          */
         post: operations["calc alignment/gib"];
         delete?: never;
@@ -2079,7 +2079,7 @@ export interface paths {
         put?: never;
         /**
          * Hubs by straight edge
-         * @description Two hubs in line, by straight edge and feelers.
+         * @description Straight edge and feelers: which hub lies low, and by how much.
          */
         post: operations["calc alignment/hubs"];
         delete?: never;
@@ -2099,7 +2099,7 @@ export interface paths {
         put?: never;
         /**
          * Coupling by rim and face
-         * @description Shims under the feet, from rim and face.
+         * @description Shims under the feet from a dial on the rim and one on the face.
          */
         post: operations["calc alignment/rim-and-face"];
         delete?: never;
@@ -2119,7 +2119,7 @@ export interface paths {
         put?: never;
         /**
          * Turns to a setting
-         * @description Turns of a screw to a setting.
+         * @description Whole turns and divisions from where it stands to where it should, and from which side.
          */
         post: operations["calc alignment/screw-turns"];
         delete?: never;
@@ -2139,7 +2139,7 @@ export interface paths {
         put?: never;
         /**
          * Toe of steered wheels
-         * @description Toe of steered wheels and turns of the track rod.
+         * @description Toe-in and the turns of the track rod that correct it.
          */
         post: operations["calc alignment/toe"];
         delete?: never;
@@ -2159,7 +2159,7 @@ export interface paths {
         put?: never;
         /**
          * Coupling by two rims
-         * @description Shims under the feet, from two rims.
+         * @description Shims under the feet from a dial on each rim.
          */
         post: operations["calc alignment/two-rims"];
         delete?: never;
@@ -2179,7 +2179,7 @@ export interface paths {
         put?: never;
         /**
          * Axial play of a ball bearing
-         * @description Axial play of a ball bearing from its clearance.
+         * @description What a radial clearance makes along the shaft.
          */
         post: operations["calc bearing/axial-play"];
         delete?: never;
@@ -2199,7 +2199,7 @@ export interface paths {
         put?: never;
         /**
          * Which bearing is it?
-         * @description Which standard bearing three sizes are.
+         * @description Bore, outside and width under the caliper: every standard bearing they may be.
          */
         post: operations["calc bearing/by-size"];
         delete?: never;
@@ -2219,7 +2219,7 @@ export interface paths {
         put?: never;
         /**
          * Clearance group
-         * @description Groups of clearance a deep-groove ball bearing may belong to.
+         * @description The groups a measured clearance may belong to; they overlap on purpose.
          */
         post: operations["calc bearing/clearance-groups"];
         delete?: never;
@@ -2239,7 +2239,7 @@ export interface paths {
         put?: never;
         /**
          * Clearance left when mounted and warm
-         * @description Clearance of a bearing when it is mounted and warm.
+         * @description What the fits and the heat take of it, and whether anything is left.
          */
         post: operations["calc bearing/clearance-left"];
         delete?: never;
@@ -2259,7 +2259,7 @@ export interface paths {
         put?: never;
         /**
          * End float and its pack
-         * @description The pack that gives a wanted float or preload.
+         * @description From the float it has to the pack that gives the float or preload it should have.
          */
         post: operations["calc bearing/end-float"];
         delete?: never;
@@ -2279,7 +2279,7 @@ export interface paths {
         put?: never;
         /**
          * What a damaged bearing sounds like
-         * @description Frequencies of a damaged bearing.
+         * @description How often a place on a race, a ball and the cage come round, to tell a noise by.
          */
         post: operations["calc bearing/frequencies"];
         delete?: never;
@@ -2299,7 +2299,7 @@ export interface paths {
         put?: never;
         /**
          * Life of a bearing
-         * @description Hours that nine of ten bearings reach.
+         * @description Hours that nine of ten reach: for comparing two choices, no promise.
          */
         post: operations["calc bearing/life"];
         delete?: never;
@@ -2319,7 +2319,7 @@ export interface paths {
         put?: never;
         /**
          * Clearance by lifting
-         * @description Radial clearance by lifting the shaft.
+         * @description One pull, twice the pull, an indicator beyond the bearing: what is really free.
          */
         post: operations["calc bearing/lifted-clearance"];
         delete?: never;
@@ -2339,7 +2339,7 @@ export interface paths {
         put?: never;
         /**
          * Preload by rolling drag
-         * @description Preload of bearings by cord and spring scale.
+         * @description A cord and a spring scale prove a preload that no indicator can.
          */
         post: operations["calc bearing/rolling-drag"];
         delete?: never;
@@ -2359,9 +2359,29 @@ export interface paths {
         put?: never;
         /**
          * A pair of bearings when warm
-         * @description Float of a pair of bearings when warm.
+         * @description What aluminium or iron leaves of the float of a pair when it is warm.
          */
         post: operations["calc bearing/warm-pair"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/bearing/worn-clearance": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Worn clearance of a bearing
+         * @description Off its seats, against the most a new one of its group may have.
+         */
+        post: operations["calc bearing/worn-clearance"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2379,7 +2399,7 @@ export interface paths {
         put?: never;
         /**
          * Torque wrench with a crowfoot
-         * @description What a torque wrench is set to with a crowfoot.
+         * @description What to set the wrench to with an adaptor on it.
          */
         post: operations["calc fastener/adaptor"];
         delete?: never;
@@ -2399,7 +2419,7 @@ export interface paths {
         put?: never;
         /**
          * Slots of a castle nut
-         * @description Steps in which a slotted nut can be locked.
+         * @description How far one slot moves it, and which way to the next.
          */
         post: operations["calc fastener/castle-nut"];
         delete?: never;
@@ -2419,7 +2439,7 @@ export interface paths {
         put?: never;
         /**
          * Can this circlip go back?
-         * @description Whether a circlip may go back.
+         * @description What is left of its grip: thrust, locating only, or new.
          */
         post: operations["calc fastener/circlip"];
         delete?: never;
@@ -2439,7 +2459,7 @@ export interface paths {
         put?: never;
         /**
          * Threadlocking compound
-         * @description Which threadlocking compound, and how long it cures.
+         * @description Which strength, whether it will hold as it is, and how long it cures at this temperature.
          */
         post: operations["calc fastener/compound"];
         delete?: never;
@@ -2459,7 +2479,7 @@ export interface paths {
         put?: never;
         /**
          * Tightening order of a pattern
-         * @description Tightening order of any pattern of screws.
+         * @description Circle, rows or any places: which screw after which.
          */
         post: operations["calc fastener/order"];
         delete?: never;
@@ -2479,7 +2499,7 @@ export interface paths {
         put?: never;
         /**
          * Retaining compound on a seat
-         * @description What a retaining compound holds on a worn seat.
+         * @description What it holds on a worn seat, and when a sleeve is needed instead.
          */
         post: operations["calc fastener/retaining"];
         delete?: never;
@@ -2499,7 +2519,7 @@ export interface paths {
         put?: never;
         /**
          * Does the shear pin protect?
-         * @description Whether a shear pin protects the box.
+         * @description Where it cuts against what the box bears, and against the pin of the list.
          */
         post: operations["calc fastener/shear-pin"];
         delete?: never;
@@ -2519,7 +2539,7 @@ export interface paths {
         put?: never;
         /**
          * Spring pin across a shaft
-         * @description Torque a spring pin across a shaft carries.
+         * @description Torque one or two of them carry, and what they must not replace.
          */
         post: operations["calc fastener/spring-pin"];
         delete?: never;
@@ -2539,7 +2559,7 @@ export interface paths {
         put?: never;
         /**
          * A thread and its stress area
-         * @description Diameters and stress area of a thread.
+         * @description Diameters and stress area of a metric or unified thread.
          */
         post: operations["calc fastener/thread"];
         delete?: never;
@@ -2559,7 +2579,7 @@ export interface paths {
         put?: never;
         /**
          * Torque where the maker gives none
-         * @description Torque of a screw where the maker gives none.
+         * @description By mark, thread, what is on it and what it goes into, with what the screw may then really hold.
          */
         post: operations["calc fastener/torque"];
         delete?: never;
@@ -2579,7 +2599,7 @@ export interface paths {
         put?: never;
         /**
          * A dry torque on a wet thread
-         * @description A torque for another condition of the thread.
+         * @description The sheet says dry and the thread is oiled: what to tighten to.
          */
         post: operations["calc fastener/wet-torque"];
         delete?: never;
@@ -2599,7 +2619,7 @@ export interface paths {
         put?: never;
         /**
          * Wear of a plain bush
-         * @description Whether a worn plain bush may stay.
+         * @description Whether the clearance of a plain bush may stay, where the maker gives no limit.
          */
         post: operations["calc fit/bush-wear"];
         delete?: never;
@@ -2619,7 +2639,7 @@ export interface paths {
         put?: never;
         /**
          * Two letters: the fit
-         * @description Clearance or interference of two letters and grades.
+         * @description Clearance or interference that two letters and grades may leave; “bearing” stands for a bearing’s bore or outside.
          */
         post: operations["calc fit/fit"];
         delete?: never;
@@ -2639,7 +2659,7 @@ export interface paths {
         put?: never;
         /**
          * Parallel key
-         * @description Section, torque and lost motion of a parallel key.
+         * @description Section and depths for a shaft, the torque it carries, what its slack means.
          */
         post: operations["calc fit/key"];
         delete?: never;
@@ -2659,7 +2679,7 @@ export interface paths {
         put?: never;
         /**
          * Limits of a hole or shaft
-         * @description What a hole or shaft of a letter and grade may measure.
+         * @description From the letter and grade on a drawing to the least and the largest size.
          */
         post: operations["calc fit/limits-of-size"];
         delete?: never;
@@ -2679,7 +2699,7 @@ export interface paths {
         put?: never;
         /**
          * Lobes in a V-block
-         * @description Lobes of a part turned in a V-block.
+         * @description What two points cannot see: three lobes and more, turned under an indicator.
          */
         post: operations["calc fit/lobing"];
         delete?: never;
@@ -2699,7 +2719,7 @@ export interface paths {
         put?: never;
         /**
          * A measured pair against its fit
-         * @description A measured hole and shaft against the fit they were made to.
+         * @description Whether a worn seat, hub or spigot still holds, by what it has to do.
          */
         post: operations["calc fit/measured-fit"];
         delete?: never;
@@ -2719,7 +2739,7 @@ export interface paths {
         put?: never;
         /**
          * Heat to mount
-         * @description How hot a ring must be to drop on its seat.
+         * @description How hot a bearing, gear or case must be to drop on, how hot it may be, and what the cold shaft has to give.
          */
         post: operations["calc fit/mounting-heat"];
         delete?: never;
@@ -2739,7 +2759,7 @@ export interface paths {
         put?: never;
         /**
          * O-ring in its groove
-         * @description Squeeze and stretch of an O-ring in its groove.
+         * @description Squeeze of its cord and stretch of its inside, still or moving.
          */
         post: operations["calc fit/o-ring"];
         delete?: never;
@@ -2759,7 +2779,7 @@ export interface paths {
         put?: never;
         /**
          * Press fit
-         * @description Pressure, pressing force and slip torque of a press fit.
+         * @description How hard to press, what it then carries, and whether the hub yields.
          */
         post: operations["calc fit/press"];
         delete?: never;
@@ -2779,7 +2799,7 @@ export interface paths {
         put?: never;
         /**
          * Does this sleeve press the right ring?
-         * @description Whether a sleeve presses the right ring.
+         * @description Whether it clears the thread, bears on enough of the tight ring and keeps off cage and seal.
          */
         post: operations["calc fit/press-sleeve"];
         delete?: never;
@@ -2799,7 +2819,7 @@ export interface paths {
         put?: never;
         /**
          * Ovality from three readings
-         * @description Ovality of a bore or journal from three readings.
+         * @description The ellipse through three readings, against what a seat or a bore may have.
          */
         post: operations["calc fit/roundness"];
         delete?: never;
@@ -2819,7 +2839,7 @@ export interface paths {
         put?: never;
         /**
          * Land of a lip seal
-         * @description Whether a lip seal can run on this land again.
+         * @description Polish, sleeve or renew, by the depth of the groove; how fast the lip rubs.
          */
         post: operations["calc fit/seal-land"];
         delete?: never;
@@ -2839,7 +2859,7 @@ export interface paths {
         put?: never;
         /**
          * Bow of a shaft
-         * @description Bow and slope of a shaft from its run-out.
+         * @description Run-out in two planes: how bent, which way, and whether it may stay.
          */
         post: operations["calc fit/shaft-bow"];
         delete?: never;
@@ -2859,7 +2879,7 @@ export interface paths {
         put?: never;
         /**
          * Taper
-         * @description Taper from two diameters.
+         * @description Two diameters and their distance.
          */
         post: operations["calc fit/taper"];
         delete?: never;
@@ -2879,7 +2899,7 @@ export interface paths {
         put?: never;
         /**
          * Other gaskets than were found
-         * @description What other gaskets do to float and backlash.
+         * @description What another number or thickness does to float and backlash.
          */
         post: operations["calc shim/gaskets"];
         delete?: never;
@@ -2899,7 +2919,7 @@ export interface paths {
         put?: never;
         /**
          * Shims from the shelf
-         * @description Shims from the shelf for a wanted thickness.
+         * @description Fewest pieces for a wanted thickness, with the second best, or what the shelf comes nearest to.
          */
         post: operations["calc shim/pack"];
         delete?: never;
@@ -2919,7 +2939,7 @@ export interface paths {
         put?: never;
         /**
          * What is left over a stack
-         * @description Float left over a stack of parts in a housing.
+         * @description Depth of the housing less all that stands in it: float, or a cover that clamps.
          */
         post: operations["calc shim/stack-height"];
         delete?: never;
@@ -2939,7 +2959,7 @@ export interface paths {
         put?: never;
         /**
          * A spring cut shorter
-         * @description What cutting coils off a spring does.
+         * @description What cutting coils off does to rate, length and force.
          */
         post: operations["calc spring/cut"];
         delete?: never;
@@ -2959,7 +2979,7 @@ export interface paths {
         put?: never;
         /**
          * Force of a detent
-         * @description Force that shifts out of a detent.
+         * @description The force that shifts a lever out of a detent, and what it holds.
          */
         post: operations["calc spring/detent"];
         delete?: never;
@@ -2979,7 +2999,7 @@ export interface paths {
         put?: never;
         /**
          * Force of a spring
-         * @description Rate of a spring and its force when fitted.
+         * @description What it should push when fitted, and whether it is tired.
          */
         post: operations["calc spring/force"];
         delete?: never;
@@ -2999,7 +3019,7 @@ export interface paths {
         put?: never;
         /**
          * A spring cut from stock
-         * @description How long to cut stock for a wanted force.
+         * @description Where to cut a long spring for a wanted force.
          */
         post: operations["calc spring/from-stock"];
         delete?: never;
@@ -3356,11 +3376,11 @@ export interface components {
             looks: ("AS_FOUND" | "WASHED" | "AFTER_WORK")[];
             leadsTo: string;
             caution: string;
-            raisedOnStrictParts?: boolean;
             afterWork?: boolean;
             goneAfterWashing?: boolean;
             must?: boolean;
             conditional?: boolean;
+            raisedOnStrictParts?: boolean;
         };
         CheckAnswer: {
             /** @enum {string} */
@@ -3708,6 +3728,8 @@ export interface components {
             takes: "NONE" | "DIAL" | "CALIPER" | "TOOTH_CALIPER";
             fields: components["schemas"]["Field"][];
             folded: string[];
+            checks: string[];
+            steps: string[];
             examples: components["schemas"]["Example"][];
         };
         DriveAnswer: {
@@ -6522,6 +6544,13 @@ export interface components {
             lines: components["schemas"]["Line"][];
             source: string;
             schools: string[];
+        };
+        WornClearance: {
+            /** Format: double */
+            newMostUm: number;
+            /** Format: double */
+            renewUm: number;
+            told: components["schemas"]["Told"];
         };
         WrenchAdaptor: {
             /** Format: double */
@@ -11613,6 +11642,50 @@ export interface operations {
             };
         };
     };
+    "calc bearing/worn-clearance": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description bore, 2.501 to 200 mm */
+                    boreMm: number;
+                    /** @enum {string} */
+                    group: "C2" | "CN" | "C3" | "C4";
+                    /** @description radial clearance, 0 to 2000 µm */
+                    clearanceUm: number;
+                    /** @description good to ±, 0 to 200 µm */
+                    uncertaintyUm: number;
+                    demanding: boolean;
+                    strict: boolean;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WornClearance"];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
     "calc fastener/adaptor": {
         parameters: {
             query?: never;
@@ -12158,6 +12231,9 @@ export interface operations {
                     pressureMpa: number;
                     /** @description slack in both keyways together, 0 to 3 mm */
                     slackMm: number;
+                    /** @description uncertainty of the slack, 0 to 1 mm */
+                    uncertaintyMm: number;
+                    demanding: boolean;
                 };
             };
         };
@@ -12276,7 +12352,7 @@ export interface operations {
                     measuredHole: components["schemas"]["MeasuredFitSize"];
                     measuredShaft: components["schemas"]["MeasuredFitSize"];
                     /** @enum {string} */
-                    seat: "TURNING_LOAD" | "STANDING_LOAD" | "PLAIN";
+                    seat: "TURNING_LOAD" | "STANDING_LOAD" | "HUB" | "SPIGOT" | "PLAIN";
                     strict: boolean;
                 };
             };
@@ -12488,6 +12564,11 @@ export interface operations {
                     readingsMm: number[];
                     /** @enum {string} */
                     places: "EVERY_60" | "AT_0_45_90";
+                    /** @enum {string} */
+                    seat: "JOURNAL" | "BORE";
+                    /** @description uncertainty of a reading, 0 to 1 mm */
+                    uncertaintyMm: number;
+                    strict: boolean;
                 };
             };
         };
@@ -12858,6 +12939,7 @@ export interface operations {
                     fittedMm: number;
                     /** @description force on the scale, 0 to 100000 N */
                     measuredN?: number;
+                    strict: boolean;
                 };
             };
         };

@@ -33,7 +33,7 @@ describe("a card of the rebuild", () => {
   const open = (shown: Card, count = 1) => {
     const view = {
       ...job([]),
-      steps: [{ id: "s-1", given: { count, note: "", tray: "B" } } as never],
+      steps: [{ id: "s-1", given: { count, part: "Gasket", note: "", tray: "B" } } as never],
       rebuild: [shown],
       photos: [],
       watch: [],
@@ -74,6 +74,33 @@ describe("a card of the rebuild", () => {
     open(card({ cameOff: 2, mustBeNew: true, instead: "Not the pins that came out." }), 2);
     await putIn();
     expect(sent[0]?.body).toMatchObject({ refitted: 0, renewed: 2, scrapped: 2 });
+  });
+
+  it("shows what was worked out at Set for this part, the last word of each drawer, and nothing of others", () => {
+    const worked = (id: string, given: object, sentence: string) => ({
+      id,
+      given: { station: "SET", drawer: "shim-pack", subject: "", ...given },
+      title: "Shims from the shelf",
+      answer: { sentence },
+    });
+    const view = {
+      ...job([]),
+      steps: [{ id: "s-1", given: { count: 1, part: "Shim pack", note: "", tray: "" } } as never],
+      rebuild: [card()],
+      photos: [],
+      watch: [],
+      answers: [
+        worked("a", { subject: "shim pack" }, "Take 0.500 mm."),
+        worked("b", { about: { stepId: "s-1" } }, "Take 0.450 mm."),
+        worked("c", { about: { stepId: "s-2" } }, "Take 0.900 mm."),
+        worked("d", { subject: "shim pack", station: "INSPECT" }, "As found."),
+      ],
+    } as unknown as JobView;
+    serverThatAnswers({ "PUT anywhere": view });
+    show(<BuildCard view={view} card={card()} fitting={undefined} onNext={onNext} onBack={() => {}} />);
+    const list = screen.getByRole("list", { name: "Worked out at Set" });
+    expect(list).toHaveTextContent("shims from the shelfTake 0.450 mm.");
+    expect(screen.queryByText(/0\.900|0\.500|As found/)).toBeNull();
   });
 
   it("tells both schools where practitioners disagree, and which to start from", async () => {

@@ -13,6 +13,7 @@ import { Bites } from "./Bites";
 import classes from "./Build.module.css";
 import { badCounts, type FittingFields, startFields, toRequest } from "./Fitting.model";
 import { TighteningRing } from "./TighteningRing";
+import { WorkedOut } from "./WorkedOut";
 
 interface Props {
   view: JobView;
@@ -112,6 +113,7 @@ export function BuildCard({ view, card, fitting, onNext, onBack }: Props) {
           {card.tightening.length > 0 && <TighteningRing order={card.tightening} />}
         </div>
       )}
+      <WorkedOut view={view} stepId={card.stepId} />
       {(card.tool || card.position) && (
         <p className={classes.note}>
           {card.position && (

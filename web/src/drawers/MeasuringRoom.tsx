@@ -12,7 +12,7 @@ import { KeptAnswers, type Room } from "./KeptAnswers";
 import { drawersQuery, isOfTheOilRoom } from "./queries";
 import { Sheet } from "./Sheet";
 import { initialEntries } from "./sheet.model";
-import { limitEntries, type Wanted } from "./wanted.model";
+import { limitEntries, strictEntry, type Wanted } from "./wanted.model";
 
 interface Props {
   view: JobView;
@@ -20,7 +20,7 @@ interface Props {
   /** The check that somebody came here to measure. */
   wanted?: Wanted | undefined;
   onWanted?: (wanted: Wanted | undefined) => void;
-  /** A drawer somebody came here to open; a new object opens it again. */
+  /** A drawer somebody came here to open, of a stage or, with 0, of none; a new object opens it again. */
   opened?: { drawer: string; stage: number } | undefined;
   /** True where only what somebody came here for is wanted, without what was kept before. */
   only?: boolean;
@@ -35,10 +35,12 @@ const PLACES = ["sump", "bearings", "pawls", "screw and nut", "open gears", "cha
 export function MeasuringRoom({ view, station, wanted, onWanted, opened, only }: Props) {
   const drawers = useQuery(drawersQuery);
   const [picked, setName] = useState("");
-  const name = picked === "" && wanted ? AGAINST_LIMITS : picked;
+  const measures = drawers.data?.find((d) => wanted && d.checks.includes(wanted.check.id))?.name;
+  const name = picked === "" && wanted ? (measures ?? AGAINST_LIMITS) : picked;
   const room = useRef<HTMLDivElement>(null);
   const filling = station === "FILL";
   const gears = filling ? [] : gearsAndMeshes(view);
+  const [typed, setTyped] = useState<string>();
   const [gear, setGear] = useState((gears.find((g) => g.value.endsWith("WHEEL")) ?? gears[0])?.value ?? "");
   useEffect(() => {
     if (wanted) {
@@ -48,11 +50,16 @@ export function MeasuringRoom({ view, station, wanted, onWanted, opened, only }:
   useEffect(() => {
     if (opened) {
       setName(opened.drawer);
-      setGear(`${opened.stage}`);
+      if (opened.stage === 0) {
+        setTyped("");
+      } else {
+        setTyped(undefined);
+        setGear(`${opened.stage}`);
+      }
+      room.current?.scrollIntoView?.({ block: "start" });
     }
   }, [opened]);
   const part = view.steps.find((step) => step.id === wanted?.stepId);
-  const [typed, setTyped] = useState<string>();
   const [remark, setRemark] = useState("");
   const subject = part?.given.part ?? typed ?? gears.find((g) => g.value === gear)?.label ?? "";
   const [stage, member] = gear.split(" ");
@@ -172,7 +179,9 @@ export function MeasuringRoom({ view, station, wanted, onWanted, opened, only }:
               draftKey={`room.${view.job.id}.${station}.${name}.${about}`}
               start={initialEntries(
                 drawer,
-                wanted && drawer.name === AGAINST_LIMITS ? limitEntries(wanted) : papers.data,
+                wanted && drawer.name === AGAINST_LIMITS
+                  ? limitEntries(wanted)
+                  : { ...papers.data, ...strictEntry(wanted) },
               )}
               keep={save}
               keepLabel="Keep to this job"

@@ -49,6 +49,10 @@ export function Sheet({ drawer, draftKey, start, describes, keep, keepLabel }: P
   const setReadings = (name: string, list: EnteredNumber[]) =>
     draft.change({ readings: { ...entries.readings, [name]: list } });
 
+  const shownGroups = groups(drawer, entries);
+  // The tool is asked for once, where its readings or their uncertainty are entered.
+  const readWith = shownGroups.find(([, fields]) => fields.some(isReadWithATool))?.[1];
+
   const input = (field: DrawerField) => {
     const value = entries.fields[field.name] ?? { text: "", unit: field.units[0] ?? "" };
     if (field.kind === "READINGS") {
@@ -112,7 +116,7 @@ export function Sheet({ drawer, draftKey, start, describes, keep, keepLabel }: P
               )}
             </div>
           )}
-          {groups(drawer, entries).map(([heading, fields]) => (
+          {shownGroups.map(([heading, fields]) => (
             <Group
               key={heading}
               heading={heading}
@@ -120,7 +124,7 @@ export function Sheet({ drawer, draftKey, start, describes, keep, keepLabel }: P
               faulty={fields.some((f) => errors[f.name] !== undefined)}
             >
               {fields.map(input)}
-              {fields.some((f) => f.kind === "READINGS") && tools.length > 0 && (
+              {fields === readWith && tools.length > 0 && (
                 <NativeSelect
                   className={classes.wide}
                   label="Instrument"
@@ -179,6 +183,9 @@ export function Sheet({ drawer, draftKey, start, describes, keep, keepLabel }: P
   );
 }
 
+const isReadWithATool = (field: DrawerField) =>
+  field.kind === "READINGS" || /uncertainty[mu]m$/i.test(field.name);
+
 /** A choice in so many words wants a line of its own. */
 const LONG = 40;
 const isLong = (field: DrawerField) => field.choices.some((c) => c.words.length >= LONG);
@@ -208,11 +215,17 @@ function Missing({ fields, root, waiting }: MissingProps) {
               ?.focus()
           }
         >
-          {field.label.toLowerCase()}
+          {nameAmong(fields, field)}
         </button>
       ))}
     </div>
   );
+}
+
+/** What a field is called; where two are called alike, with its heading. */
+function nameAmong(fields: DrawerField[], field: DrawerField): string {
+  const alike = fields.filter((f) => f.label === field.label).length > 1;
+  return (alike ? `${field.group}: ${field.label}` : field.label).toLowerCase();
 }
 
 interface GroupProps {
@@ -229,7 +242,7 @@ function Group({ heading, folded, faulty, children }: GroupProps) {
   if (!folded) {
     return (
       <fieldset className={classes.group}>
-        <legend>{heading}</legend>
+        {heading && <legend>{heading}</legend>}
         {children}
       </fieldset>
     );

@@ -34,3 +34,7 @@ export function limitEntries({ check, strict }: Wanted): Record<string, EnteredN
     limitsFrom: bare(check.source.slice(0, 200)),
   };
 }
+
+/** What a drawer that judges a part is told of it; nothing where no part is wanted. */
+export const strictEntry = (wanted: Wanted | undefined): Record<string, EnteredNumber> =>
+  wanted ? { strict: { text: wanted.strict ? "YES" : "NO", unit: "" } } : {};

@@ -1,7 +1,9 @@
 import { Button, TextInput } from "@mantine/core";
+import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { elsewhere, fieldErrors } from "../api/problem";
 import type { JobView, StepAnswerRequest, StepAnswerView, StepLine } from "../api/types";
+import { drawersQuery } from "../drawers/queries";
 import { useKeep } from "../job/bench";
 import { isClosed } from "../job/closed";
 import { Caution, Fault } from "../shared/Caution";
@@ -18,12 +20,14 @@ interface Props {
   lines: StepLine[];
   /** Opens what works out the next move. */
   onMove?: () => void;
+  /** Opens a drawer that works something out for a step. */
+  onWork?: (drawer: string) => void;
   /** What is not asked of this kind of unit, and why. */
   notAsked?: string[];
 }
 
 /** Steps in their order; the one in hand unfolds, with its target, its caution and its tries. */
-export function StepList({ view, title, lines, onMove, notAsked = [] }: Props) {
+export function StepList({ view, title, lines, onMove, onWork, notAsked = [] }: Props) {
   const [chosen, setChosen] = useState<string | undefined>(() => nextStep(lines)?.id);
   const open = lines.filter((l) => l.state === "OPEN").length;
   return (
@@ -47,6 +51,7 @@ export function StepList({ view, title, lines, onMove, notAsked = [] }: Props) {
                 view={view}
                 line={line}
                 onMove={onMove}
+                onWork={onWork}
                 onDone={() => setChosen(nextStep(lines.filter((l) => l.id !== line.id))?.id)}
               />
             )}
@@ -68,11 +73,13 @@ function Step({
   view,
   line,
   onMove,
+  onWork,
   onDone,
 }: {
   view: JobView;
   line: StepLine;
   onMove: (() => void) | undefined;
+  onWork: ((drawer: string) => void) | undefined;
   onDone: () => void;
 }) {
   const draft = useDraft(`step.${view.job.id}.${line.id}`, emptyFields(line));
@@ -192,9 +199,27 @@ function Step({
           </div>
         </>
       )}
+      {onWork && !closed && <Helpers step={line.id} onWork={onWork} />}
       <Moves line={line} onMove={closed ? undefined : onMove} />
       <Tries tries={line.tries} view={view} />
     </div>
+  );
+}
+
+/** Drawers that work something out for this step. */
+function Helpers({ step, onWork }: { step: string; onWork: (drawer: string) => void }) {
+  const helpers = useQuery(drawersQuery).data?.filter((d) => d.steps.includes(step)) ?? [];
+  return (
+    helpers.length > 0 && (
+      <fieldset className={classes.helpers}>
+        <legend>Work it out</legend>
+        {helpers.map((d) => (
+          <button key={d.name} type="button" title={d.purpose} onClick={() => onWork(d.name)}>
+            {d.title}
+          </button>
+        ))}
+      </fieldset>
+    )
   );
 }
 

@@ -31,7 +31,17 @@ const BEVEL = {
     },
   ],
   folded: [],
+  checks: [],
+  steps: [],
   examples: [],
+};
+
+const PACK = {
+  ...BEVEL,
+  name: "shim-pack",
+  title: "Shims from the shelf",
+  purpose: "Fewest pieces.",
+  steps: ["S-02"],
 };
 
 const worn = {
@@ -47,7 +57,7 @@ describe("Set", () => {
     localStorage.clear();
     serverThatAnswers({
       "/api/checks": [],
-      "/api/drawers": [BEVEL],
+      "/api/drawers": [BEVEL, PACK],
       "/api/instruments": [],
     });
   });
@@ -104,5 +114,37 @@ describe("Set", () => {
     ];
     open(job([], { otherMeshes: others }));
     expect(screen.getByRole("button", { name: "Backlash, stage 2, bevel z 16/32 measured" })).toBeVisible();
+  });
+
+  it("offers at a step the drawers that work something out for it", async () => {
+    const line = (id: string, what: string) => ({
+      id,
+      what,
+      state: "OPEN",
+      says: "",
+      target: "",
+      doneWhen: "",
+      limit: "",
+      after: [],
+      moves: [],
+      tries: [],
+      unit: "",
+      by: "YES",
+      source: "common practice, no source",
+      caution: "",
+      measured: "",
+      nobody: true,
+    });
+    const procedure = {
+      setting: [line("S-01", "faces clean"), line("S-02", "float of the pinion")],
+      acceptance: [],
+    };
+    open(job([], { procedure: procedure as never }));
+    expect(screen.queryByRole("button", { name: "Shims from the shelf" })).toBeNull();
+    await userEvent.click(screen.getByRole("button", { name: /float of the pinion/ }));
+    await userEvent.click(await screen.findByRole("button", { name: "Shims from the shelf" }));
+    expect(await screen.findByText("Fewest pieces.")).toBeVisible();
+    expect(screen.getByLabelText("Measure or work out")).toHaveValue("shim-pack");
+    expect(screen.getByLabelText(/What it is about/)).toHaveValue("");
   });
 });

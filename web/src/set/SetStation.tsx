@@ -30,6 +30,7 @@ export function SetStation({ view, chosen, onChoose }: StationProps) {
           title="What is set, in this order"
           lines={view.procedure.setting}
           onMove={() => setOpened({ drawer: "next-move", stage: subject.stage })}
+          onWork={(drawer) => setOpened({ drawer, stage: 0 })}
         />
       )}
       <div className={classes.gap} />

@@ -35,7 +35,11 @@ public record BeltTension(
      * @param measuredMm how far it gives under it (mm)
      * @throws Refused when the pulleys do not go between the shafts
      */
-    @PublicRule(at = "alignment/belt", title = "Belt", says = "Span, give and tension of a belt.")
+    @PublicRule(
+            at = "alignment/belt",
+            title = "Belt",
+            says = "Free span, how far it should give, and its tension.",
+            sets = {"S-15"})
     public static BeltTension of(
             double centresMm,
             double largeMm,

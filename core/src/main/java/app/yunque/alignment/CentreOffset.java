@@ -56,7 +56,9 @@ public record CentreOffset(double offsetMm, double taperPerMm, double barErrorMm
     @PublicRule(
             at = "alignment/centre-offset",
             title = "Centres of a lathe",
-            says = "How far a tail centre stands off.")
+            says =
+                    "A test bar read twice: how far the tail centre is off, and what is the bar’s own fault.",
+            sets = {"S-15"})
     public static CentreOffset of(
             @Asks("along the bar") Run run,
             @Asks("the bar turned by 180°") Run turned,

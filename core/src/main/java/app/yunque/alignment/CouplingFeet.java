@@ -126,7 +126,8 @@ public record CouplingFeet(
     @PublicRule(
             at = "alignment/rim-and-face",
             title = "Coupling by rim and face",
-            says = "Shims under the feet, from rim and face.")
+            says = "Shims under the feet from a dial on the rim and one on the face.",
+            sets = {"S-15"})
     public static CouplingFeet byRimAndFace(
             @Asks("dial on the rim") Round rim,
             @Asks("dial on the face") Round face,
@@ -173,7 +174,8 @@ public record CouplingFeet(
     @PublicRule(
             at = "alignment/two-rims",
             title = "Coupling by two rims",
-            says = "Shims under the feet, from two rims.")
+            says = "Shims under the feet from a dial on each rim.",
+            sets = {"S-15"})
     public static CouplingFeet byTwoRims(
             @Asks("dial on the rim that is moved") Round moved,
             @Asks("dial on the rim that stays") Round standing,

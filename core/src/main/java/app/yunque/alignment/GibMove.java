@@ -27,7 +27,8 @@ public record GibMove(double closesMm, Told told) {
     @PublicRule(
             at = "alignment/gib",
             title = "Gib of a slide",
-            says = "What turning the screw of a gib does.")
+            says = "How much a turn of its screw closes it.",
+            sets = {"S-16"})
     public static GibMove of(double pitchMm, double turnDeg, double taper) {
         Refused.ifAny(PITCH.judge(pitchMm), TURN.judge(turnDeg), TAPER.judge(taper));
         double closes = pitchMm * turnDeg / (360 * taper);

@@ -25,7 +25,8 @@ public record HubsInLine(double lowMm, double smallerMm, Told told) {
     @PublicRule(
             at = "alignment/hubs",
             title = "Hubs by straight edge",
-            says = "Two hubs in line, by straight edge and feelers.")
+            says = "Straight edge and feelers: which hub lies low, and by how much.",
+            sets = {"S-15"})
     public static HubsInLine of(double topMm, @Asks("gap at the bottom") double bottomMm) {
         Refused.ifAny(GAP.judge(topMm), GAP.named("bottomMm", "gap at the bottom").judge(bottomMm));
         double low = (topMm - bottomMm) / 2;

@@ -93,7 +93,9 @@ public record ScrewTurns(double turns, int whole, double divisions, double pastM
     @PublicRule(
             at = "alignment/screw-turns",
             title = "Turns to a setting",
-            says = "Turns of a screw to a setting.")
+            says =
+                    "Whole turns and divisions from where it stands to where it should, and from which side.",
+            sets = {"S-10"})
     public static ScrewTurns of(
             double nowMm,
             @Asks("where it should") double targetMm,

@@ -37,7 +37,8 @@ public record WheelToe(double toeMm, double wheelDeg, double turns, Told told) {
     @PublicRule(
             at = "alignment/toe",
             title = "Toe of steered wheels",
-            says = "Toe of steered wheels and turns of the track rod.")
+            says = "Toe-in and the turns of the track rod that correct it.",
+            sets = {"S-15"})
     public static WheelToe of(
             double rearMm,
             @Asks("distance of the rims in front") double frontMm,

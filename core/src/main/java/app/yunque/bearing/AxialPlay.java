@@ -25,7 +25,7 @@ public record AxialPlay(double axialMm, Told told) {
     @PublicRule(
             at = "bearing/axial-play",
             title = "Axial play of a ball bearing",
-            says = "Axial play of a ball bearing from its clearance.")
+            says = "What a radial clearance makes along the shaft.")
     public static AxialPlay of(double radialMm, double groovesLessBallMm) {
         Refused.ifAny(CLEARANCE.judge(radialMm), GROOVES.judge(groovesLessBallMm));
         if (radialMm > 2 * groovesLessBallMm) {

@@ -36,7 +36,8 @@ public record BearingFrequencies(
     @PublicRule(
             at = "bearing/frequencies",
             title = "What a damaged bearing sounds like",
-            says = "Frequencies of a damaged bearing.")
+            says =
+                    "How often a place on a race, a ball and the cage come round, to tell a noise by.")
     public static BearingFrequencies of(
             double speedRpm, int elements, double elementMm, double pitchMm, double contactDeg) {
         Refused.ifAny(

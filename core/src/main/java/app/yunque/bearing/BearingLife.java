@@ -47,7 +47,7 @@ public record BearingLife(double hours, Told told) {
     @PublicRule(
             at = "bearing/life",
             title = "Life of a bearing",
-            says = "Hours that nine of ten bearings reach.")
+            says = "Hours that nine of ten reach: for comparing two choices, no promise.")
     public static BearingLife of(
             double ratingKn, double loadKn, @Asks("what rolls") Rolling rolling, double speedRpm) {
         Refused.ifAny(RATING.judge(ratingKn), LOAD.judge(loadKn), SPEED.judge(speedRpm));

@@ -75,7 +75,7 @@ public record BearingSizes(List<Size> found, Told told) {
     @PublicRule(
             at = "bearing/by-size",
             title = "Which bearing is it?",
-            says = "Which standard bearing three sizes are.")
+            says = "Bore, outside and width under the caliper: every standard bearing they may be.")
     public static BearingSizes of(double boreMm, double outsideMm, double widthMm) {
         Refused.ifAny(BORE.judge(boreMm), OUTSIDE.judge(outsideMm), WIDTH.judge(widthMm));
         if (outsideMm <= boreMm) {

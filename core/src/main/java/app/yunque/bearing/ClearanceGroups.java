@@ -87,7 +87,7 @@ public record ClearanceGroups(List<Group> groups, Told told) {
     @PublicRule(
             at = "bearing/clearance-groups",
             title = "Clearance group",
-            says = "Groups of clearance a deep-groove ball bearing may belong to.")
+            says = "The groups a measured clearance may belong to; they overlap on purpose.")
     public static ClearanceGroups of(double boreMm, double clearanceUm) {
         Refused.ifAny(BORE.judge(boreMm), CLEARANCE.judge(clearanceUm));
         var found = new ArrayList<Group>();

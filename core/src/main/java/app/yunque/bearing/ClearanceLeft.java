@@ -130,7 +130,8 @@ public record ClearanceLeft(
     @PublicRule(
             at = "bearing/clearance-left",
             title = "Clearance left when mounted and warm",
-            says = "Clearance of a bearing when it is mounted and warm.")
+            says = "What the fits and the heat take of it, and whether anything is left.",
+            sets = {"S-01"})
     public static ClearanceLeft of(
             @Asks("the bearing and its seats") Seated bearing,
             double clearanceUm,

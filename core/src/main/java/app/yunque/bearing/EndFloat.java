@@ -53,7 +53,9 @@ public record EndFloat(double changeMm, double packMm, Told told) {
     @PublicRule(
             at = "bearing/end-float",
             title = "End float and its pack",
-            says = "The pack that gives a wanted float or preload.")
+            says =
+                    "From the float it has to the pack that gives the float or preload it should have.",
+            sets = {"S-02", "S-04", "S-07", "S-12"})
     public static EndFloat of(
             List<Double> readingsMm,
             double wantedMm,

@@ -30,7 +30,8 @@ public record LiftedClearance(double clearanceMm, Told told) {
     @PublicRule(
             at = "bearing/lifted-clearance",
             title = "Clearance by lifting",
-            says = "Radial clearance by lifting the shaft.")
+            says =
+                    "One pull, twice the pull, an indicator beyond the bearing: what is really free.")
     public static LiftedClearance of(
             double liftMm,
             @Asks("reading with twice the pull") double twiceLiftMm,

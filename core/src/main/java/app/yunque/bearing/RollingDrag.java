@@ -71,7 +71,8 @@ public record RollingDrag(double dragNm, Told told) {
     @PublicRule(
             at = "bearing/rolling-drag",
             title = "Preload by rolling drag",
-            says = "Preload of bearings by cord and spring scale.")
+            says = "A cord and a spring scale prove a preload that no indicator can.",
+            sets = {"S-02", "S-04", "S-07", "S-14"})
     public static RollingDrag of(
             List<Double> pullsN,
             double radiusMm,

@@ -54,7 +54,8 @@ public record WarmPair(double changeMm, double warmMm, Told told) {
     @PublicRule(
             at = "bearing/warm-pair",
             title = "A pair of bearings when warm",
-            says = "Float of a pair of bearings when warm.")
+            says = "What aluminium or iron leaves of the float of a pair when it is warm.",
+            sets = {"S-02", "S-04"})
     public static WarmPair of(
             double spanMm,
             double caseExpansionPerMK,

@@ -62,7 +62,8 @@ public record BoltPattern(List<Integer> order, Told told) {
     @PublicRule(
             at = "fastener/order",
             title = "Tightening order of a pattern",
-            says = "Tightening order of any pattern of screws.")
+            says = "Circle, rows or any places: which screw after which.",
+            sets = {"S-12"})
     public static BoltPattern of(@Asks("where the screws stand") List<Place> places) {
         if (places.size() < FEWEST || places.size() > MOST) {
             throw Refused.because(

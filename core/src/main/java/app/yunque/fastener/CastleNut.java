@@ -28,7 +28,8 @@ public record CastleNut(double stepDeg, double stepMm, Told told) {
     @PublicRule(
             at = "fastener/castle-nut",
             title = "Slots of a castle nut",
-            says = "Steps in which a slotted nut can be locked.")
+            says = "How far one slot moves it, and which way to the next.",
+            sets = {"S-13"})
     public static CastleNut of(
             int slots,
             @Asks(value = "cross holes", hint = "1, or 2 turned by half a slot.") int crossHoles,

@@ -1,12 +1,14 @@
 package app.yunque.fastener;
 
 import app.yunque.measure.Asks;
+import app.yunque.measure.Edges;
 import app.yunque.measure.PlainDigits;
 import app.yunque.measure.PublicRule;
 import app.yunque.measure.Range;
 import app.yunque.measure.Refused;
 import app.yunque.measure.Told;
 import app.yunque.measure.Verdict;
+import app.yunque.measure.Zoned;
 
 /**
  * Whether a circlip of a shaft may go back: what is left of its grip, (d₂ − measured bore)/(d₂ − bore of a new one). From 0.8 it may carry thrust, from 0.5 it may only
@@ -50,7 +52,9 @@ public record CirclipGrip(double grip, Told told) {
     @PublicRule(
             at = "fastener/circlip",
             title = "Can this circlip go back?",
-            says = "Whether a circlip may go back.")
+            says = "What is left of its grip: thrust, locating only, or new.",
+            answers = {"CLP-1"},
+            sets = {"S-13"})
     public static CirclipGrip of(
             double shaftMm,
             double relaxedBoreMm,
@@ -73,6 +77,12 @@ public record CirclipGrip(double grip, Told told) {
         boolean stays = !damaged && (grip >= CARRIES - SLACK || !thrust && grip >= LOCATES - SLACK);
         var told =
                 Told.of("DIN 471, from memory; the shares judgement, no source")
+                        .judged(
+                                Zoned.of(
+                                        Edges.shrinking(null, CARRIES, thrust ? CARRIES : LOCATES),
+                                        grip,
+                                        0,
+                                        false))
                         .verdict(stays ? Verdict.CLEAR_PASS : Verdict.CLEAR_FAIL)
                         .figure("gripPercent", "grip that is left", 100 * grip, "%", 0)
                         .figure("newBoreMm", "bore of a new one", row[1], "mm", 1)

@@ -98,7 +98,9 @@ public record CompoundCure(Choice choice, double cureHours, double handleMin, To
     @PublicRule(
             at = "fastener/compound",
             title = "Threadlocking compound",
-            says = "Which threadlocking compound, and how long it cures.")
+            says =
+                    "Which strength, whether it will hold as it is, and how long it cures at this temperature.",
+            sets = {"S-13"})
     public static CompoundCure of(
             double diameterMm,
             @Asks("locked is") Joint joint,

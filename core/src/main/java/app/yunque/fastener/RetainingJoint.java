@@ -41,7 +41,8 @@ public record RetainingJoint(double forceN, double torqueNm, Told told) {
     @PublicRule(
             at = "fastener/retaining",
             title = "Retaining compound on a seat",
-            says = "What a retaining compound holds on a worn seat.")
+            says = "What it holds on a worn seat, and when a sleeve is needed instead.",
+            sets = {"S-01"})
     public static RetainingJoint of(
             double diameterMm,
             double lengthMm,

@@ -157,7 +157,9 @@ public record ShearPin(double leastNm, double mostNm, double limitNm, Guards gua
     @PublicRule(
             at = "fastener/shear-pin",
             title = "Does the shear pin protect?",
-            says = "Whether a shear pin protects the box.")
+            says = "Where it cuts against what the box bears, and against the pin of the list.",
+            answers = {"SHP-1"},
+            sets = {"S-13"})
     public static ShearPin of(
             @Asks("the pin that is in") Pin pin,
             @Asks("what the box bears") Box box,

@@ -52,7 +52,7 @@ public record SpringPinLoad(double loadN, double torqueNm, Told told) {
     @PublicRule(
             at = "fastener/spring-pin",
             title = "Spring pin across a shaft",
-            says = "Torque a spring pin across a shaft carries.")
+            says = "Torque one or two of them carry, and what they must not replace.")
     public static SpringPinLoad of(
             double pinMm,
             @Asks(value = "a smaller one inside it", hint = "Empty where there is none.")

@@ -34,7 +34,7 @@ public record ThreadSection(
     @PublicRule(
             at = "fastener/thread",
             title = "A thread and its stress area",
-            says = "Diameters and stress area of a thread.")
+            says = "Diameters and stress area of a metric or unified thread.")
     public static ThreadSection of(
             @Asks(value = "thread", hint = "M10, M12×1.5, 3/8-16.") String thread) {
         var read = ScrewThread.of(thread);

@@ -71,7 +71,9 @@ public record TighteningTorque(
     @PublicRule(
             at = "fastener/torque",
             title = "Torque where the maker gives none",
-            says = "Torque of a screw where the maker gives none.")
+            says =
+                    "By mark, thread, what is on it and what it goes into, with what the screw may then really hold.",
+            sets = {"S-12"})
     public static TighteningTorque of(
             @Asks(value = "thread", hint = "M10, M12×1.5, 3/8-16.") String thread,
             @Asks("mark on the head") StrengthClass strength,

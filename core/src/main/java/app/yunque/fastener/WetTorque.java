@@ -26,7 +26,8 @@ public record WetTorque(double torqueNm, Told told) {
     @PublicRule(
             at = "fastener/wet-torque",
             title = "A dry torque on a wet thread",
-            says = "A torque for another condition of the thread.")
+            says = "The sheet says dry and the thread is oiled: what to tighten to.",
+            sets = {"S-12"})
     public static WetTorque of(
             double givenNm,
             @Asks("given for a thread that is") ThreadCondition givenFor,

@@ -31,7 +31,8 @@ public record WrenchAdaptor(double setNm, Told told) {
     @PublicRule(
             at = "fastener/adaptor",
             title = "Torque wrench with a crowfoot",
-            says = "What a torque wrench is set to with a crowfoot.")
+            says = "What to set the wrench to with an adaptor on it.",
+            sets = {"S-12"})
     public static WrenchAdaptor of(
             double wantedNm, double wrenchMm, double adaptorMm, double angleDeg) {
         Refused.ifAny(

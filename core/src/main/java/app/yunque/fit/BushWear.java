@@ -10,8 +10,9 @@ import app.yunque.measure.Told;
 import app.yunque.measure.Zoned;
 
 /**
- * Clearance of a plain bush where the maker gives no limit: renewed beyond twice the largest clearance of the new fit; a bush that runs on an
- * oil film not beyond 0.003 of its diameter either. Source: common practice, no source.
+ * Clearance of a plain bush where the maker gives no limit: on an oil film it is renewed beyond 0.003 of its diameter, where that is more than a new one may
+ * have, and at most beyond twice that; slow or greased, beyond the larger of twice a new one's largest and 0.008 of its diameter. Source: common practice, no
+ * source; the same edges as its check.
  *
  * @param newMostMm largest clearance of the new fit (mm)
  * @param renewMm   clearance from which it is renewed (mm)
@@ -24,7 +25,8 @@ public record BushWear(double newMostMm, double renewMm, Told told) {
     public static final Range UNCERTAINTY =
             Range.of("uncertaintyMm", "uncertainty of the clearance", 0, 1, "mm");
     private static final double TIMES_NEW = 2;
-    private static final double OF_THE_DIAMETER = 0.003;
+    private static final double FILM = 0.003;
+    private static final double SLOW = 0.008;
 
     /**
      * @param nominalMm     nominal bore (mm)
@@ -39,7 +41,9 @@ public record BushWear(double newMostMm, double renewMm, Told told) {
     @PublicRule(
             at = "fit/bush-wear",
             title = "Wear of a plain bush",
-            says = "Whether a worn plain bush may stay.")
+            says =
+                    "Whether the clearance of a plain bush may stay, where the maker gives no limit.",
+            answers = {"BSH-2"})
     public static BushWear of(
             double nominalMm,
             @Asks(value = "letter and grade of the bush", hint = "H7") String hole,
@@ -56,11 +60,7 @@ public record BushWear(double newMostMm, double renewMm, Told told) {
                     "%s/%s is no clearance fit: a shaft could not turn in it. Enter the fit of the running bore, not of the bush in its housing."
                             .formatted(fit.hole().code(), fit.shaft().code()));
         }
-        double twice = TIMES_NEW * fit.mostMm();
-        double renew =
-                oilFilm
-                        ? Math.max(fit.mostMm(), Math.min(twice, OF_THE_DIAMETER * nominalMm))
-                        : twice;
+        double renew = renewFrom(fit, oilFilm);
         var zoned =
                 Zoned.of(
                         Edges.growing(fit.leastMm(), fit.mostMm(), renew),
@@ -74,7 +74,9 @@ public record BushWear(double newMostMm, double renewMm, Told told) {
                         .mm("newMostMm", "largest of a new one", fit.mostMm())
                         .mm("renewMm", "renewed from", renew)
                         .line(
-                                oilFilm ? "smaller of 2 c_max and 0.003 d" : "2 c_max",
+                                oilFilm
+                                        ? "0.003 d where that is more than c_max, at most 2 c_max; else 2 c_max"
+                                        : "larger of 2 c_max and 0.008 d",
                                 "%s mm",
                                 PlainDigits.rounded(renew, 4))
                         .school(
@@ -94,5 +96,14 @@ public record BushWear(double newMostMm, double renewMm, Told told) {
                                     case NOT_JUDGED -> "Not judged.";
                                 });
         return new BushWear(fit.mostMm(), renew, told);
+    }
+
+    private static double renewFrom(Fit fit, boolean oilFilm) {
+        double twice = TIMES_NEW * fit.mostMm();
+        double film = FILM * fit.nominalMm();
+        if (oilFilm) {
+            return film > fit.mostMm() ? Math.min(film, twice) : twice;
+        }
+        return Math.max(twice, SLOW * fit.nominalMm());
     }
 }

@@ -53,7 +53,8 @@ public record Fit(
     @PublicRule(
             at = "fit/fit",
             title = "Two letters: the fit",
-            says = "Clearance or interference of two letters and grades.")
+            says =
+                    "Clearance or interference that two letters and grades may leave; “bearing” stands for a bearing’s bore or outside.")
     public static Fit of(
             double nominalMm,
             @Asks(

@@ -55,7 +55,7 @@ public record LimitsOfSize(
     @PublicRule(
             at = "fit/limits-of-size",
             title = "Limits of a hole or shaft",
-            says = "What a hole or shaft of a letter and grade may measure.")
+            says = "From the letter and grade on a drawing to the least and the largest size.")
     public static LimitsOfSize of(
             double nominalMm,
             @Asks(value = "letter and grade", hint = "Capital letter for a hole: H7, k6.")

@@ -30,7 +30,7 @@ public record Lobing(double factor, double lobingMm, Told told) {
     @PublicRule(
             at = "fit/lobing",
             title = "Lobes in a V-block",
-            says = "Lobes of a part turned in a V-block.")
+            says = "What two points cannot see: three lobes and more, turned under an indicator.")
     public static Lobing of(int lobes, double angleDeg, double spanMm) {
         Refused.ifAny(LOBES.judge(lobes), ANGLE.judge(angleDeg), SPAN.judge(spanMm));
         double half = Math.toRadians(angleDeg / 2);

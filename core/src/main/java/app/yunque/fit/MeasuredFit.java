@@ -14,7 +14,7 @@ import app.yunque.measure.Zoned;
 /**
  * A measured hole and a measured shaft against the fit they were made to. How far a worn pair may go beyond it depends on what the seat
  * does: under a ring that turns with its load any clearance lets the ring creep, so renewal begins at no interference; under a standing load
- * it begins one IT7 beyond the fit; without either, at the fit itself.
+ * and of a hub it begins one IT7 beyond the fit, of a spigot one IT8; where only the letters count, at the fit itself.
  *
  * <p>Source: ISO 286-1, ISO 14253-1, from memory; where renewal begins handbook practice, from memory.
  *
@@ -32,12 +32,15 @@ public record MeasuredFit(
             Range.of("holeUncertaintyMm", "uncertainty of the hole", 0, 0.5, "mm");
     private static final double SAME_JOINT = 0.05;
     private static final int RENEWAL_GRADE = 7;
+    private static final int SPIGOT_GRADE = 8;
 
     /** What the seat has to do. */
     public enum Seat {
         TURNING_LOAD("the load turns relative to this ring"),
         STANDING_LOAD("the load stands relative to this ring"),
-        PLAIN("no ring of a bearing");
+        HUB("a gear or hub on its shaft"),
+        SPIGOT("a spigot that locates a cover"),
+        PLAIN("only the letters count");
 
         private final String words;
 
@@ -77,7 +80,9 @@ public record MeasuredFit(
     @PublicRule(
             at = "fit/measured-fit",
             title = "A measured pair against its fit",
-            says = "A measured hole and shaft against the fit they were made to.")
+            says = "Whether a worn seat, hub or spigot still holds, by what it has to do.",
+            answers = {"JRN-2", "HBR-2", "GER-5", "COV-2"},
+            sets = {"S-01"})
     public static MeasuredFit of(
             double nominalMm,
             @Asks(
@@ -142,10 +147,14 @@ public record MeasuredFit(
     private static double renewFrom(Fit fit, @Asks("what the seat has to do") Seat seat) {
         return switch (seat) {
             case TURNING_LOAD -> Math.max(fit.mostMm(), 0);
-            case STANDING_LOAD ->
-                    fit.mostMm() + ToleranceTable.width(fit.nominalMm(), RENEWAL_GRADE) / 1000.0;
+            case STANDING_LOAD, HUB -> fit.mostMm() + width(fit, RENEWAL_GRADE);
+            case SPIGOT -> fit.mostMm() + width(fit, SPIGOT_GRADE);
             case PLAIN -> fit.mostMm();
         };
+    }
+
+    private static double width(Fit fit, int grade) {
+        return ToleranceTable.width(fit.nominalMm(), grade) / 1000.0;
     }
 
     private static String sentence(

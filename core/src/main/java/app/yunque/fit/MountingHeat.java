@@ -70,7 +70,9 @@ public record MountingHeat(double heatToDegC, double coolShaftByK, double capDeg
     @PublicRule(
             at = "fit/mounting-heat",
             title = "Heat to mount",
-            says = "How hot a ring must be to drop on its seat.")
+            says =
+                    "How hot a bearing, gear or case must be to drop on, how hot it may be, and what the cold shaft has to give.",
+            sets = {"S-01"})
     public static MountingHeat of(
             double diameterMm,
             double interferenceMm,

@@ -39,7 +39,8 @@ public record ORingGroove(double squeeze, double stretch, Told told) {
     @PublicRule(
             at = "fit/o-ring",
             title = "O-ring in its groove",
-            says = "Squeeze and stretch of an O-ring in its groove.")
+            says = "Squeeze of its cord and stretch of its inside, still or moving.",
+            sets = {"S-13"})
     public static ORingGroove of(
             double cordMm,
             double gapMm,

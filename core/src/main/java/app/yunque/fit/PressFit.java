@@ -72,7 +72,8 @@ public record PressFit(
     @PublicRule(
             at = "fit/press",
             title = "Press fit",
-            says = "Pressure, pressing force and slip torque of a press fit.")
+            says = "How hard to press, what it then carries, and whether the hub yields.",
+            sets = {"S-01"})
     public static PressFit of(
             @Asks("the joint") Joint joint,
             double interferenceMm,

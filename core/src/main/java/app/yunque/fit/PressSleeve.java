@@ -90,7 +90,9 @@ public record PressSleeve(double contactMm, Told told) {
     @PublicRule(
             at = "fit/press-sleeve",
             title = "Does this sleeve press the right ring?",
-            says = "Whether a sleeve presses the right ring.")
+            says =
+                    "Whether it clears the thread, bears on enough of the tight ring and keeps off cage and seal.",
+            sets = {"S-01"})
     public static PressSleeve of(
             @Asks("the bearing") Rings rings,
             @Asks("tight is") Tight tight,

@@ -1,16 +1,19 @@
 package app.yunque.fit;
 
 import app.yunque.measure.Asks;
+import app.yunque.measure.Edges;
 import app.yunque.measure.PlainDigits;
 import app.yunque.measure.PublicRule;
 import app.yunque.measure.Range;
 import app.yunque.measure.Refused;
 import app.yunque.measure.Told;
+import app.yunque.measure.Zoned;
 import java.util.List;
 
 /**
  * How oval a bore or a journal is, from three readings over two points round the turn. They fix the ellipse D(φ) = D̄ + A cos 2(φ − φ₀)
- * exactly; two readings at 90° would give only a lower bound. Source: derived.
+ * exactly; two readings at 90° would give only a lower bound. A seat is as new to IT5 and renewed beyond IT6, a bore to IT6 and beyond IT7. Source: derived; limits
+ * handbook practice, from memory, as its check.
  *
  * @param meanMm    mean diameter (mm)
  * @param largestMm largest diameter (mm), which judges a bore
@@ -26,8 +29,28 @@ public record Roundness(
         double ovalityMm,
         double axisDeg,
         Told told) {
-    public static final Range READING = Range.of("readingsMm", "reading", 0.1, 2000, "mm");
+    public static final Range READING = Range.of("readingsMm", "reading", 0.1, 500, "mm");
+    public static final Range UNCERTAINTY =
+            Range.of("uncertaintyMm", "uncertainty of a reading", 0, 1, "mm");
     private static final int READINGS = 3;
+    private static final int JOURNAL_GRADE = 5;
+    private static final int BORE_GRADE = 6;
+
+    /** What is read. */
+    public enum Seat {
+        JOURNAL("a bearing seat on a shaft"),
+        BORE("a bearing bore in a housing");
+
+        private final String words;
+
+        Seat(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+    }
 
     /** Where the three readings were taken. */
     public enum Places {
@@ -48,12 +71,21 @@ public record Roundness(
     /**
      * @param readingsMm three diameters (mm), in the order of the places
      * @param places     where they were taken
+     * @param seat       what is read
+     * @param uncertaintyMm expanded uncertainty of the ovality (mm), k = 2
+     * @param strict     true on a part for which doubtful counts as failed
      */
     @PublicRule(
             at = "fit/roundness",
             title = "Ovality from three readings",
-            says = "Ovality of a bore or journal from three readings.")
-    public static Roundness of(List<Double> readingsMm, @Asks("read at") Places places) {
+            says = "The ellipse through three readings, against what a seat or a bore may have.",
+            answers = {"JRN-3", "HBR-3"})
+    public static Roundness of(
+            List<Double> readingsMm,
+            @Asks("read at") Places places,
+            @Asks("read is") Seat seat,
+            double uncertaintyMm,
+            @Asks("it holds, stops or carries the load") boolean strict) {
         if (readingsMm.size() != READINGS) {
             throw Refused.because(
                     "readingsMm",
@@ -61,6 +93,7 @@ public record Roundness(
                             .formatted(readingsMm.size(), places.words));
         }
         readingsMm.forEach(r -> Refused.ifAny(READING.judge(r)));
+        Refused.ifAny(UNCERTAINTY.judge(uncertaintyMm));
         double first = readingsMm.get(0);
         double second = readingsMm.get(1);
         double third = readingsMm.get(2);
@@ -82,8 +115,20 @@ public record Roundness(
         }
         double half = Math.hypot(cos, sin);
         double axis = (Math.toDegrees(Math.atan2(sin, cos)) / 2 + 180) % 180;
+        int grade = seat == Seat.JOURNAL ? JOURNAL_GRADE : BORE_GRADE;
+        var zoned =
+                Zoned.of(
+                        Edges.growing(
+                                null,
+                                ToleranceTable.width(mean, grade) / 1000.0,
+                                ToleranceTable.width(mean, grade + 1) / 1000.0),
+                        2 * half,
+                        uncertaintyMm,
+                        strict);
         var told =
-                Told.of("derived: an ellipse through three readings")
+                Told.of(
+                                "derived: an ellipse through three readings; limits handbook practice, from memory")
+                        .judged(zoned)
                         .figure("ovalityMm", "ovality", 2 * half, "mm", 4)
                         .figure("largestMm", "largest, judges a bore", mean + half, "mm", 4)
                         .figure("leastMm", "least, judges a shaft", mean - half, "mm", 4)
@@ -99,9 +144,10 @@ public record Roundness(
                                 PlainDigits.rounded(sin, 4),
                                 PlainDigits.rounded(2 * half, 4))
                         .saying(
-                                "Oval by %s mm: %s at %s°, %s across it."
+                                "Oval by %s mm, %s: %s at %s°, %s across it."
                                         .formatted(
                                                 PlainDigits.rounded(2 * half, 4),
+                                                zoned.verdict().words(zoned.counts()),
                                                 PlainDigits.rounded(mean + half, 4),
                                                 PlainDigits.rounded(axis, 0),
                                                 PlainDigits.rounded(mean - half, 4)));

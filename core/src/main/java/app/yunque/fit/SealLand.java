@@ -35,7 +35,9 @@ public record SealLand(double speedMPerS, Told told) {
     @PublicRule(
             at = "fit/seal-land",
             title = "Land of a lip seal",
-            says = "Whether a lip seal can run on this land again.")
+            says = "Polish, sleeve or renew, by the depth of the groove; how fast the lip rubs.",
+            answers = {"LND-2"},
+            sets = {"S-13"})
     public static SealLand of(
             double shaftMm, double grooveMm, double uncertaintyMm, double speedRpm) {
         Refused.ifAny(

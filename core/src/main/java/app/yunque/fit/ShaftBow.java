@@ -26,17 +26,19 @@ public record ShaftBow(double bowMm, double slopePerMm, Told told) {
     public static final Range UNCERTAINTY =
             Range.of("uncertaintyMm", "uncertainty of a reading", 0, 1, "mm");
 
-    /** Where it was read, with the most that may be there when the maker gives no limit (mm). */
+    /** Where it was read, with the most of a new one and where renewal begins when the maker gives no limit (mm). */
     public enum Place {
-        BEARING_SEATS("at a pair of bearing seats", 0.03),
-        GEAR_SEAT("at the seat of a gear", 0.05),
-        BARE_SHAFT("on the bare shaft", 0.10);
+        BEARING_SEATS("at a pair of bearing seats", 0.02, 0.03),
+        GEAR_SEAT("at the seat of a gear", 0.03, 0.05),
+        BARE_SHAFT("on the bare shaft", 0.05, 0.10);
 
         private final String words;
+        private final double newMm;
         private final double mostMm;
 
-        Place(String words, double mostMm) {
+        Place(String words, double newMm, double mostMm) {
             this.words = words;
+            this.newMm = newMm;
             this.mostMm = mostMm;
         }
 
@@ -75,7 +77,8 @@ public record ShaftBow(double bowMm, double slopePerMm, Told told) {
     @PublicRule(
             at = "fit/shaft-bow",
             title = "Bow of a shaft",
-            says = "Bow and slope of a shaft from its run-out.")
+            says = "Run-out in two planes: how bent, which way, and whether it may stay.",
+            answers = {"SHF-1"})
     public static ShaftBow of(
             @Asks("first plane") Plane first,
             @Asks("second plane") Plane second,
@@ -88,7 +91,7 @@ public record ShaftBow(double bowMm, double slopePerMm, Told told) {
         double worst = Math.max(first.runOutMm, second.runOutMm);
         var zoned =
                 Zoned.of(
-                        Edges.growing(null, place.mostMm, place.mostMm),
+                        Edges.growing(null, place.newMm, place.mostMm),
                         worst,
                         uncertaintyMm,
                         false);
@@ -111,7 +114,10 @@ public record ShaftBow(double bowMm, double slopePerMm, Told told) {
                                                 PlainDigits.rounded(worst, 3),
                                                 place.words,
                                                 switch (zoned.verdict()) {
-                                                    case CLEAR_PASS -> "straight enough";
+                                                    case CLEAR_PASS ->
+                                                            worst > place.newMm
+                                                                    ? "worn but usable"
+                                                                    : "straight enough";
                                                     case DOUBTFUL ->
                                                             "within the uncertainty of the limit, read it again";
                                                     case CLEAR_FAIL -> "bent";

@@ -24,7 +24,7 @@ public record Taper(double perMm, double halfAngleDeg, Told told) {
      * @param secondMm diameter in the second (mm)
      * @param apartMm  distance of the planes (mm)
      */
-    @PublicRule(at = "fit/taper", title = "Taper", says = "Taper from two diameters.")
+    @PublicRule(at = "fit/taper", title = "Taper", says = "Two diameters and their distance.")
     public static Taper of(
             double firstMm, @Asks("second diameter") double secondMm, double apartMm) {
         Refused.ifAny(

@@ -20,4 +20,10 @@ public @interface PublicRule {
 
     /** Which question it answers, in one sentence. */
     String says();
+
+    /** Checks of a part that its verdict answers, by name. */
+    String[] answers() default {};
+
+    /** Steps of setting that it works something out for, by name. */
+    String[] sets() default {};
 }

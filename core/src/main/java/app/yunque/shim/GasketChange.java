@@ -69,7 +69,8 @@ public record GasketChange(double workingMm, double backlashMm, Told told) {
     @PublicRule(
             at = "shim/gaskets",
             title = "Other gaskets than were found",
-            says = "What other gaskets do to float and backlash.")
+            says = "What another number or thickness does to float and backlash.",
+            sets = {"S-05", "S-12"})
     public static GasketChange of(
             @Asks("found") Gaskets found,
             @Asks("to be fitted") Gaskets fitted,

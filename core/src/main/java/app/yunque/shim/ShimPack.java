@@ -94,7 +94,9 @@ public record ShimPack(
     @PublicRule(
             at = "shim/pack",
             title = "Shims from the shelf",
-            says = "Shims from the shelf for a wanted thickness.")
+            says =
+                    "Fewest pieces for a wanted thickness, with the second best, or what the shelf comes nearest to.",
+            sets = {"S-02", "S-03", "S-04", "S-07"})
     public static ShimPack of(
             @Asks("what lies on the shelf") List<Stock> stock,
             double targetUm,

@@ -33,7 +33,9 @@ public record StackHeight(double floatMm, double uncertaintyMm, double worstMm, 
     @PublicRule(
             at = "shim/stack-height",
             title = "What is left over a stack",
-            says = "Float left over a stack of parts in a housing.")
+            says =
+                    "Depth of the housing less all that stands in it: float, or a cover that clamps.",
+            sets = {"S-02", "S-04", "S-12"})
     public static StackHeight of(
             double depthMm, double gasketMm, List<Double> partsMm, double uncertaintyMm) {
         Refused.ifAny(

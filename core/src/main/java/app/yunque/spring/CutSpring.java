@@ -32,7 +32,7 @@ public record CutSpring(double ratePerMm, double freeMm, double forceN, double b
     @PublicRule(
             at = "spring/cut",
             title = "A spring cut shorter",
-            says = "What cutting coils off a spring does.")
+            says = "What cutting coils off does to rate, length and force.")
     public static CutSpring of(@Asks("the spring") Coil spring, double cutCoils, double fittedMm) {
         Refused.ifAny(CUT.judge(cutCoils), FITTED.judge(fittedMm));
         SpringForce.refuseUnfit(spring, fittedMm, "fittedMm");

@@ -37,7 +37,8 @@ public record DetentForce(double slopeDeg, double shiftN, double holdN, Told tol
     @PublicRule(
             at = "spring/detent",
             title = "Force of a detent",
-            says = "Force that shifts out of a detent.")
+            says = "The force that shifts a lever out of a detent, and what it holds.",
+            sets = {"S-09"})
     public static DetentForce of(
             double springN,
             double ballRadiusMm,

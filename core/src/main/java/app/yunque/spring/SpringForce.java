@@ -1,19 +1,20 @@
 package app.yunque.spring;
 
 import app.yunque.measure.Asks;
-import app.yunque.measure.GuardBand;
+import app.yunque.measure.Edges;
 import app.yunque.measure.PlainDigits;
 import app.yunque.measure.PublicRule;
 import app.yunque.measure.Range;
 import app.yunque.measure.Refused;
 import app.yunque.measure.Told;
 import app.yunque.measure.Verdict;
+import app.yunque.measure.Zoned;
 import java.util.Optional;
 
 /**
  * Rate of a compression spring and its force at the length it is fitted to: k = G d⁴/(8 D³ n), F = k (L₀ − L). A force measured on a scale tells whether it
- * has tired; what it ought to be comes from the spring's own sizes when no figure of the maker's is known. Source: EN 13906-1, from memory; 90 % of
- * its force judgement, no source.
+ * has tired: from 95 % it is as new, under 90 % it is renewed, under 95 % where it holds a load; what it ought to be comes from the spring's own sizes.
+ * Source: EN 13906-1, from memory; the shares judgement, no source, as its check.
  *
  * @param ratePerMm rate (N/mm)
  * @param forceN    force when fitted (N)
@@ -25,6 +26,7 @@ public record SpringForce(double ratePerMm, double forceN, double stressMpa, Tol
             Range.of("fittedMm", "length it is fitted to", 0.5, 3000, "mm");
     public static final Range MEASURED =
             Range.of("measuredN", "force on the scale", 0, 100_000, "N");
+    private static final double NEW = 0.95;
     private static final double LEAST_LEFT = 0.9;
     private static final double SCALE = 0.03;
     private static final double SLACK = 1e-9;
@@ -33,32 +35,41 @@ public record SpringForce(double ratePerMm, double forceN, double stressMpa, Tol
      * @param spring    the spring
      * @param fittedMm  L (mm), between solid and free
      * @param measuredN force on a scale at that length (N); empty when it was not measured
+     * @param strict    true where it holds, stops or carries the load
      */
     @PublicRule(
             at = "spring/force",
             title = "Force of a spring",
-            says = "Rate of a spring and its force when fitted.")
+            says = "What it should push when fitted, and whether it is tired.",
+            answers = {"SPR-3"},
+            sets = {"S-10"})
     public static SpringForce of(
             @Asks("the spring") Coil spring,
             double fittedMm,
             @Asks(
                             value = "force on a scale at that length",
                             hint = "Empty when it was not weighed.")
-                    Optional<Double> measuredN) {
+                    Optional<Double> measuredN,
+            @Asks("it holds, stops or carries the load") boolean strict) {
         Refused.ifAny(FITTED.judge(fittedMm));
         measuredN.ifPresent(m -> Refused.ifAny(MEASURED.judge(m)));
         refuseUnfit(spring, fittedMm, "fittedMm");
         double rate = spring.ratePerMm();
         double force = rate * (spring.freeMm() - fittedMm);
         double stress = spring.stressMpa(force);
-        var verdict =
-                measuredN
-                        .map(m -> GuardBand.atLeast(m, SCALE * m, LEAST_LEFT * force))
-                        .orElse(Verdict.NOT_JUDGED);
+        var left =
+                measuredN.map(
+                        m ->
+                                Zoned.of(
+                                        Edges.shrinking(null, NEW, strict ? NEW : LEAST_LEFT),
+                                        m / force,
+                                        SCALE * m / force,
+                                        strict));
+        var verdict = left.map(Zoned::verdict).orElse(Verdict.NOT_JUDGED);
+        var builder = Told.of("EN 13906-1, from memory; 95 and 90 % judgement, no source");
+        left.ifPresent(builder::judged);
         var told =
-                Told.of("EN 13906-1, from memory; 90 % judgement, no source")
-                        .verdict(verdict)
-                        .figure("ratePerMm", "rate", rate, "N/mm", 3)
+                builder.figure("ratePerMm", "rate", rate, "N/mm", 3)
                         .figure("forceN", "force when fitted", force, "N", 1)
                         .figure("stressMpa", "stress when fitted", stress, "MPa", 0)
                         .figure("solidMm", "length when solid", spring.solidMm(), "mm", 2)
@@ -92,7 +103,7 @@ public record SpringForce(double ratePerMm, double forceN, double stressMpa, Tol
                                 PlainDigits.rounded(100 * measured / force, 0));
         return switch (verdict) {
             case CLEAR_PASS -> has + ", it may stay.";
-            case DOUBTFUL -> has + ", at the limit of 90 %: weigh it again.";
+            case DOUBTFUL -> has + ", within the scale of a limit: weigh it again.";
             case CLEAR_FAIL -> has + ", tired: renew it.";
             case NOT_JUDGED -> ".";
         };

@@ -66,7 +66,7 @@ public record SpringFromStock(double activeCoils, double freeMm, Told told) {
     @PublicRule(
             at = "spring/from-stock",
             title = "A spring cut from stock",
-            says = "How long to cut stock for a wanted force.")
+            says = "Where to cut a long spring for a wanted force.")
     public static SpringFromStock of(
             @Asks("the stock") Stock stock, double wantedN, double fittedMm) {
         Refused.ifAny(FORCE.judge(wantedN), FITTED.judge(fittedMm));

@@ -11,6 +11,7 @@ import static org.assertj.core.api.Assertions.within;
 import app.yunque.bearing.ClearanceGroups.Group;
 import app.yunque.bearing.ClearanceLeft.Seated;
 import app.yunque.measure.Verdict;
+import app.yunque.measure.Zone;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -72,6 +73,25 @@ class ClearanceTest {
                 .hasMessageContaining("over 2.5 up to 200 mm");
         assertThatThrownBy(() -> ClearanceGroups.of(200.1, 5))
                 .hasMessageContaining("over 2.5 up to 200 mm");
+    }
+
+    // 30 mm CN is 5 to 20 µm (ISO 5753-1, from memory); renewed from twice, or one and a half times
+    // that: judgement.
+    @ParameterizedTest
+    @CsvSource({
+        "4, false, BELOW",
+        "20, false, AS_NEW",
+        "20.1, false, WATCH",
+        "40, false, WATCH",
+        "40.1, false, BEYOND",
+        "30, true, WATCH",
+        "30.1, true, BEYOND"
+    })
+    void aWornBearing(double clearance, boolean demanding, Zone zone) {
+        assertThat(WornClearance.of(30, CN, clearance, 0, demanding, false).told().zone())
+                .isEqualTo(zone);
+        assertThatThrownBy(() -> WornClearance.of(5, C4, 20, 1, false, false))
+                .hasMessageContaining("is not made for a bore of 5 mm");
     }
 
     // Source: Lamé's thick rings, worked apart.

@@ -12,6 +12,7 @@ import app.yunque.fastener.ShearPin.Guards;
 import app.yunque.fastener.ShearPin.Pin;
 import app.yunque.fastener.ShearPin.Planes;
 import app.yunque.measure.Verdict;
+import app.yunque.measure.Zone;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -180,6 +181,9 @@ class PinsAndLocksTest {
     })
     void aCirclip(double bore, boolean thrust, Verdict verdict) {
         assertThat(CirclipGrip.of(25, bore, thrust, false).told().verdict()).isEqualTo(verdict);
+        assertThat(CirclipGrip.of(25, 23.4, false, false).told().zone())
+                .as("0.71 of its grip")
+                .isEqualTo(Zone.WATCH);
         assertThat(CirclipGrip.of(25, bore, thrust, true).told().verdict())
                 .isEqualTo(Verdict.CLEAR_FAIL);
     }

@@ -93,6 +93,20 @@ class FitTest {
         return measured("J7", "bearing", 40, hole, 0, 40, 0, Seat.STANDING_LOAD).told().zone();
     }
 
+    /** 40 H7/k6 is up to 0.023; IT7 is 0.025, IT8 0.039 (ISO 286-1, from memory). */
+    @Test
+    void aHubAndASpigotMayWearByAGrade() {
+        assertThat(loose(40.027, Seat.HUB)).isEqualTo(Zone.WATCH);
+        assertThat(loose(40.0281, Seat.HUB)).as("0.0481 beyond 0.048").isEqualTo(Zone.BEYOND);
+        assertThat(loose(40.0419, Seat.SPIGOT)).isEqualTo(Zone.WATCH);
+        assertThat(loose(40.0421, Seat.SPIGOT)).as("0.0621 beyond 0.062").isEqualTo(Zone.BEYOND);
+        assertThat(loose(40.0031, Seat.PLAIN)).as("0.0231 beyond 0.023").isEqualTo(Zone.BEYOND);
+    }
+
+    private static Zone loose(double hole, Seat seat) {
+        return measured("H7", "k6", 40, hole, 0, 39.98, 0, seat).told().zone();
+    }
+
     @Test
     void doubtCountsAsFailedOnWhatHolds() {
         var strict =

@@ -24,7 +24,7 @@ class KeysAndSealsTest {
         "85.1, 25, 14, 9.0, 5.4", "95.1, 28, 16, 10.0, 6.4", "110, 28, 16, 10.0, 6.4"
     })
     void knowsTheSection(double shaft, double b, double h, double t1, double t2) {
-        var key = ParallelKey.of(shaft, 60, false, 60, 90, 0);
+        var key = ParallelKey.of(shaft, 60, false, 60, 90, 0, 0, false);
         assertThat(key.widthMm()).isEqualTo(b);
         assertThat(key.heightMm()).isEqualTo(h);
         assertThat(key.shaftDepthMm()).isEqualTo(t1);
@@ -35,28 +35,44 @@ class KeysAndSealsTest {
     // N·m.
     @Test
     void whatAKeyCarries() {
-        var key = ParallelKey.of(25, 28, true, 60, 90, 0.08);
+        var key = ParallelKey.of(25, 28, true, 60, 90, 0.08, 0, false);
         assertThat(key.crushTorqueNm()).isEqualTo(67.5, within(1e-9));
         assertThat(key.shearTorqueNm()).isEqualTo(168, within(1e-9));
         assertThat(key.lostDeg()).isEqualTo(0.366693, within(5e-7));
-        assertThat(ParallelKey.of(40, 50, false, 60, 90, 0.15).lostDeg())
+        assertThat(ParallelKey.of(40, 50, false, 60, 90, 0.15, 0, false).lostDeg())
                 .isEqualTo(0.429718, within(5e-7));
-        assertThat(ParallelKey.of(25, 28, false, 60, 90, 0).crushTorqueNm())
+        assertThat(ParallelKey.of(25, 28, false, 60, 90, 0, 0, false).crushTorqueNm())
                 .isEqualTo(94.5, within(1e-9));
         assertThat(key.told().sentence()).contains("its flanks give first");
-        assertThat(ParallelKey.of(25, 28, false, 20, 90, 0).told().sentence())
+        assertThat(ParallelKey.of(25, 28, false, 20, 90, 0, 0, false).told().sentence())
                 .contains("it shears first");
+    }
+
+    // 25 mm has a key of 8: 5 % are 0.40 mm, 2 % 0.16 (common practice, no source); of a key of 2
+    // the
+    // 0.03 of a new one stay.
+    @ParameterizedTest
+    @CsvSource({
+        "25, 0.03, false, AS_NEW", "25, 0.031, false, WATCH", "25, 0.40, false, WATCH",
+                "25, 0.401, false, BEYOND",
+        "25, 0.16, true, WATCH", "25, 0.161, true, BEYOND", "7, 0.039, true, WATCH",
+                "7, 0.041, true, BEYOND"
+    })
+    void slackOfAKey(double shaft, double slack, boolean demanding, Zone zone) {
+        assertThat(ParallelKey.of(shaft, 30, true, 60, 90, slack, 0, demanding).told().zone())
+                .isEqualTo(zone);
     }
 
     @Test
     void aKeyThatIsAllEndsIsRefused() {
-        assertThatThrownBy(() -> ParallelKey.of(25, 8, true, 60, 90, 0))
+        assertThatThrownBy(() -> ParallelKey.of(25, 8, true, 60, 90, 0, 0, false))
                 .hasMessageContaining("no flank left");
-        assertThatThrownBy(() -> ParallelKey.of(6, 20, true, 60, 90, 0))
+        assertThatThrownBy(() -> ParallelKey.of(6, 20, true, 60, 90, 0, 0, false))
                 .hasMessageContaining("6.001 to 110 mm");
-        assertThat(ParallelKey.of(25, 28, true, 60, 90, 0.41).told().warnings())
+        assertThat(ParallelKey.of(25, 28, true, 60, 90, 0.41, 0, false).told().warnings())
                 .anyMatch(w -> w.contains("5 %"));
-        assertThat(ParallelKey.of(25, 28, true, 60, 90, 0.40).told().warnings()).isEmpty();
+        assertThat(ParallelKey.of(25, 28, true, 60, 90, 0.40, 0, false).told().warnings())
+                .isEmpty();
     }
 
     // Source: v = π d n / 60000 by hand; limits common practice, no source.

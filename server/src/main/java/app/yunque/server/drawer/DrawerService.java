@@ -67,7 +67,13 @@ public class DrawerService {
 
     /** The check of a part that a drawer's answer is usually kept for; empty when there is none. */
     String answers(String name) {
-        return ANSWERS.getOrDefault(name, "");
+        var checks = checks(find(name));
+        return checks.size() == 1 ? checks.get(0) : "";
+    }
+
+    private static List<String> checks(Drawer drawer) {
+        var usual = ANSWERS.get(drawer.name());
+        return usual == null ? drawer.serves().checks() : List.of(usual);
     }
 
     String title(String name) {
@@ -104,6 +110,8 @@ public class DrawerService {
                 d.takes(),
                 d.fields(),
                 d.folded(),
+                checks(d),
+                d.serves().steps(),
                 DrawerExamples.of(d.name()).stream()
                         .map(
                                 e ->

@@ -16,6 +16,8 @@ import java.util.Set;
  * @param takes   kind of instrument it reads from
  * @param fields  what it asks for
  * @param folded  headings that stand folded until they are wanted
+ * @param checks  names of the checks its verdict answers
+ * @param steps   names of the steps of setting that it works something out for
  * @param examples worked examples to start from
  */
 public record DrawerView(
@@ -26,6 +28,8 @@ public record DrawerView(
         Drawer.Takes takes,
         List<Field> fields,
         Set<String> folded,
+        List<String> checks,
+        List<String> steps,
         List<Example> examples) {
 
     /** A worked example as it would have been entered. */

@@ -8,11 +8,13 @@ import app.yunque.server.rule.RuleFields;
 import app.yunque.server.rule.Rules;
 import app.yunque.server.sheet.Drawer;
 import app.yunque.server.sheet.Drawer.Section;
+import app.yunque.server.sheet.Drawer.Serves;
 import app.yunque.server.sheet.Drawer.Takes;
 import app.yunque.server.sheet.DrawerAnswer;
 import app.yunque.server.sheet.DrawerSheet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Set;
 import java.util.regex.Pattern;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.json.JsonMapper;
@@ -46,6 +48,8 @@ class RuleDrawers {
                         ? Takes.NONE
                         : rule.subject().equals("fit") ? Takes.CALIPER : Takes.DIAL,
                 form.fields(),
+                Set.of(),
+                new Serves(List.of(rule.marked().answers()), List.of(rule.marked().sets())),
                 sheet -> answer(rule, form, sheet));
     }
 

@@ -18,6 +18,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
@@ -51,7 +52,7 @@ public final class RuleFields {
 
     private static final String YES = "YES";
     private static final String NO = "NO";
-    private static final String UNCERTAINTY = "ncertaintyMm";
+    private static final Pattern UNCERTAINTY = Pattern.compile(".*[uU]ncertainty[MU]m");
     private static final double WHOLE = 1e-6;
 
     /**
@@ -97,7 +98,7 @@ public final class RuleFields {
     }
 
     private static boolean isUncertainty(Entry entry) {
-        return entry.path.endsWith(UNCERTAINTY);
+        return UNCERTAINTY.matcher(entry.path).matches();
     }
 
     private void add(
@@ -131,7 +132,7 @@ public final class RuleFields {
                         isList ? listOf(component) : component.getGenericType(),
                         component,
                         optional || mayBeLeftOut(component),
-                        asks == null ? heading : asks.value(),
+                        asks == null ? heading : capital(asks.value()),
                         inside);
             }
             return;
@@ -148,7 +149,7 @@ public final class RuleFields {
                                 isList)
                         .hinting(asks == null ? "" : asks.hint())
                         .in(heading);
-        if (path.endsWith(UNCERTAINTY)) {
+        if (UNCERTAINTY.matcher(path).matches()) {
             field = field.mayBeEmpty().hinting("Left empty, the instrument’s.");
         }
         entries.add(new Entry(path, raw, unit, isList, optional ? field.mayBeEmpty() : field));
@@ -193,7 +194,11 @@ public final class RuleFields {
         }
         var words = asks != null ? asks.value() : range.label();
         var sized = unit.isEmpty() || UNITS.containsKey(unit) ? words : words + ", " + unit;
-        return Character.toUpperCase(sized.charAt(0)) + sized.substring(1);
+        return capital(sized);
+    }
+
+    private static String capital(String words) {
+        return Character.toUpperCase(words.charAt(0)) + words.substring(1);
     }
 
     private static Field field(
@@ -214,7 +219,7 @@ public final class RuleFields {
                             .toArray(Option[]::new));
         }
         if (raw == String.class) {
-            return Field.text(path, label);
+            return Field.text(path, label).needed();
         }
         return raw == int.class || whole
                 ? Field.count(path, label, "")
@@ -272,7 +277,7 @@ public final class RuleFields {
             var list = at.putArray(name);
             sheet.readings(entry.path).forEach(v -> list.add(v * scale(entry.unit)));
         } else if (isUncertainty(entry) && !sheet.has(entry.path)) {
-            at.put(name, sheet.gauge().expandedUncertaintyMm());
+            at.put(name, sheet.gauge().expandedUncertaintyMm() * scale(entry.unit));
         } else if (entry.type == boolean.class) {
             at.put(name, sheet.is(entry.path, YES));
         } else if (entry.type.isEnum() || entry.type == String.class) {

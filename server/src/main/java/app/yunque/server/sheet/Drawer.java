@@ -14,6 +14,7 @@ import java.util.function.Function;
  * @param takes    which kind of instrument it reads from; NONE for pure arithmetic
  * @param fields   what it asks for
  * @param folded   headings that stand folded until they are wanted
+ * @param serves   which checks and steps it is for
  * @param answer   the rule behind it
  */
 public record Drawer(
@@ -24,7 +25,31 @@ public record Drawer(
         Takes takes,
         List<Field> fields,
         Set<String> folded,
+        Serves serves,
         Function<DrawerSheet, DrawerAnswer> answer) {
+
+    /**
+     * Where a drawer is offered in a job.
+     *
+     * @param checks names of the checks its verdict answers
+     * @param steps  names of the steps of setting that it works something out for
+     */
+    public record Serves(List<String> checks, List<String> steps) {
+        public static final Serves NOTHING_BY_NAME = new Serves(List.of(), List.of());
+    }
+
+    /** A drawer that no check and no step names. */
+    public Drawer(
+            String name,
+            String title,
+            String purpose,
+            Section section,
+            Takes takes,
+            List<Field> fields,
+            Set<String> folded,
+            Function<DrawerSheet, DrawerAnswer> answer) {
+        this(name, title, purpose, section, takes, fields, folded, Serves.NOTHING_BY_NAME, answer);
+    }
 
     /** A drawer that shows all its fields at once. */
     public Drawer(

@@ -197,6 +197,9 @@ public final class DrawerSheet {
                     "%s has %d characters; at most %d fit. Shorten it."
                             .formatted(field.label(), text.length(), LONGEST_TEXT));
         }
+        if (text.isEmpty()) {
+            missing(field);
+        }
         choices.put(field.name(), text);
         return text;
     }

@@ -76,6 +76,10 @@ public record Field(
         return new Field(name, label, group, kind, units, start, true, hint, choices, when);
     }
 
+    public Field needed() {
+        return new Field(name, label, group, kind, units, start, false, hint, choices, when);
+    }
+
     public Field hinting(String words) {
         return new Field(name, label, group, kind, units, start, optional, words, choices, when);
     }
