@@ -2388,6 +2388,66 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calc/cost/repair-or-replace": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Repair or a new unit
+         * @description What a year of each costs, with interest.
+         */
+        post: operations["calc cost/repair-or-replace"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/cost/reuse-or-renew": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Reuse or renew, in money
+         * @description Expected cost of both, and how sure one has to be.
+         */
+        post: operations["calc cost/reuse-or-renew"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/cost/spares": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Spares to hold
+         * @description How many should lie on the shelf while an order is on its way.
+         */
+        post: operations["calc cost/spares"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calc/fastener/adaptor": {
         parameters: {
             query?: never;
@@ -3022,6 +3082,46 @@ export interface paths {
          * @description Where to cut a long spring for a wanted force.
          */
         post: operations["calc spring/from-stock"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/tooth/hardness-by-punch": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Harder or softer, by a spring punch
+         * @description Dimples of one punch in two pieces: which is the harder one.
+         */
+        post: operations["calc tooth/hardness-by-punch"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/upkeep/settling-temperature": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Where a run will settle
+         * @description Three readings at equal times tell where the temperature ends, and when.
+         */
+        post: operations["calc upkeep/settling-temperature"];
         delete?: never;
         options?: never;
         head?: never;
@@ -4158,6 +4258,15 @@ export interface components {
             flip: number;
             /** Format: double */
             move: number;
+        };
+        HardnessByPunch: {
+            /** Format: double */
+            ratio: number;
+            /** Format: double */
+            steep: number;
+            /** @enum {string} */
+            is: "LIKE" | "HARDER" | "SOFTER" | "NOT_CLEAR";
+            told: components["schemas"]["Told"];
         };
         HoleRequest: {
             grip: components["schemas"]["EnteredNumber"];
@@ -5544,12 +5653,72 @@ export interface components {
             name: string;
             ways: components["schemas"]["Way"][];
         };
+        RepairOrReplace: {
+            /** Format: double */
+            repairPerYear: number;
+            /** Format: double */
+            newPerYear: number;
+            told: components["schemas"]["Told"];
+        };
+        RepairOrReplaceWay: {
+            /**
+             * Format: double
+             * @description cost, 0 to 100000000
+             */
+            cost: number;
+            /**
+             * Format: double
+             * @description years it then lasts, 0.1 to 60
+             */
+            years: number;
+            /**
+             * Format: double
+             * @description running cost a year, 0 to 10000000
+             */
+            runningPerYear: number;
+        };
         RetainingJoint: {
             /** Format: double */
             forceN: number;
             /** Format: double */
             torqueNm: number;
             told: components["schemas"]["Told"];
+        };
+        ReuseOrRenew: {
+            /** Format: double */
+            reuseCost: number;
+            /** Format: double */
+            renewCost: number;
+            /** Format: double */
+            breakEven?: number;
+            told: components["schemas"]["Told"];
+        };
+        ReuseOrRenewChoice: {
+            /**
+             * Format: double
+             * @description parts now, 0 to 10000000
+             */
+            partsNow: number;
+            /**
+             * Format: double
+             * @description hours now, 0 to 10000 h
+             */
+            hoursNow: number;
+            /**
+             * Format: double
+             * @description chance that it comes back, 0 to 100 %
+             */
+            comesBackPercent: number;
+        };
+        ReuseOrRenewSecondVisit: {
+            /** Format: double */
+            partsThen: number;
+            /** Format: double */
+            hoursThen: number;
+            /** Format: double */
+            downHours: number;
+            /** Format: double */
+            downRatePerHour: number;
         };
         RollingDrag: {
             /** Format: double */
@@ -5793,6 +5962,17 @@ export interface components {
             value: string;
             mustKeep: boolean;
         };
+        SettlingTemperature: {
+            /** Format: double */
+            settlesDegC: number;
+            /** Format: double */
+            tauMin: number;
+            /** Format: double */
+            fromDegC: number;
+            /** Format: double */
+            toDegC: number;
+            told: components["schemas"]["Told"];
+        };
         Shaft: {
             name: string;
             isIn: boolean;
@@ -5952,6 +6132,17 @@ export interface components {
             /** Format: double */
             neededFaceWidthMm: number;
             working: components["schemas"]["Working"];
+        };
+        SparesToHold: {
+            /** Format: double */
+            demand: number;
+            /** Format: int32 */
+            hold: number;
+            /** Format: double */
+            probability: number;
+            /** Format: double */
+            expectedShort: number;
+            told: components["schemas"]["Told"];
         };
         SplitRequest: {
             /** Format: int64 */
@@ -10592,6 +10783,7 @@ export interface operations {
             query: {
                 stage: number;
                 member: "PINION" | "WHEEL";
+                step?: string;
             };
             header?: never;
             path: {
@@ -11686,6 +11878,127 @@ export interface operations {
             };
         };
     };
+    "calc cost/repair-or-replace": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    repair: components["schemas"]["RepairOrReplaceWay"];
+                    replacement: components["schemas"]["RepairOrReplaceWay"];
+                    /** @description interest a year, 0 to 50 % */
+                    interestPercent: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RepairOrReplace"];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc cost/reuse-or-renew": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    reuse: components["schemas"]["ReuseOrRenewChoice"];
+                    renew: components["schemas"]["ReuseOrRenewChoice"];
+                    visit: components["schemas"]["ReuseOrRenewSecondVisit"];
+                    /** @description shop rate an hour, 0 to 100000 */
+                    ratePerHour: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReuseOrRenew"];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc cost/spares": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description machines, 1 to 10000 */
+                    machines: number;
+                    /** @description parts in each, 1 to 1000 */
+                    partsEach: number;
+                    /** @description failures of one a year, 0 to 1000 */
+                    failuresPerYear: number;
+                    /** @description weeks until an order comes, 0 to 260 */
+                    leadWeeks: number;
+                    /** @description demands to be met, 1 to 99.99 % */
+                    levelPercent: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SparesToHold"];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
     "calc fastener/adaptor": {
         parameters: {
             query?: never;
@@ -12061,7 +12374,7 @@ export interface operations {
                     condition: "DRY_BLACK" | "DRY_ZINC" | "OILED" | "ANTI_SEIZE" | "COMPOUND_WET";
                     permanent: boolean;
                     /** @enum {string} */
-                    into: "STEEL" | "GREY_IRON" | "BRONZE" | "ALUMINIUM";
+                    into: "STEEL" | "BRONZE" | "GREY_IRON" | "ALUMINIUM";
                     /** @description thread engaged, 0.5 to 500 mm */
                     engagedMm: number;
                 };
@@ -12990,6 +13303,84 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SpringFromStock"];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc tooth/hardness-by-punch": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    firstMm: number[];
+                    secondMm: number[];
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HardnessByPunch"];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc upkeep/settling-temperature": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description temperature, −40 to 250 °C */
+                    firstDegC: number;
+                    /** Format: double */
+                    secondDegC: number;
+                    /** Format: double */
+                    thirdDegC: number;
+                    /** @description minutes between readings, 0.5 to 600 */
+                    everyMin: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SettlingTemperature"];
                 };
             };
             /** @description A value is missing or impossible; its field says why. */

@@ -63,12 +63,16 @@ export function MeasuringRoom({ view, station, wanted, onWanted, opened, only }:
   const [remark, setRemark] = useState("");
   const subject = part?.given.part ?? typed ?? gears.find((g) => g.value === gear)?.label ?? "";
   const [stage, member] = gear.split(" ");
+  // A part that is named by its name is looked up in the log as one that somebody came here for.
+  const logged = part ?? view.steps.find((step) => same(step.given.part, subject));
   const papers = useQuery({
-    queryKey: ["papers-entries", view.job.number, gear],
+    queryKey: ["papers-entries", view.job.number, gear, logged?.id],
     queryFn: () =>
       request<Record<string, EnteredNumber>>(
         "GET",
-        `/api/jobs/${view.job.number}/papers-entries?stage=${stage || 0}&member=${member ?? "WHEEL"}`,
+        `/api/jobs/${view.job.number}/papers-entries?stage=${stage || 0}&member=${member ?? "WHEEL"}${
+          logged ? `&step=${logged.id}` : ""
+        }`,
       ),
   });
   const { keep, problem } = useKeep(view.job.number);
@@ -174,7 +178,7 @@ export function MeasuringRoom({ view, station, wanted, onWanted, opened, only }:
             <p className={classes.soft}>{drawer.purpose}</p>
             {problem && <Fault>{problem.detail}</Fault>}
             <Sheet
-              key={`${name} ${about}`}
+              key={`${name} ${about} ${logged?.id ?? ""}`}
               drawer={drawer}
               draftKey={`room.${view.job.id}.${station}.${name}.${about}`}
               start={initialEntries(
@@ -200,6 +204,8 @@ export function MeasuringRoom({ view, station, wanted, onWanted, opened, only }:
     </div>
   );
 }
+
+const same = (one: string, other: string) => one.trim().toLowerCase() === other.trim().toLowerCase();
 
 /** The gears of each pair, and each stage that is measured as a whole. */
 const gearsAndMeshes = (view: JobView): { value: string; label: string }[] => [

@@ -187,7 +187,7 @@ const isReadWithATool = (field: DrawerField) =>
   field.kind === "READINGS" || /uncertainty[mu]m$/i.test(field.name);
 
 /** A choice in so many words wants a line of its own. */
-const LONG = 40;
+const LONG = 26;
 const isLong = (field: DrawerField) => field.choices.some((c) => c.words.length >= LONG);
 
 interface MissingProps {

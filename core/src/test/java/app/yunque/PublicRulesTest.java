@@ -32,7 +32,7 @@ class PublicRulesTest {
 
     @Test
     void everyRuleOfTheRoomsOfSettingIsPublic() {
-        var rooms = List.of("fit", "bearing", "shim", "spring", "alignment");
+        var rooms = List.of("fit", "bearing", "shim", "spring", "alignment", "cost");
         var tell =
                 new ClassFileImporter()
                                 .withImportOption(new ImportOption.DoNotIncludeTests())

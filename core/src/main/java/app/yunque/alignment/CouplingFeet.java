@@ -242,19 +242,18 @@ public record CouplingFeet(
                                 PlainDigits.rounded(front, 3),
                                 PlainDigits.rounded(rear, 3))
                         .saying(
-                                (good ? "In line. " : "Not in line. ")
-                                        + move("front", front, up)
-                                        + ", "
-                                        + move("rear", rear, up)
-                                        + ".");
+                                "%s Front: %s; rear: %s."
+                                        .formatted(
+                                                good ? "In line." : "Not in line.",
+                                                move(front, up),
+                                                move(rear, up)));
         return new CouplingFeet(front, rear, offset, 100 * slope, told);
     }
 
-    private static String move(String feet, double by, boolean up) {
+    private static String move(double by, boolean up) {
         var mm = PlainDigits.rounded(Math.abs(by), 2) + " mm";
         return up
-                ? "%s %s %s".formatted(feet, by < 0 ? "take out" : "add", mm)
-                : "%s %s %s where it was zeroed"
-                        .formatted(feet, mm, by < 0 ? "away from" : "towards");
+                ? "%s %s".formatted(by < 0 ? "take out" : "add", mm)
+                : "%s %s where it was zeroed".formatted(mm, by < 0 ? "away from" : "towards");
     }
 }

@@ -28,19 +28,21 @@ public record ScrewHole(
     public static final Range THREAD = Range.of("threadMm", "depth of thread", 0.5, 1000, "mm");
     public static final Range FREE = Range.of("freeMm", "free room behind the hole", 0, 1000, "mm");
 
-    /** What the thread is cut in, and the engagement wanted there as a multiple of d; common practice, no source. */
+    /** What the thread is cut in, the engagement wanted there as a multiple of d, and its shear strength (MPa); common practice, no source. */
     public enum Metal {
-        STEEL("steel", 1.0),
-        BRONZE("bronze", 1.25),
-        GREY_IRON("grey iron", 1.5),
-        ALUMINIUM("aluminium", 2.0);
+        STEEL("steel", 1.0, 240),
+        BRONZE("bronze", 1.25, 130),
+        GREY_IRON("grey iron", 1.5, 140),
+        ALUMINIUM("aluminium", 2.0, 110);
 
         private final String words;
         private final double wantedDiameters;
+        private final double shearMpa;
 
-        Metal(String words, double wantedDiameters) {
+        Metal(String words, double wantedDiameters, double shearMpa) {
             this.words = words;
             this.wantedDiameters = wantedDiameters;
+            this.shearMpa = shearMpa;
         }
 
         public String words() {
@@ -49,6 +51,10 @@ public record ScrewHole(
 
         double wantedDiameters() {
             return wantedDiameters;
+        }
+
+        double shearMpa() {
+            return shearMpa;
         }
     }
 

@@ -1,5 +1,6 @@
 package app.yunque.fastener;
 
+import app.yunque.fastener.ScrewHole.Metal;
 import app.yunque.measure.Asks;
 import app.yunque.measure.PlainDigits;
 import app.yunque.measure.PublicRule;
@@ -38,28 +39,6 @@ public record TighteningTorque(
     private static final double[] STAGES = {0.3, 0.7, 1.0};
     private static final double STRIPS_WITH = 0.5;
 
-    /** What the screw goes into, with the shear strength of its thread (MPa); common practice, no source. */
-    public enum Into {
-        STEEL("steel", 240, 1.0),
-        GREY_IRON("grey iron", 140, 1.5),
-        BRONZE("bronze", 130, 1.25),
-        ALUMINIUM("aluminium", 110, 2.0);
-
-        private final String words;
-        private final double shearMpa;
-        private final double wantedDiameters;
-
-        Into(String words, double shearMpa, double wantedDiameters) {
-            this.words = words;
-            this.shearMpa = shearMpa;
-            this.wantedDiameters = wantedDiameters;
-        }
-
-        public String words() {
-            return words;
-        }
-    }
-
     /**
      * @param thread     as a drawing names it
      * @param strength   by the mark on its head
@@ -79,7 +58,7 @@ public record TighteningTorque(
             @Asks("mark on the head") StrengthClass strength,
             @Asks("the thread is") ThreadCondition condition,
             @Asks("it is never undone again") boolean permanent,
-            @Asks("it goes into") Into into,
+            @Asks("it goes into") Metal into,
             double engagedMm) {
         Refused.ifAny(ENGAGED.judge(engagedMm));
         var section = ThreadSection.of(thread);
@@ -88,7 +67,7 @@ public record TighteningTorque(
         double byScrew = share * strength.proofMpa(d) * section.stressAreaMm2();
         // Half of the cylinder at the pitch diameter is thread of the part.
         double byThread =
-                STRIPS_WITH * into.shearMpa * Math.PI * section.pitchDiaMm() * engagedMm / 2;
+                STRIPS_WITH * into.shearMpa() * Math.PI * section.pitchDiaMm() * engagedMm / 2;
         double preload = Math.min(byScrew, byThread);
         double k = condition.coefficient();
         double torque = k * preload * d / 1000;
@@ -129,14 +108,14 @@ public record TighteningTorque(
                         .warnIf(
                                 soft,
                                 "The %s strips before the screw is full: the torque is capped by %s mm of thread."
-                                        .formatted(into.words, PlainDigits.exact(engagedMm)))
+                                        .formatted(into.words(), PlainDigits.exact(engagedMm)))
                         .warnIf(
-                                engagedMm < into.wantedDiameters * d,
+                                engagedMm < into.wantedDiameters() * d,
                                 "Only %s d of thread in %s; %s d is wanted."
                                         .formatted(
                                                 PlainDigits.rounded(engagedMm / d, 2),
-                                                into.words,
-                                                PlainDigits.exact(into.wantedDiameters)))
+                                                into.words(),
+                                                PlainDigits.exact(into.wantedDiameters())))
                         .warnIf(
                                 strength == StrengthClass.UNMARKED,
                                 "Without a mark the lowest class counts. It may be harder: never use it as a shear pin.")

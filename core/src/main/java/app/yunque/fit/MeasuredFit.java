@@ -164,11 +164,11 @@ public record MeasuredFit(
             double uncertainty,
             Verdict verdict) {
         var is =
-                "%s ± %s mm %s against %s to %s mm"
+                "%s ± %s mm%s against %s to %s mm"
                         .formatted(
-                                PlainDigits.rounded(Math.abs(clearance), 4),
+                                PlainDigits.rounded(clearance, 4),
                                 PlainDigits.rounded(uncertainty, 4),
-                                clearance < 0 ? "interference" : "clearance",
+                                clearance < 0 ? ", interference," : " of clearance",
                                 PlainDigits.rounded(fit.leastMm(), 3),
                                 PlainDigits.rounded(fit.mostMm(), 3));
         return switch (verdict) {

@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
-import app.yunque.fastener.TighteningTorque.Into;
+import app.yunque.fastener.ScrewHole.Metal;
 import app.yunque.measure.Verdict;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -111,7 +111,7 @@ class TorqueTest {
 
     private static TighteningTorque torque(
             String thread, StrengthClass strength, ThreadCondition condition) {
-        return TighteningTorque.of(thread, strength, condition, false, Into.STEEL, 40);
+        return TighteningTorque.of(thread, strength, condition, false, Metal.STEEL, 40);
     }
 
     // Source: T = K F d by hand, φ 0.75: 25225.5 N, 50.45 N·m; 110157 N; 40238.7 N; 1/4-20 SAE 5
@@ -135,7 +135,7 @@ class TorqueTest {
                                         StrengthClass.C8_8,
                                         ThreadCondition.DRY_BLACK,
                                         true,
-                                        Into.STEEL,
+                                        Metal.STEEL,
                                         40)
                                 .preloadN())
                 .isEqualTo(25_225.5 * 0.90 / 0.75, within(0.1));
@@ -163,7 +163,7 @@ class TorqueTest {
                                         StrengthClass.C8_8,
                                         ThreadCondition.DRY_BLACK,
                                         true,
-                                        Into.STEEL,
+                                        Metal.STEEL,
                                         40)
                                 .told()
                                 .verdict())
@@ -184,7 +184,7 @@ class TorqueTest {
                                     StrengthClass.C12_9,
                                     ThreadCondition.OILED,
                                     false,
-                                    Into.ALUMINIUM,
+                                    Metal.ALUMINIUM,
                                     engaged)
                             .torqueNm();
             assertThat(now).isLessThanOrEqualTo(before);
@@ -197,12 +197,17 @@ class TorqueTest {
                         StrengthClass.C8_8,
                         ThreadCondition.OILED,
                         false,
-                        Into.ALUMINIUM,
+                        Metal.ALUMINIUM,
                         15.9);
         assertThat(few.told().warnings()).anyMatch(w -> w.contains("2 d is wanted"));
         var enough =
                 TighteningTorque.of(
-                        "M8", StrengthClass.C8_8, ThreadCondition.OILED, false, Into.ALUMINIUM, 16);
+                        "M8",
+                        StrengthClass.C8_8,
+                        ThreadCondition.OILED,
+                        false,
+                        Metal.ALUMINIUM,
+                        16);
         assertThat(enough.told().warnings()).noneMatch(w -> w.contains("is wanted"));
         // By hand: half of π 7.1881 × 4 × 110 MPa.
         assertThat(
@@ -211,7 +216,7 @@ class TorqueTest {
                                         StrengthClass.C12_9,
                                         ThreadCondition.OILED,
                                         false,
-                                        Into.ALUMINIUM,
+                                        Metal.ALUMINIUM,
                                         4)
                                 .preloadN())
                 .isEqualTo(0.25 * Math.PI * 7.1881 * 4 * 110, within(1.0));

@@ -5,9 +5,11 @@ import app.yunque.server.drawer.KeptAnswerRequest;
 import app.yunque.server.drawer.KeptAnswerService;
 import app.yunque.server.job.JobService;
 import app.yunque.server.quantity.EnteredNumber;
+import app.yunque.server.teardown.StepService;
 import app.yunque.server.unit.UnitService;
 import java.util.Map;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -25,21 +27,38 @@ class DrawerKeepController {
     private final BenchWrite bench;
     private final JobService jobs;
     private final UnitService units;
+    private final StepService steps;
     private final KeptAnswerService kept;
 
     DrawerKeepController(
-            BenchWrite bench, JobService jobs, UnitService units, KeptAnswerService kept) {
+            BenchWrite bench,
+            JobService jobs,
+            UnitService units,
+            StepService steps,
+            KeptAnswerService kept) {
         this.bench = bench;
         this.jobs = jobs;
         this.units = units;
+        this.steps = steps;
         this.kept = kept;
     }
 
-    /** What the papers of the unit say, under the names drawers ask for it. */
+    /** What the papers of the unit and, where a part is named, its step of the log say, under the names drawers ask for it. */
     @GetMapping("/papers-entries")
     Map<String, EnteredNumber> papersEntries(
-            @PathVariable long number, @RequestParam int stage, @RequestParam Member member) {
-        return PapersEntries.of(units.papers(jobs.find(number).unitId()), stage, member);
+            @PathVariable long number,
+            @RequestParam int stage,
+            @RequestParam Member member,
+            @RequestParam(required = false) @Nullable UUID step) {
+        var job = jobs.find(number);
+        var entries = PapersEntries.of(units.papers(job.unitId()), stage, member);
+        if (step != null) {
+            steps.strip(job.id()).stream()
+                    .filter(s -> s.id().equals(step.toString()))
+                    .findFirst()
+                    .ifPresent(s -> entries.putAll(LoggedEntries.of(s)));
+        }
+        return entries;
     }
 
     @PutMapping("/answers/{id}")

@@ -43,7 +43,7 @@ class RuleDrawers {
                 rule.at().replace('/', '-'),
                 rule.marked().title(),
                 rule.marked().says(),
-                Section.valueOf(rule.subject().toUpperCase(Locale.ROOT)),
+                section(rule),
                 !form.takesAnInstrument()
                         ? Takes.NONE
                         : rule.subject().equals("fit") ? Takes.CALIPER : Takes.DIAL,
@@ -53,11 +53,18 @@ class RuleDrawers {
                 sheet -> answer(rule, form, sheet));
     }
 
+    /** A rule stands with those of its room; what is measured of teeth in the room of teeth. */
+    private static Section section(Rule rule) {
+        return rule.subject().equals("tooth")
+                ? Section.TEETH
+                : Section.valueOf(rule.subject().toUpperCase(Locale.ROOT));
+    }
+
     private DrawerAnswer answer(Rule rule, RuleFields form, DrawerSheet sheet) {
         try {
             return DrawerAnswer.of(
                     told(rule.answer(form.input(sheet, json), json)),
-                    form.takesAnInstrument() ? sheet.gaugeWarnings() : List.of());
+                    form.leansOnTheInstrument(sheet) ? sheet.gaugeWarnings() : List.of());
         } catch (Refused refused) {
             throw new Refused(refused.problems().stream().map(RuleDrawers::atItsField).toList());
         }

@@ -97,6 +97,11 @@ public final class RuleFields {
         return entries.stream().anyMatch(RuleFields::isUncertainty);
     }
 
+    /** True where an uncertainty was left to the instrument. */
+    public boolean leansOnTheInstrument(DrawerSheet sheet) {
+        return entries.stream().anyMatch(e -> isUncertainty(e) && !sheet.has(e.path));
+    }
+
     private static boolean isUncertainty(Entry entry) {
         return UNCERTAINTY.matcher(entry.path).matches();
     }

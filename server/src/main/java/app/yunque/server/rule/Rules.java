@@ -8,7 +8,10 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Objects;
+import java.util.concurrent.CompletableFuture;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.annotation.ClassPathScanningCandidateComponentProvider;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 import org.springframework.util.ClassUtils;
 
@@ -21,6 +24,12 @@ public class Rules {
     /** Found once, and not while the app starts: it reads the heads of all classes of the core. */
     private static final class Found {
         private static final Map<String, Rule> ALL = find();
+    }
+
+    /** Looks for them as soon as the app stands, beside what it does, so that nobody waits for it. */
+    @EventListener(ApplicationReadyEvent.class)
+    void lookAhead() {
+        CompletableFuture.runAsync(this::all);
     }
 
     /** In order of their addresses. */

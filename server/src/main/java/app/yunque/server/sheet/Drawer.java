@@ -75,6 +75,8 @@ public record Drawer(
         FASTENER("Screws, pins and locks"),
         SPRING("Springs and detents"),
         ALIGNMENT("Settings and alignment"),
+        UPKEEP("Running"),
+        COST("Money and spares"),
         TRAIN("Ratios and trains"),
         TIMING("Timing"),
         UNKNOWN("What is it?"),

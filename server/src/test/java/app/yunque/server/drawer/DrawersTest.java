@@ -154,6 +154,32 @@ class DrawersTest {
                 .doesNotContain("No. 20");
     }
 
+    /** Screws and gaskets of the log stand in the form of the part they belong to; of another part they do not. */
+    @Test
+    void takesWhatTheLogSaysOfAPart() {
+        var strip = bench.get("/api/jobs/12").body().path("steps");
+        JsonNode screwed = null;
+        for (var step : strip) {
+            if (step.path("given").path("fastening").isObject()) {
+                screwed = step;
+            }
+        }
+        assertThat(screwed).as("a screwed part in the demo").isNotNull();
+        var of = "/api/jobs/12/papers-entries?stage=0&member=WHEEL&step=";
+        var entries = bench.get(of + screwed.path("id").asString()).body();
+        assertThat(entries.path("thread").path("text").asString())
+                .isEqualTo(screwed.path("given").path("fastening").path("thread").asString())
+                .isNotEmpty();
+        assertThat(bench.get(of + UUID.randomUUID()).body().has("thread")).isFalse();
+        for (var step : strip) {
+            if (step.path("given").path("kind").asString().equals("GASKET")) {
+                var gasket = bench.get(of + step.path("id").asString()).body();
+                assertThat(gasket.path("found.count").path("text").asInt())
+                        .isEqualTo(step.path("given").path("count").asInt());
+            }
+        }
+    }
+
     @Test
     void keepsAnAnswerToAJobWithWhatThePapersAlreadySay() {
         var papers = bench.get("/api/jobs/4/papers-entries?stage=1&member=WHEEL").body();
