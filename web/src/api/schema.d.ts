@@ -1334,6 +1334,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calc/diagnosis/causes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["causes"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/begin/shop": {
         parameters: {
             query?: never;
@@ -1816,6 +1832,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{number}/diagnosis": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["diagnosis"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/signed": {
         parameters: {
             query?: never;
@@ -1984,6 +2016,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["rules"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/diagnosis/table": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["table"];
         put?: never;
         post?: never;
         delete?: never;
@@ -3420,6 +3468,17 @@ export interface components {
             stepMm: number;
             told: components["schemas"]["Told"];
         };
+        CauseLine: {
+            id: string;
+            words: string;
+            /** Format: double */
+            weight: number;
+            kinds: ("RED" | "WGB" | "BVL" | "TWN" | "CYC" | "PLW" | "HWN" | "HOI" | "ACT" | "FDB" | "HDS" | "SLD" | "MTP" | "PGE" | "REV" | "THR" | "STE" | "STA" | "WSH")[];
+            levels: {
+                [key: string]: number;
+            };
+            putRight: string;
+        };
         CentreOffset: {
             /** Format: double */
             offsetMm: number;
@@ -3478,9 +3537,9 @@ export interface components {
             caution: string;
             afterWork?: boolean;
             goneAfterWashing?: boolean;
+            raisedOnStrictParts?: boolean;
             must?: boolean;
             conditional?: boolean;
-            raisedOnStrictParts?: boolean;
         };
         CheckAnswer: {
             /** @enum {string} */
@@ -3733,6 +3792,15 @@ export interface components {
             holdN: number;
             told: components["schemas"]["Told"];
         };
+        Diagnosis: {
+            causes: components["schemas"]["Ranked"][];
+            /** Format: double */
+            entropyBits: number;
+            next: components["schemas"]["NextTest"][];
+            isEnough: boolean;
+            notes: string[];
+            sentence: string;
+        };
         Difference: {
             stepId: string;
             /** Format: int32 */
@@ -3943,6 +4011,13 @@ export interface components {
             width: components["schemas"]["EnteredNumber"];
             height?: components["schemas"]["EnteredNumber"];
             length: components["schemas"]["EnteredNumber"];
+        };
+        EvidenceInput: {
+            kinds?: ("RED" | "WGB" | "BVL" | "TWN" | "CYC" | "PLW" | "HWN" | "HOI" | "ACT" | "FDB" | "HDS" | "SLD" | "MTP" | "PGE" | "REV" | "THR" | "STE" | "STA" | "WSH")[];
+            present?: string[];
+            absent?: string[];
+            positive?: string[];
+            negative?: string[];
         };
         Example: {
             title: string;
@@ -4977,6 +5052,17 @@ export interface components {
             /** Format: double */
             apart: number;
         };
+        NextTest: {
+            id: string;
+            test: string;
+            /** Format: double */
+            minutes: number;
+            /** Format: double */
+            gainBits: number;
+            /** Format: double */
+            bitsAMinute: number;
+            checks: string[];
+        };
         NextView: {
             /** Format: date */
             due: string;
@@ -5591,6 +5677,15 @@ export interface components {
             version: number;
             why: string;
         };
+        Ranked: {
+            id: string;
+            cause: string;
+            /** Format: double */
+            probability: number;
+            evidence: components["schemas"]["Weighed"][];
+            unexplained: string[];
+            putRight: string;
+        };
         ReachInput: {
             removals: components["schemas"]["Removal"][];
             targets: string[];
@@ -6098,6 +6193,10 @@ export interface components {
             personId?: string;
             pin?: string;
         };
+        SignLine: {
+            id: string;
+            words: string;
+        };
         SignRequest: {
             despite?: components["schemas"]["LeadsReason"];
         };
@@ -6400,6 +6499,11 @@ export interface components {
             heads: string[];
             rows: string[][];
         };
+        TableAnswer: {
+            signs: components["schemas"]["SignLine"][];
+            causes: components["schemas"]["CauseLine"][];
+            tests: components["schemas"]["TestLine"][];
+        };
         Taper: {
             /** Format: double */
             perMm: number;
@@ -6420,6 +6524,16 @@ export interface components {
         TaskGraph: {
             tasks: components["schemas"]["Task"][];
             befores: components["schemas"]["Before"][];
+        };
+        TestLine: {
+            id: string;
+            words: string;
+            /** Format: double */
+            minutes: number;
+            levels: {
+                [key: string]: number;
+            };
+            checks: string[];
         };
         ThreadSection: {
             thread: components["schemas"]["ScrewThread"];
@@ -6707,6 +6821,12 @@ export interface components {
             duty: "LIFTING" | "FEED" | "ENCLOSED_POWER" | "SLOW_OPEN";
             /** Format: double */
             makersRenewalPercent?: number;
+        };
+        Weighed: {
+            id: string;
+            says: string;
+            /** Format: double */
+            decibans: number;
         };
         WetTorque: {
             /** Format: double */
@@ -10161,6 +10281,39 @@ export interface operations {
             };
         };
     };
+    causes: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["EvidenceInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Diagnosis"];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
     ownShop: {
         parameters: {
             query?: never;
@@ -10830,6 +10983,28 @@ export interface operations {
             };
         };
     };
+    diagnosis: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Diagnosis"];
+                };
+            };
+        };
+    };
     signed: {
         parameters: {
             query?: {
@@ -11050,6 +11225,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["RuleLine"][];
+                };
+            };
+        };
+    };
+    table: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TableAnswer"];
                 };
             };
         };

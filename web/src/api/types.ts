@@ -22,6 +22,7 @@ export type DetailRequest = Schemas["DetailRequest"];
 export type Pulse = Schemas["Pulse"];
 export type LineAnswer = Schemas["LineAnswer"];
 export type DoneView = Schemas["DoneView"];
+export type Diagnosis = Schemas["Diagnosis"];
 export type RebuildPlan = Schemas["RebuildPlan"];
 export type RebuildSequence = Schemas["RebuildSequence"];
 export type TwoMechanics = Schemas["TwoMechanics"];

@@ -3,6 +3,7 @@ import { useState } from "react";
 import { Link } from "react-router";
 import type { DecisionView, Disposition, StepView } from "../api/types";
 import { UnitChanges } from "../change";
+import { Causes } from "../diagnosis";
 import { useKeep } from "../job/bench";
 import { isClosed } from "../job/closed";
 import type { StationProps } from "../job/JobPage";
@@ -77,6 +78,7 @@ export function DecideStation({ view, chosen, onChoose }: StationProps) {
           />
         ))}
       </ul>
+      <Causes view={view} />
       <Panel title="To buy" aside={`${toBuy.length} ${toBuy.length === 1 ? "line" : "lines"}`}>
         {toBuy.length === 0 ? (
           <p>Nothing so far: what is decided “renew” is listed here.</p>

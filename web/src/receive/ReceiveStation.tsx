@@ -1,3 +1,4 @@
+import { Causes } from "../diagnosis";
 import { AsFound } from "../inspect/AsFound";
 import type { StationProps } from "../job/JobPage";
 import { About } from "./About";
@@ -13,6 +14,7 @@ export function ReceiveStation({ view }: StationProps) {
     <div className={classes.grid}>
       <Arrival view={view} />
       <About view={view} />
+      <Causes view={view} />
       <Permission view={view} />
       <IsolationPanel view={view} />
       <TurnCount view={view} />

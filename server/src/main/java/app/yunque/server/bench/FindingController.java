@@ -1,5 +1,6 @@
 package app.yunque.server.bench;
 
+import app.yunque.diagnosis.Diagnosis;
 import app.yunque.finding.Check;
 import app.yunque.finding.Checks;
 import app.yunque.inspection.Circumstance;
@@ -7,6 +8,7 @@ import app.yunque.server.finding.LeftRequest;
 import app.yunque.server.finding.LeftService;
 import app.yunque.server.finding.SeenRequest;
 import app.yunque.server.finding.SeenService;
+import app.yunque.server.job.JobService;
 import app.yunque.server.teardown.StepService;
 import java.util.Arrays;
 import java.util.List;
@@ -27,8 +29,18 @@ class FindingController {
     private final SeenService seen;
     private final LeftService left;
     private final StepService steps;
+    private final JobService jobs;
+    private final JobViews views;
 
-    FindingController(BenchWrite bench, SeenService seen, LeftService left, StepService steps) {
+    FindingController(
+            BenchWrite bench,
+            SeenService seen,
+            LeftService left,
+            StepService steps,
+            JobService jobs,
+            JobViews views) {
+        this.jobs = jobs;
+        this.views = views;
         this.bench = bench;
         this.seen = seen;
         this.left = left;
@@ -39,6 +51,12 @@ class FindingController {
     @GetMapping("/api/checks")
     List<Check> checks() {
         return Checks.all();
+    }
+
+    /** What it may be, from the complaint and all that was found so far, and which look tells the most next. */
+    @GetMapping("/api/jobs/{number}/diagnosis")
+    Diagnosis diagnosis(@PathVariable long number) {
+        return views.diagnosis(jobs.find(number));
     }
 
     /** What somebody can say of a complaint, of the history of a job, and of a unit. */

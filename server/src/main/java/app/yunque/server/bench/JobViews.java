@@ -1,6 +1,8 @@
 package app.yunque.server.bench;
 
 import app.yunque.backlash.BacklashChange;
+import app.yunque.diagnosis.Diagnosis;
+import app.yunque.diagnosis.EvidenceFound;
 import app.yunque.finding.Disposition;
 import app.yunque.finding.PartRecord;
 import app.yunque.gear.ServiceDuty;
@@ -158,6 +160,31 @@ public class JobViews {
                         left.views(job.id()),
                         decisions.made(job.id()))
                 .parts();
+    }
+
+    /** What it may be, from the complaint and all that was found so far. */
+    @Transactional(readOnly = true)
+    public Diagnosis diagnosis(JobRef job) {
+        var papers = units.papers(job.unitId());
+        var complaint = jobs.head(job).complaint();
+        var found = seen.views(job.id());
+        var planned =
+                planned(
+                        job,
+                        papers,
+                        steps.strip(job.id()),
+                        found,
+                        measurements.views(job.id(), papers),
+                        answers.views(job.id()),
+                        left.views(job.id()),
+                        decisions.made(job.id()));
+        return Diagnosis.of(
+                planned.situation().kindKnown() ? planned.situation().kinds() : List.of(),
+                EvidenceFound.of(
+                        complaint,
+                        planned.situation().circumstances(),
+                        found.stream().map(SeenService::core).toList(),
+                        planned.measured()));
     }
 
     private PlannedChecks planned(

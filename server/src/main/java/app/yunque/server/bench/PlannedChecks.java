@@ -22,10 +22,12 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /** The plan of checks of a job, from all that is on record about its parts and meshes. */
-record PlannedChecks(Situation situation, CheckPlan plan, List<PartRecord> parts) {
+record PlannedChecks(
+        Situation situation, CheckPlan plan, List<PartRecord> parts, List<MeshRecord> meshes) {
     /** How a mesh that lies between two parts is called in the plan. */
     private static final String MESH = "mesh of stage %d, %s";
 
@@ -39,7 +41,15 @@ record PlannedChecks(Situation situation, CheckPlan plan, List<PartRecord> parts
             List<MeshRecord> meshes,
             Set<String> renewed) {
         var plan = CheckPlan.of(parts, meshes, situation.circumstances(), renewed);
-        return new PlannedChecks(situation, plan, plan.asked(parts));
+        return new PlannedChecks(situation, plan, plan.asked(parts), meshes);
+    }
+
+    /** All that was measured on parts and meshes before the rebuild. */
+    List<Measured> measured() {
+        return Stream.concat(
+                        parts.stream().flatMap(p -> p.measured().stream()),
+                        meshes.stream().flatMap(m -> m.measured().stream()))
+                .toList();
     }
 
     /** What is on record about each mesh before the rebuild. */

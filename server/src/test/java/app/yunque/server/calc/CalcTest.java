@@ -412,4 +412,41 @@ class CalcTest {
                                 .at("stages[0].driverTeeth"))
                 .contains("is outside 4 to 2000");
     }
+
+    // Source: Bayes' rule on the weights of the table, worked apart at the test of the core.
+    @Test
+    void saysWhatItMayBeFromSigns() {
+        var noDrive = bench.post("/api/calc/diagnosis/causes", Map.of("present", List.of("S01")));
+        assertThat(noDrive.status()).as(noDrive.detail()).isEqualTo(200);
+        var best = noDrive.body().path("causes").path(0);
+        assertThat(best.path("id").asString()).isEqualTo("C01");
+        assertThat(best.path("probability").asDouble()).isCloseTo(0.331797, within(5e-7));
+        assertThat(noDrive.body().path("next").path(0).path("id").asString()).isEqualTo("T02");
+        assertThat(
+                        bench.post("/api/calc/diagnosis/causes", Map.of("present", List.of("S99")))
+                                .at("present"))
+                .contains("is in no table");
+        var table = bench.get("/api/calc/diagnosis/table").body();
+        assertThat(table.path("causes").size()).isGreaterThanOrEqualTo(40);
+        assertThat(table.path("causes").path(0).path("levels").path("S01").asDouble())
+                .isEqualTo(0.9);
+        assertThat(table.path("tests").path(1).path("checks").path(0).asString())
+                .isEqualTo("SHP-1");
+    }
+
+    /** The complaint of a job is evidence without being typed again, and what is found moves it. */
+    @Test
+    void saysWhatAJobMayBeAbout() {
+        var whines = bench.get("/api/jobs/12/diagnosis").body();
+        assertThat(whines.path("causes").path(0).path("evidence").toString())
+                .contains("whine of the teeth");
+        double sum =
+                whines.path("causes")
+                        .valueStream()
+                        .mapToDouble(c -> c.path("probability").asDouble())
+                        .sum();
+        assertThat(sum).isCloseTo(1, within(1e-9));
+        assertThat(whines.path("sentence").asString()).contains("by judgement");
+        assertThat(bench.get("/api/jobs/99999/diagnosis").status()).isEqualTo(404);
+    }
 }

@@ -1,0 +1,1 @@
+export { Causes } from "./Causes";
