@@ -49,7 +49,7 @@ const answer = (more: object = {}) =>
 describe("what it may be", () => {
   beforeEach(() => localStorage.clear());
   const open = (diagnosis: Diagnosis, signed = false) => {
-    const view = job([]);
+    const view = job([], { plan: { checks: [{ check: "SHP-1" }] } as never });
     if (signed) {
       view.job.signedAt = "2026-11-21T08:00:00Z";
     }
@@ -79,6 +79,7 @@ describe("what it may be", () => {
     expect(within(next).getAllByRole("listitem")[0]).toHaveTextContent(
       "draw the shear pin: cut, 4 min · SHP-1 at Inspect",
     );
+    expect(next).not.toHaveTextContent("SHP-2");
     expect(within(next).getByRole("link")).toHaveAttribute("href", expect.stringMatching(/inspect$/));
   });
 

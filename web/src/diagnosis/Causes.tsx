@@ -50,18 +50,26 @@ export function Causes({ view }: { view: JobView }) {
             {data.next.slice(0, SHOWN).map((test) => (
               <li key={test.id}>
                 {test.test}, {test.minutes} min
-                {test.checks.length > 0 && (
-                  <>
-                    {" · "}
-                    <Link to={`/jobs/${view.job.number}/inspect`}>{test.checks.join(", ")} at Inspect</Link>
-                  </>
-                )}
+                <WhereMade view={view} checks={test.checks} />
               </li>
             ))}
           </ol>
         </>
       )}
     </Panel>
+  );
+}
+
+/** Where a look is made in this job; nothing where no part that came off is asked it. */
+function WhereMade({ view, checks }: { view: JobView; checks: string[] }) {
+  const asked = checks.filter((id) => view.plan?.checks.some((line) => line.check === id));
+  return (
+    asked.length > 0 && (
+      <>
+        {" · "}
+        <Link to={`/jobs/${view.job.number}/inspect`}>{asked.join(", ")} at Inspect</Link>
+      </>
+    )
   );
 }
 

@@ -179,7 +179,7 @@ public record Diagnosis(
                                                 thought,
                                                 cause,
                                                 s,
-                                                "not: " + table.signs().get(s).words(),
+                                                "not there: " + table.signs().get(s).words(),
                                                 c -> 1 - c.chance(s))));
         evidence.positive()
                 .forEach(
@@ -199,7 +199,7 @@ public record Diagnosis(
                                                 thought,
                                                 cause,
                                                 t,
-                                                "not: " + table.tests().get(t).words(),
+                                                table.tests().get(t).notSo(),
                                                 c -> 1 - table.tests().get(t).chance(c.id()))));
         weighed.sort(
                 Comparator.comparingDouble((Weighed w) -> -Math.abs(w.decibans))

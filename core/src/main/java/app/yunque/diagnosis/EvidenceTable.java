@@ -72,6 +72,14 @@ public record EvidenceTable(
             List<String> positive,
             List<String> negative) {
 
+        /** What was done, and that it was not so: "look at the gaskets: not so (torn or squeezed out)". */
+        String notSo() {
+            int colon = words.lastIndexOf(": ");
+            return colon < 0
+                    ? "not so: " + words
+                    : words.substring(0, colon) + ": not so (" + words.substring(colon + 2) + ")";
+        }
+
         double chance(String cause) {
             return levels.getOrDefault(cause, UNNAMED);
         }

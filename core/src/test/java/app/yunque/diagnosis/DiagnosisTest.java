@@ -308,4 +308,30 @@ class DiagnosisTest {
                         List.of(new Measured("SHF-1", Verdict.DOUBTFUL, null, false, "")));
         assertThat(evidence).isEqualTo(Evidence.NOTHING);
     }
+
+    @Test
+    void readsALoadThatSlipsBack() {
+        assertThat(
+                        EvidenceFound.of(
+                                        "Yearly service; slips back a tooth under load",
+                                        Set.of(),
+                                        List.of(),
+                                        List.of())
+                                .present())
+                .containsExactly("S18");
+        assertThat(EvidenceFound.of("slips under load", Set.of(), List.of(), List.of()).present())
+                .isEmpty();
+    }
+
+    @Test
+    void saysOfATestThatWasNegativeThatItWasNotSo() {
+        var d = of(Set.of("S10"), Set.of(), Set.of(), Set.of("T12"));
+        var said =
+                d.causes().stream()
+                        .flatMap(c -> c.evidence().stream())
+                        .map(Diagnosis.Weighed::says)
+                        .distinct()
+                        .toList();
+        assertThat(said).contains("blow through the breather: not so (blocked)");
+    }
 }
