@@ -12,13 +12,17 @@ import { TurnCount } from "./TurnCount";
 export function ReceiveStation({ view }: StationProps) {
   return (
     <div className={classes.grid}>
-      <Arrival view={view} />
-      <About view={view} />
-      <Causes view={view} />
-      <Permission view={view} />
-      <IsolationPanel view={view} />
-      <TurnCount view={view} />
-      <AsFound view={view} of="MESHES" />
+      <div className={classes.column}>
+        <Arrival view={view} />
+        <Permission view={view} />
+        <IsolationPanel view={view} />
+      </div>
+      <div className={classes.column}>
+        <About view={view} />
+        <Causes view={view} />
+        <TurnCount view={view} />
+        <AsFound view={view} of="MESHES" />
+      </div>
     </div>
   );
 }
