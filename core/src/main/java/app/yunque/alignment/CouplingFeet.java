@@ -207,7 +207,7 @@ public record CouplingFeet(
             double rear,
             double offset,
             double slope,
-            @Asks("moved") Plane plane,
+            Plane plane,
             double speed,
             String formula,
             String numbers) {

@@ -147,8 +147,7 @@ public record ScrewTurns(double turns, int whole, double divisions, double pastM
         return new ScrewTurns(turns, whole, rest, past, told);
     }
 
-    private static void refuseBeyond(
-            @Asks("its travel") Travel travel, double place, String field) {
+    private static void refuseBeyond(Travel travel, double place, String field) {
         if (place < travel.fromMm - SLACK || place > travel.toMm + SLACK) {
             throw Refused.because(
                     field,

@@ -106,8 +106,7 @@ public record BoltPattern(List<Integer> order, Told told) {
         return new BoltPattern(order, told);
     }
 
-    private static Optional<Problem> twoAtOnePlace(
-            @Asks("where the screws stand") List<Place> places) {
+    private static Optional<Problem> twoAtOnePlace(List<Place> places) {
         for (int i = 0; i < places.size(); i++) {
             for (int j = 0; j < i; j++) {
                 if (places.get(i).from(places.get(j)) == 0) {
@@ -123,8 +122,7 @@ public record BoltPattern(List<Integer> order, Told told) {
     }
 
     /** Equal angles round the centre. */
-    private static boolean isEvenCircle(
-            @Asks("where the screws stand") List<Place> places, double across, double up) {
+    private static boolean isEvenCircle(List<Place> places, double across, double up) {
         var angles = clockwise(places, across, up);
         double step = 2 * Math.PI / places.size();
         double tolerance = step / 100;
@@ -144,8 +142,7 @@ public record BoltPattern(List<Integer> order, Told told) {
     }
 
     /** Screws clockwise from number 1 on. */
-    private static List<Integer> clockwise(
-            @Asks("where the screws stand") List<Place> places, double across, double up) {
+    private static List<Integer> clockwise(List<Place> places, double across, double up) {
         double first = angle(places.get(0), across, up);
         return IntStream.range(0, places.size())
                 .boxed()
@@ -159,15 +156,13 @@ public record BoltPattern(List<Integer> order, Told told) {
                 .toList();
     }
 
-    private static List<Integer> crosswise(
-            @Asks("where the screws stand") List<Place> places, double across, double up) {
+    private static List<Integer> crosswise(List<Place> places, double across, double up) {
         var round = clockwise(places, across, up);
         return TighteningOrder.of(places.size()).stream().map(n -> round.get(n - 1) + 1).toList();
     }
 
     private static List<Integer> fromTheMiddle(
-            @Asks("where the screws stand") List<Place> places,
-            Iterable<ArrayList<Integer>> rings) {
+            List<Place> places, Iterable<ArrayList<Integer>> rings) {
         var order = new ArrayList<Integer>();
         int last = -1;
         for (var ring : rings) {

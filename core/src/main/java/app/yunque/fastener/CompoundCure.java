@@ -167,7 +167,7 @@ public record CompoundCure(Choice choice, double cureHours, double handleMin, To
                                                 PlainDigits.rounded(hours, 0))));
     }
 
-    private static Choice choice(double diameterMm, @Asks("locked is") Joint joint) {
+    private static Choice choice(double diameterMm, Joint joint) {
         if (joint == Joint.ADJUSTER || diameterMm < SMALL_MM) {
             return Choice.LOW;
         }

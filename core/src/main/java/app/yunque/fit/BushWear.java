@@ -7,6 +7,7 @@ import app.yunque.measure.PublicRule;
 import app.yunque.measure.Range;
 import app.yunque.measure.Refused;
 import app.yunque.measure.Told;
+import app.yunque.measure.Zone;
 import app.yunque.measure.Zoned;
 
 /**
@@ -84,7 +85,7 @@ public record BushWear(double newMostMm, double renewMm, Told told) {
                         .saying(
                                 switch (zoned.verdict()) {
                                     case CLEAR_PASS ->
-                                            clearanceMm > fit.mostMm()
+                                            zoned.counts() == Zone.WATCH
                                                     ? "Worn but usable."
                                                     : "Inside the clearance of a new bush.";
                                     case DOUBTFUL ->

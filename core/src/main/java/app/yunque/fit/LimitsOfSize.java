@@ -64,11 +64,7 @@ public record LimitsOfSize(
     }
 
     /** As above; a refusal names the field the letters came from. */
-    private static LimitsOfSize of(
-            double nominalMm,
-            @Asks(value = "letter and grade", hint = "Capital letter for a hole: H7, k6.")
-                    String code,
-            String field) {
+    private static LimitsOfSize of(double nominalMm, String code, String field) {
         Refused.ifAny(NOMINAL.judge(nominalMm));
         var read = CODE.matcher(code.strip());
         if (!read.matches()) {

@@ -9,6 +9,7 @@ import app.yunque.measure.Range;
 import app.yunque.measure.Refused;
 import app.yunque.measure.Told;
 import app.yunque.measure.Verdict;
+import app.yunque.measure.Zone;
 import app.yunque.measure.Zoned;
 
 /**
@@ -129,7 +130,7 @@ public record MeasuredFit(
                                 PlainDigits.exact(measuredShaft.sizeMm),
                                 PlainDigits.rounded(clearance, 4))
                         .line("U = √(U_h² + U_s²)", "± %s mm", PlainDigits.rounded(uncertainty, 4))
-                        .saying(sentence(fit, seat, clearance, uncertainty, zoned.verdict()));
+                        .saying(sentence(fit, seat, clearance, uncertainty, zoned));
         return new MeasuredFit(clearance, uncertainty, ofHole, ofShaft, told);
     }
 
@@ -140,11 +141,11 @@ public record MeasuredFit(
                                 measured.sizeMm, measured.uncertaintyMm, limits.leastMm()));
     }
 
-    private static Edges edges(Fit fit, @Asks("what the seat has to do") Seat seat) {
+    private static Edges edges(Fit fit, Seat seat) {
         return Edges.growing(fit.leastMm(), fit.mostMm(), renewFrom(fit, seat));
     }
 
-    private static double renewFrom(Fit fit, @Asks("what the seat has to do") Seat seat) {
+    private static double renewFrom(Fit fit, Seat seat) {
         return switch (seat) {
             case TURNING_LOAD -> Math.max(fit.mostMm(), 0);
             case STANDING_LOAD, HUB -> fit.mostMm() + width(fit, RENEWAL_GRADE);
@@ -158,11 +159,7 @@ public record MeasuredFit(
     }
 
     private static String sentence(
-            Fit fit,
-            @Asks("what the seat has to do") Seat seat,
-            double clearance,
-            double uncertainty,
-            Verdict verdict) {
+            Fit fit, Seat seat, double clearance, double uncertainty, Zoned zoned) {
         var is =
                 "%s ± %s mm%s against %s to %s mm"
                         .formatted(
@@ -171,9 +168,11 @@ public record MeasuredFit(
                                 clearance < 0 ? ", interference," : " of clearance",
                                 PlainDigits.rounded(fit.leastMm(), 3),
                                 PlainDigits.rounded(fit.mostMm(), 3));
-        return switch (verdict) {
+        return switch (zoned.verdict()) {
             case CLEAR_PASS ->
-                    clearance > fit.mostMm() ? is + ": worn but usable." : is + ": the pair fits.";
+                    zoned.counts() == Zone.WATCH
+                            ? is + ": worn but usable."
+                            : is + ": the pair fits.";
             case DOUBTFUL ->
                     is + ": within the uncertainty of a limit. Measure again with a better tool.";
             case CLEAR_FAIL ->

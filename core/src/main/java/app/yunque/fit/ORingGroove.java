@@ -28,6 +28,7 @@ public record ORingGroove(double squeeze, double stretch, Told told) {
     private static final Edges MOVING = Edges.growing(0.08, 0.20, 0.20);
     private static final double LEAST_STRETCH = 0.01;
     private static final double MOST_STRETCH = 0.06;
+    private static final double SLACK = 1e-9;
 
     /**
      * @param cordMm       W (mm)
@@ -57,8 +58,8 @@ public record ORingGroove(double squeeze, double stretch, Told told) {
         var band = moving ? MOVING : STATIC;
         double least = band.least() == null ? 0 : band.least();
         double most = band.mostNew() == null ? 0 : band.mostNew();
-        boolean isSqueezed = squeeze >= least && squeeze <= most;
-        boolean isStretched = stretch >= LEAST_STRETCH && stretch <= MOST_STRETCH;
+        boolean isSqueezed = squeeze >= least - SLACK && squeeze <= most + SLACK;
+        boolean isStretched = stretch >= LEAST_STRETCH - SLACK && stretch <= MOST_STRETCH + SLACK;
         var told =
                 Told.of("common practice, no source; ISO 3601, from memory")
                         .verdict(

@@ -6,6 +6,7 @@ import app.yunque.measure.PublicRule;
 import app.yunque.measure.Range;
 import app.yunque.measure.Refused;
 import app.yunque.measure.Told;
+import app.yunque.measure.Zone;
 import app.yunque.measure.Zoned;
 
 /**
@@ -64,7 +65,7 @@ public record SealLand(double speedMPerS, Told told) {
                         .saying(
                                 switch (zoned.verdict()) {
                                     case CLEAR_PASS ->
-                                            grooveMm > POLISH_MM
+                                            zoned.counts() == Zone.WATCH
                                                     ? "A sleeve over the groove, or set the seal 2 to 3 mm beside its track."
                                                     : "Polish it round the shaft, or set the seal beside its track.";
                                     case DOUBTFUL ->

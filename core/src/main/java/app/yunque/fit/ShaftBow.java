@@ -7,6 +7,7 @@ import app.yunque.measure.PublicRule;
 import app.yunque.measure.Range;
 import app.yunque.measure.Refused;
 import app.yunque.measure.Told;
+import app.yunque.measure.Zone;
 import app.yunque.measure.Zoned;
 
 /**
@@ -115,7 +116,7 @@ public record ShaftBow(double bowMm, double slopePerMm, Told told) {
                                                 place.words,
                                                 switch (zoned.verdict()) {
                                                     case CLEAR_PASS ->
-                                                            worst > place.newMm
+                                                            zoned.counts() == Zone.WATCH
                                                                     ? "worn but usable"
                                                                     : "straight enough";
                                                     case DOUBTFUL ->

@@ -196,7 +196,7 @@ public record ShimPack(
                                                         .collect(Collectors.joining(" and ")))));
     }
 
-    private static List<Stock> sorted(@Asks("what lies on the shelf") List<Stock> stock) {
+    private static List<Stock> sorted(List<Stock> stock) {
         var merged =
                 stock.stream()
                         .collect(Collectors.toMap(Stock::thicknessUm, Stock::pieces, Integer::sum));

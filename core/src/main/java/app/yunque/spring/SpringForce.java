@@ -110,7 +110,7 @@ public record SpringForce(double ratePerMm, double forceN, double stressMpa, Tol
     }
 
     /** @throws Refused where the spring is solid at that length or does not reach it */
-    static void refuseUnfit(@Asks("the spring") Coil spring, double fittedMm, String field) {
+    static void refuseUnfit(Coil spring, double fittedMm, String field) {
         if (fittedMm <= spring.solidMm() + SLACK) {
             throw Refused.because(
                     field,
