@@ -91,6 +91,8 @@ final class Plan {
     /** Any reading against its limits, as a share. */
     static void measure(Mechanic m) {
         var room = m.region("Measuring room");
+        // A check that a rule measures opens with its drawer; any reading is taken here.
+        room.getByLabel("Measure or work out").selectOption("A reading against its limits");
         room.getByLabel("Measured is").selectOption("a share, an angle, a force");
         room.getByLabel("Reading 1").last().fill("1");
         m.page.keyboard().press("Enter");
