@@ -52,11 +52,10 @@ export function MeasuringRoom({ view, station, wanted, onWanted, opened, only }:
       setName(opened.drawer);
       if (opened.stage === 0) {
         setTyped("");
+        room.current?.scrollIntoView?.({ block: "start" });
       } else {
-        setTyped(undefined);
         setGear(`${opened.stage}`);
       }
-      room.current?.scrollIntoView?.({ block: "start" });
     }
   }, [opened]);
   const part = view.steps.find((step) => step.id === wanted?.stepId);

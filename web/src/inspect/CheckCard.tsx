@@ -1,6 +1,6 @@
 import { Button, Checkbox, TextInput } from "@mantine/core";
 import { useQuery } from "@tanstack/react-query";
-import { useEffect, useState } from "react";
+import { useEffect, useMemo, useState } from "react";
 import type { Check, JobView, Look, PlanLine } from "../api/types";
 import { MeasuringRoom } from "../drawers/MeasuringRoom";
 import { useKeep } from "../job/bench";
@@ -54,6 +54,15 @@ export function CheckCard({ view, station, line, check, next, onNext }: Props) {
   const pad = padOf(view, line);
   const mesh = pad && view.meshes.find((m) => m.stage === pad.stage);
   const drawer = drawerOf(view, line);
+  // The same objects as long as they mean the same: a new one opens its drawer again, over what somebody chose meanwhile.
+  const wanted = useMemo(
+    () => (drawer === undefined ? { stepId: line.stepId, stage: line.stage, check, strict } : undefined),
+    [drawer, line.stepId, line.stage, check, strict],
+  );
+  const opened = useMemo(
+    () => (drawer === undefined ? undefined : { drawer, stage: line.stage ?? 0 }),
+    [drawer, line.stage],
+  );
   const before = view.leftOpen
     .filter(
       (l) => l.given.check === check.id && (l.given.stepId ?? l.given.stage) === (line.stepId ?? line.stage),
@@ -242,10 +251,8 @@ export function CheckCard({ view, station, line, check, next, onNext }: Props) {
         <MeasuringRoom
           view={view}
           station={station}
-          wanted={
-            drawer === undefined ? { stepId: line.stepId, stage: line.stage, check, strict } : undefined
-          }
-          opened={drawer === undefined ? undefined : { drawer, stage: line.stage ?? 0 }}
+          wanted={wanted}
+          opened={opened}
           onWanted={(wanted) => !wanted && onNext()}
           only
         />

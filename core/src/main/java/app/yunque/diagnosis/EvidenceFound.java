@@ -1,6 +1,7 @@
 package app.yunque.diagnosis;
 
 import app.yunque.diagnosis.EvidenceTable.Test;
+import app.yunque.finding.Look;
 import app.yunque.finding.Measured;
 import app.yunque.finding.PartFinding;
 import app.yunque.finding.Severity;
@@ -13,7 +14,7 @@ import java.util.TreeSet;
 
 /**
  * The evidence that a job holds already: signs from the complaint, tests from what was found and measured, so that nothing is typed twice. Of several parts one that is bad
- * makes a test positive; negative it is only where nothing is bad and something was looked at. Source: common practice, no source.
+ * makes a test positive; negative it is only where nothing is bad and something was looked at. What was looked at after the work says nothing of what came in. Source: common practice, no source.
  */
 public final class EvidenceFound {
     private static final String CONDEMNED = "condemned";
@@ -59,6 +60,7 @@ public final class EvidenceFound {
             Collection<Measured> measured) {
         return findings.stream()
                         .filter(f -> test.checks().contains(f.check()))
+                        .filter(f -> f.look() != Look.AFTER_WORK)
                         .anyMatch(
                                 f ->
                                         words.contains(f.word())

@@ -297,6 +297,13 @@ class DiagnosisTest {
         assertThat(evidence.negative()).containsExactlyInAnyOrder("T10", "T12");
     }
 
+    /** What is clean after the work was not clean when it came in. */
+    @Test
+    void whatIsSeenAfterTheWorkIsNoEvidence() {
+        var after = List.of(PartFinding.of("PLG-1", "blows free", Look.AFTER_WORK, "Tomás"));
+        assertThat(EvidenceFound.of("", Set.of(), after, List.of())).isEqualTo(Evidence.NOTHING);
+    }
+
     /** A doubtful measurement says nothing either way. */
     @Test
     void whatIsDoubtfulIsNoEvidence() {
