@@ -2767,9 +2767,29 @@ export interface paths {
         put?: never;
         /**
          * Parallel key
-         * @description Section and depths for a shaft, the torque it carries, what its slack means.
+         * @description Section and depths for a shaft, the torque it carries, the free turn of its slack.
          */
         post: operations["calc fit/key"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/fit/key-slack": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Slack of a key
+         * @description Whether a key may rock as much as it does.
+         */
+        post: operations["calc fit/key-slack"];
         delete?: never;
         options?: never;
         head?: never;
@@ -3537,9 +3557,9 @@ export interface components {
             caution: string;
             afterWork?: boolean;
             goneAfterWashing?: boolean;
-            raisedOnStrictParts?: boolean;
             must?: boolean;
             conditional?: boolean;
+            raisedOnStrictParts?: boolean;
         };
         CheckAnswer: {
             /** @enum {string} */
@@ -3898,6 +3918,7 @@ export interface components {
             folded: string[];
             checks: string[];
             steps: string[];
+            isRule: boolean;
             examples: components["schemas"]["Example"][];
         };
         DriveAnswer: {
@@ -4587,6 +4608,11 @@ export interface components {
             keptBy: string;
             /** Format: date-time */
             keptAt: string;
+        };
+        KeySlack: {
+            /** Format: double */
+            renewMm: number;
+            told: components["schemas"]["Told"];
         };
         Kind: {
             kind: string;
@@ -12291,8 +12317,11 @@ export interface operations {
                     shaftMm: number;
                     /** @description its bore when free, 5 to 60 mm */
                     relaxedBoreMm: number;
+                    /** @description uncertainty of the bore, 0 to 1 mm */
+                    uncertaintyMm: number;
                     thrust: boolean;
                     damaged: boolean;
+                    strict: boolean;
                 };
             };
         };
@@ -12739,9 +12768,6 @@ export interface operations {
                     pressureMpa: number;
                     /** @description slack in both keyways together, 0 to 3 mm */
                     slackMm: number;
-                    /** @description uncertainty of the slack, 0 to 1 mm */
-                    uncertaintyMm: number;
-                    demanding: boolean;
                 };
             };
         };
@@ -12753,6 +12779,48 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ParallelKey"];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc fit/key-slack": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description diameter of the shaft, 6.001 to 110 mm */
+                    shaftMm: number;
+                    /** @description slack in both keyways together, 0 to 3 mm */
+                    slackMm: number;
+                    /** @description uncertainty of the slack, 0 to 1 mm */
+                    uncertaintyMm: number;
+                    demanding: boolean;
+                    strict: boolean;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeySlack"];
                 };
             };
             /** @description A value is missing or impossible; its field says why. */
@@ -13119,6 +13187,7 @@ export interface operations {
                     uncertaintyMm: number;
                     /** @description speed, 0 to 20000 min⁻¹ */
                     speedRpm: number;
+                    strict: boolean;
                 };
             };
         };
@@ -13161,6 +13230,7 @@ export interface operations {
                     place: "BEARING_SEATS" | "GEAR_SEAT" | "BARE_SHAFT";
                     /** @description uncertainty of a reading, 0 to 1 mm */
                     uncertaintyMm: number;
+                    strict: boolean;
                 };
             };
         };

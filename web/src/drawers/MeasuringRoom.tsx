@@ -12,7 +12,7 @@ import { KeptAnswers, type Room } from "./KeptAnswers";
 import { drawersQuery, isOfTheOilRoom } from "./queries";
 import { Sheet } from "./Sheet";
 import { initialEntries } from "./sheet.model";
-import { limitEntries, strictEntry, type Wanted } from "./wanted.model";
+import { limitEntries, prefill, type Wanted } from "./wanted.model";
 
 interface Props {
   view: JobView;
@@ -184,7 +184,7 @@ export function MeasuringRoom({ view, station, wanted, onWanted, opened, only }:
                 drawer,
                 wanted && drawer.name === AGAINST_LIMITS
                   ? limitEntries(wanted)
-                  : { ...papers.data, ...strictEntry(wanted) },
+                  : prefill(drawer, papers.data, wanted),
               )}
               keep={save}
               keepLabel="Keep to this job"

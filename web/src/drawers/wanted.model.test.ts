@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import type { Check } from "../api/types";
-import { limitEntries } from "./wanted.model";
+import { limitEntries, prefill } from "./wanted.model";
 
 const check = (limits: Check["limits"]) => ({ id: "X", source: "a book", limits }) as Check;
 const wanted = (limits: Check["limits"], strict = false) =>
@@ -33,5 +33,21 @@ describe("a check that is measured", () => {
 
   it("brings no limit that is not known", () => {
     expect(wanted(undefined)).toEqual({ part: { text: "ORDINARY", unit: "" } });
+  });
+
+  it("fills a drawer of a rule only with what stands under its own name", () => {
+    const of = (text: string) => ({ text, unit: "mm" });
+    const known = {
+      radiusMm: of("60.1"),
+      "bearing-rolling-drag.cordMm": of("3"),
+      "fit-press.cordMm": of("9"),
+    };
+    const rule = { name: "bearing-rolling-drag", isRule: true } as never;
+    expect(prefill(rule, known, undefined)).toEqual({ cordMm: of("3") });
+    expect(prefill(rule, known, { check: {} as never, strict: true })).toEqual({
+      cordMm: of("3"),
+      strict: { text: "YES", unit: "" },
+    });
+    expect(prefill({ name: "backlash", isRule: false } as never, known, undefined)).toEqual(known);
   });
 });

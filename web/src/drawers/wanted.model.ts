@@ -1,4 +1,4 @@
-import type { Check, EnteredNumber } from "../api/types";
+import type { Check, DrawerView, EnteredNumber } from "../api/types";
 
 /** A check of a part that is to be measured. */
 export interface Wanted {
@@ -35,6 +35,21 @@ export function limitEntries({ check, strict }: Wanted): Record<string, EnteredN
   };
 }
 
-/** What a drawer that judges a part is told of it; nothing where no part is wanted. */
-export const strictEntry = (wanted: Wanted | undefined): Record<string, EnteredNumber> =>
-  wanted ? { strict: { text: wanted.strict ? "YES" : "NO", unit: "" } } : {};
+/**
+ * What a drawer starts with: of the papers and the log. A drawer of a rule takes only what stands under its own name, because rules call unlike things
+ * alike: the radius of a gear is not that of a cord.
+ */
+export function prefill(
+  drawer: DrawerView,
+  known: Record<string, EnteredNumber>,
+  wanted: Wanted | undefined,
+): Record<string, EnteredNumber> {
+  if (!drawer.isRule) {
+    return known;
+  }
+  const own = Object.entries(known)
+    .filter(([name]) => name.startsWith(`${drawer.name}.`))
+    .map(([name, value]) => [name.slice(drawer.name.length + 1), value]);
+  const strict = wanted ? { strict: { text: wanted.strict ? "YES" : "NO", unit: "" } } : {};
+  return { ...Object.fromEntries(own), ...strict };
+}

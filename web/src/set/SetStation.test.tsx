@@ -33,6 +33,7 @@ const BEVEL = {
   folded: [],
   checks: [],
   steps: [],
+  isRule: false,
   examples: [],
 };
 

@@ -124,27 +124,31 @@ class WhatRulesSayTest {
                 .anyMatch(
                         w -> w.contains("stretched by 1.0 %") || w.contains("stretched by 0.9 %"));
         says(
-                SealLand.of(30, 0.04, 0, 1000).told(),
+                SealLand.of(30, 0.04, 0, 1000, false).told(),
                 "Polish it round the shaft, or set the seal beside its track.");
         says(
-                SealLand.of(30, 0.06, 0, 1000).told(),
+                SealLand.of(30, 0.06, 0, 1000, false).told(),
                 "A sleeve over the groove, or set the seal 2 to 3 mm beside its track.");
         says(
-                SealLand.of(30, 0.26, 0, 1000).told(),
+                SealLand.of(30, 0.26, 0, 1000, false).told(),
                 "Too deep: renew the shaft or have it built up.");
         says(
-                SealLand.of(30, 0.25, 0.01, 1000).told(),
+                SealLand.of(30, 0.25, 0.01, 1000, false).told(),
                 "Within the uncertainty of a limit: measure the groove again.");
-        says(CirclipGrip.of(25, 23.2, true, false).told(), "It may go back.");
-        says(CirclipGrip.of(25, 23.4, false, false).told(), "It may go back, to locate only.");
+        says(CirclipGrip.of(25, 23.2, 0, true, false, false).told(), "It may go back.");
         says(
-                CirclipGrip.of(25, 23.4, true, false).told(),
+                CirclipGrip.of(25, 23.4, 0, false, false, false).told(),
+                "It may go back, to locate only.");
+        says(
+                CirclipGrip.of(25, 23.4, 0, true, false, false).told(),
                 "Renew it: 71 % of its grip is left, too little to carry thrust.");
-        says(CirclipGrip.of(25, 23.7, true, false).told(), "Renew it: 29 % of its grip is left.");
-        says(CirclipGrip.of(25, 23.2, true, true).told(), "Renew it: it was bent.");
-        assertThat(CirclipGrip.of(25, 23.2, true, false).told().warnings()).hasSize(1);
-        assertThat(CirclipGrip.of(25, 23.2, false, false).told().warnings()).isEmpty();
-        assertThat(figure(CirclipGrip.of(25, 23.4, false, false).told(), "gripPercent"))
+        says(
+                CirclipGrip.of(25, 23.7, 0, true, false, false).told(),
+                "Renew it: 29 % of its grip is left.");
+        says(CirclipGrip.of(25, 23.2, 0, true, true, false).told(), "Renew it: it was bent.");
+        assertThat(CirclipGrip.of(25, 23.2, 0, true, false, false).told().warnings()).hasSize(1);
+        assertThat(CirclipGrip.of(25, 23.2, 0, false, false, false).told().warnings()).isEmpty();
+        assertThat(figure(CirclipGrip.of(25, 23.4, 0, false, false, false).told(), "gripPercent"))
                 .isEqualTo(71.4286, within(5e-5));
     }
 
@@ -322,7 +326,7 @@ class WhatRulesSayTest {
                                 ScrewTurns.Approach.UPWARD,
                                 wide)
                         .told(),
-                "Down: 1 turns and 17.5 of 100 divisions; go past by 2.12 mm and come back, so that it ends from below.");
+                "Down: 1 turn and 17.5 of 100 divisions; go past by 2.12 mm and come back, so that it ends from below.");
         assertThat(
                         ScrewTurns.of(
                                         5,

@@ -131,10 +131,11 @@ public record ScrewTurns(double turns, int whole, double divisions, double pastM
                                 PlainDigits.exact(screw.leadMm()),
                                 PlainDigits.rounded(turns, 4))
                         .saying(
-                                "%s%s turns and %s of %d divisions%s."
+                                "%s%s %s and %s of %d divisions%s."
                                         .formatted(
                                                 move < 0 ? "Down: " : "Up: ",
                                                 Math.abs(whole),
+                                                Math.abs(whole) == 1 ? "turn" : "turns",
                                                 PlainDigits.rounded(Math.abs(rest), 1),
                                                 screw.divisionsPerTurn,
                                                 past > 0

@@ -7,6 +7,7 @@ import app.yunque.measure.Range;
 import app.yunque.measure.Refused;
 import app.yunque.measure.Told;
 import app.yunque.measure.Verdict;
+import app.yunque.mesh.Material;
 
 /**
  * What becomes of the float of a pair of tapered or angular bearings when case and shaft warm: L (α_h ΔT_h − α_s ΔT_s), gained by a pair that faces
@@ -23,7 +24,7 @@ public record WarmPair(double changeMm, double warmMm, Told told) {
             Range.of("coldFloatMm", "float when cold, minus for preload", -0.5, 2, "mm");
     public static final Range EXPANSION =
             Range.of("caseExpansionPerMK", "expansion of the case", 5, 30, "10⁻⁶/K");
-    private static final double STEEL_PER_MK = 11.5;
+    private static final double STEEL_PER_MK = 1e6 * Material.STEEL.expansionPerKelvin();
 
     /** Which way the pair faces. */
     public enum Facing {
@@ -45,7 +46,7 @@ public record WarmPair(double changeMm, double warmMm, Told told) {
 
     /**
      * @param spanMm             L, between the back faces of the outer rings (mm)
-     * @param caseExpansionPerMK expansion of the case (10⁻⁶/K): iron 10.5, aluminium 23
+     * @param caseExpansionPerMK expansion of the case (10⁻⁶/K): iron 10.5, aluminium 22
      * @param caseRiseK          how much warmer the case gets (K)
      * @param shaftRiseK         how much warmer the shaft gets (K)
      * @param facing             which way the pair faces
@@ -91,7 +92,7 @@ public record WarmPair(double changeMm, double warmMm, Told told) {
                                 PlainDigits.exact(spanMm),
                                 PlainDigits.exact(caseExpansionPerMK),
                                 PlainDigits.exact(caseRiseK),
-                                PlainDigits.exact(STEEL_PER_MK),
+                                PlainDigits.rounded(STEEL_PER_MK, 1),
                                 PlainDigits.exact(shaftRiseK),
                                 PlainDigits.rounded(facing.sign * change, 4))
                         .school("The raceways grow in diameter as well and work against it.")

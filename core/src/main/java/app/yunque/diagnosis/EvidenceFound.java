@@ -6,9 +6,11 @@ import app.yunque.finding.Measured;
 import app.yunque.finding.PartFinding;
 import app.yunque.finding.Severity;
 import app.yunque.inspection.Circumstance;
+import app.yunque.inspection.Complaint;
 import app.yunque.measure.Verdict;
 import java.util.Collection;
 import java.util.List;
+import java.util.Locale;
 import java.util.Set;
 import java.util.TreeSet;
 
@@ -37,7 +39,9 @@ public final class EvidenceFound {
         var present = new TreeSet<String>();
         for (var sign : EvidenceTable.shipped().signs().values()) {
             if (sign.saidBy().stream().anyMatch(said::contains)
-                    || sign.readBy().stream().anyMatch(p -> p.matcher(complaint).find())) {
+                    || sign.readBy().stream()
+                            .anyMatch(
+                                    p -> Complaint.isSaid(p, complaint.toLowerCase(Locale.ROOT)))) {
                 present.add(sign.id());
             }
         }

@@ -55,9 +55,7 @@ final class EvidenceReader {
                 split(cells[2], "\\s+").stream()
                         .map(Circumstance::valueOf)
                         .collect(Collectors.toUnmodifiableSet()),
-                split(cells[3], ",\\s*").stream()
-                        .map(p -> Pattern.compile("\\b" + p, Pattern.CASE_INSENSITIVE))
-                        .toList());
+                split(cells[3], ",\\s*").stream().map(p -> Pattern.compile("\\b" + p)).toList());
     }
 
     private static Cause cause(String[] cells) {

@@ -8,6 +8,7 @@ import app.yunque.measure.Range;
 import app.yunque.measure.Refused;
 import app.yunque.measure.Told;
 import app.yunque.measure.Verdict;
+import app.yunque.measure.Zone;
 import app.yunque.measure.Zoned;
 
 /**
@@ -23,6 +24,8 @@ public record CirclipGrip(double grip, Told told) {
                     .advising(
                             "The built-in table holds 10, 12, 15, 16, 17, 20, 25, 30, 35, 40, 45 and 50 mm.");
     public static final Range BORE = Range.of("relaxedBoreMm", "its bore when free", 5, 60, "mm");
+    public static final Range UNCERTAINTY =
+            Range.of("uncertaintyMm", "uncertainty of the bore", 0, 1, "mm");
     private static final double CARRIES = 0.8;
     private static final double LOCATES = 0.5;
     private static final double SLACK = 1e-9;
@@ -46,8 +49,10 @@ public record CirclipGrip(double grip, Told told) {
     /**
      * @param shaftMm       diameter of the shaft (mm), one of the table
      * @param relaxedBoreMm bore of the circlip when free (mm)
+     * @param uncertaintyMm its expanded uncertainty (mm), k = 2
      * @param thrust        true when it carries thrust
      * @param damaged       true when it is twisted, was opened too far, or a hole for the pliers is torn
+     * @param strict        true on a part for which doubtful counts as failed
      */
     @PublicRule(
             at = "fastener/circlip",
@@ -58,9 +63,12 @@ public record CirclipGrip(double grip, Told told) {
     public static CirclipGrip of(
             double shaftMm,
             double relaxedBoreMm,
+            double uncertaintyMm,
             @Asks("it carries thrust") boolean thrust,
-            @Asks("it is twisted, opened too far, or torn at a hole") boolean damaged) {
-        Refused.ifAny(SHAFT.judge(shaftMm), BORE.judge(relaxedBoreMm));
+            @Asks("it is twisted, opened too far, or torn at a hole") boolean damaged,
+            @Asks("it holds, stops or carries the load") boolean strict) {
+        Refused.ifAny(
+                SHAFT.judge(shaftMm), BORE.judge(relaxedBoreMm), UNCERTAINTY.judge(uncertaintyMm));
         double[] row = null;
         for (var one : TABLE) {
             if (Math.abs(one[0] - shaftMm) < SLACK) {
@@ -74,16 +82,18 @@ public record CirclipGrip(double grip, Told told) {
                             .formatted(PlainDigits.exact(shaftMm), SHAFT.remedy()));
         }
         double grip = (row[2] - relaxedBoreMm) / (row[2] - row[1]);
-        boolean stays = !damaged && (grip >= CARRIES - SLACK || !thrust && grip >= LOCATES - SLACK);
+        var zoned =
+                Zoned.of(
+                        Edges.shrinking(null, CARRIES, thrust ? CARRIES : LOCATES),
+                        grip,
+                        uncertaintyMm / (row[2] - row[1]),
+                        strict);
+        var verdict = damaged ? Verdict.CLEAR_FAIL : zoned.verdict();
+        boolean stays = verdict.isPass();
         var told =
                 Told.of("DIN 471, from memory; the shares judgement, no source")
-                        .judged(
-                                Zoned.of(
-                                        Edges.shrinking(null, CARRIES, thrust ? CARRIES : LOCATES),
-                                        grip,
-                                        0,
-                                        false))
-                        .verdict(stays ? Verdict.CLEAR_PASS : Verdict.CLEAR_FAIL)
+                        .judged(zoned)
+                        .verdict(verdict)
                         .figure("gripPercent", "grip that is left", 100 * grip, "%", 0)
                         .figure("newBoreMm", "bore of a new one", row[1], "mm", 1)
                         .figure("grooveMm", "groove", row[2], "mm", 1)
@@ -101,18 +111,24 @@ public record CirclipGrip(double grip, Told told) {
                         .saying(
                                 damaged
                                         ? "Renew it: it was bent."
-                                        : stays
-                                                ? "It may go back%s."
-                                                        .formatted(
-                                                                grip < CARRIES - SLACK
-                                                                        ? ", to locate only"
-                                                                        : "")
-                                                : "Renew it: %s %% of its grip is left%s."
-                                                        .formatted(
-                                                                PlainDigits.rounded(100 * grip, 0),
-                                                                thrust && grip >= LOCATES - SLACK
-                                                                        ? ", too little to carry thrust"
-                                                                        : ""));
+                                        : verdict == Verdict.DOUBTFUL
+                                                ? "Within the uncertainty of a limit: measure its bore again."
+                                                : stays
+                                                        ? "It may go back%s."
+                                                                .formatted(
+                                                                        zoned.counts() == Zone.WATCH
+                                                                                ? ", to locate only"
+                                                                                : "")
+                                                        : "Renew it: %s %% of its grip is left%s."
+                                                                .formatted(
+                                                                        PlainDigits.rounded(
+                                                                                100 * grip, 0),
+                                                                        thrust
+                                                                                        && grip
+                                                                                                >= LOCATES
+                                                                                                        - SLACK
+                                                                                ? ", too little to carry thrust"
+                                                                                : ""));
         return new CirclipGrip(grip, told);
     }
 }

@@ -158,7 +158,6 @@ public record ShearPin(double leastNm, double mostNm, double limitNm, Guards gua
             at = "fastener/shear-pin",
             title = "Does the shear pin protect?",
             says = "Where it cuts against what the box bears, and against the pin of the list.",
-            answers = {"SHP-1"},
             sets = {"S-13"})
     public static ShearPin of(
             @Asks("the pin that is in") Pin pin,

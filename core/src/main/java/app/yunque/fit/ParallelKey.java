@@ -1,18 +1,16 @@
 package app.yunque.fit;
 
 import app.yunque.measure.Asks;
-import app.yunque.measure.Edges;
 import app.yunque.measure.PlainDigits;
 import app.yunque.measure.PublicRule;
 import app.yunque.measure.Range;
 import app.yunque.measure.Refused;
 import app.yunque.measure.Told;
-import app.yunque.measure.Zoned;
 
 /**
  * The parallel key of a shaft: its section and depths, the torque its shear and its flanks carry, and the lost motion of its slack. Shear
- * T = τ b L d/2, crushing of the hub T = p (h − t₁) L_t d/2 with L_t = L − b for round ends; slack c gives 2 c/d of free turn, up to 0.03 mm it is as new, from 5 % of
- * its width it is renewed, from 2 % where it feeds, times or lifts. Source: DIN 6885-1, ISO 773, from memory; the simple form without a load factor; slack as its check.
+ * T = τ b L d/2, crushing of the hub T = p (h − t₁) L_t d/2 with L_t = L − b for round ends; slack c gives 2 c/d of free turn. Source:
+ * DIN 6885-1, ISO 773, from memory; the simple form without a load factor.
  *
  * @param widthMm       b (mm)
  * @param heightMm      h (mm)
@@ -42,11 +40,6 @@ public record ParallelKey(
             Range.of("pressureMpa", "pressure its flanks may bear", 5, 500, "MPa");
     public static final Range SLACK =
             Range.of("slackMm", "slack in both keyways together", 0, 3, "mm");
-    public static final Range UNCERTAINTY =
-            Range.of("uncertaintyMm", "uncertainty of the slack", 0, 1, "mm");
-    private static final double NEW_SLACK_MM = 0.03;
-    private static final double WIDE_LIP = 0.05;
-    private static final double TIGHT_LIP = 0.02;
 
     private static final double[] UP_TO = {
         8, 10, 12, 17, 22, 30, 38, 44, 50, 58, 65, 75, 85, 95, 110
@@ -78,31 +71,26 @@ public record ParallelKey(
      * @param shearStressMpa shear stress it may bear (MPa)
      * @param pressureMpa    pressure the weaker of key and hub may bear (MPa)
      * @param slackMm        slack in both keyways together (mm)
-     * @param uncertaintyMm  its expanded uncertainty (mm), k = 2
-     * @param demanding      true where it feeds, times or lifts
      */
     @PublicRule(
             at = "fit/key",
             title = "Parallel key",
-            says = "Section and depths for a shaft, the torque it carries, what its slack means.",
-            answers = {"KEY-1"})
+            says =
+                    "Section and depths for a shaft, the torque it carries, the free turn of its slack.")
     public static ParallelKey of(
             double shaftMm,
             double lengthMm,
             @Asks("its ends are round") boolean roundEnds,
             double shearStressMpa,
             double pressureMpa,
-            double slackMm,
-            double uncertaintyMm,
-            @Asks("it feeds, times or lifts") boolean demanding) {
+            double slackMm) {
         Refused.ifAny(
                 SHAFT.judge(shaftMm),
                 LENGTH.judge(lengthMm),
                 SHEAR.judge(shearStressMpa),
                 PRESSURE.judge(pressureMpa),
-                SLACK.judge(slackMm),
-                UNCERTAINTY.judge(uncertaintyMm));
-        var section = SECTIONS[ToleranceTable.within(shaftMm, UP_TO, "shaftMm", "keys")];
+                SLACK.judge(slackMm));
+        var section = section(shaftMm);
         double width = section[0];
         double height = section[1];
         double bearing = roundEnds ? lengthMm - width : lengthMm;
@@ -117,18 +105,6 @@ public record ParallelKey(
         double lost = Math.toDegrees(2 * slackMm / shaftMm);
         var told =
                 Told.of("DIN 6885-1, ISO 773, from memory; simple form, no load factor")
-                        .judged(
-                                Zoned.of(
-                                        Edges.growing(
-                                                null,
-                                                NEW_SLACK_MM,
-                                                Math.max(
-                                                        NEW_SLACK_MM,
-                                                        (demanding ? TIGHT_LIP : WIDE_LIP)
-                                                                * width)),
-                                        slackMm,
-                                        uncertaintyMm,
-                                        false))
                         .words(
                                 "section",
                                 "key",
@@ -141,9 +117,6 @@ public record ParallelKey(
                         .figure("crushTorqueNm", "torque its flanks carry", crush, "N·m", 1)
                         .figure("shearTorqueNm", "torque that shears it", shear, "N·m", 1)
                         .figure("lostDeg", "free turn by the slack", lost, "°", 3)
-                        .warnIf(
-                                slackMm > WIDE_LIP * width,
-                                "Slack of more than 5 % of its width: renew the key; with a hammered lip the next wider key or a new shaft (judgement).")
                         .line(
                                 "T = p (h − t₁) L_t d / 2",
                                 "%s × %s × %s × %s / 2 = %s N·m",
@@ -161,5 +134,14 @@ public record ParallelKey(
                                                 PlainDigits.rounded(Math.min(crush, shear), 0),
                                                 crush <= shear ? "its flanks give" : "it shears"));
         return new ParallelKey(width, height, section[2], section[3], shear, crush, lost, told);
+    }
+
+    private static double[] section(double shaftMm) {
+        return SECTIONS[ToleranceTable.within(shaftMm, UP_TO, "shaftMm", "keys")];
+    }
+
+    /** Width of the key of a shaft (mm). */
+    static double widthOn(double shaftMm) {
+        return section(shaftMm)[0];
     }
 }

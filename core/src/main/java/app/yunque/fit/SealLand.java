@@ -1,5 +1,6 @@
 package app.yunque.fit;
 
+import app.yunque.measure.Asks;
 import app.yunque.measure.Edges;
 import app.yunque.measure.PlainDigits;
 import app.yunque.measure.PublicRule;
@@ -32,6 +33,7 @@ public record SealLand(double speedMPerS, Told told) {
      * @param grooveMm      depth of the groove a side (mm)
      * @param uncertaintyMm its expanded uncertainty (mm), k = 2
      * @param speedRpm      speed of the shaft (min⁻¹)
+     * @param strict        true on a part for which doubtful counts as failed
      */
     @PublicRule(
             at = "fit/seal-land",
@@ -40,7 +42,11 @@ public record SealLand(double speedMPerS, Told told) {
             answers = {"LND-2"},
             sets = {"S-13"})
     public static SealLand of(
-            double shaftMm, double grooveMm, double uncertaintyMm, double speedRpm) {
+            double shaftMm,
+            double grooveMm,
+            double uncertaintyMm,
+            double speedRpm,
+            @Asks("it holds, stops or carries the load") boolean strict) {
         Refused.ifAny(
                 SHAFT.judge(shaftMm),
                 GROOVE.judge(grooveMm),
@@ -48,7 +54,8 @@ public record SealLand(double speedMPerS, Told told) {
                 SPEED.judge(speedRpm));
         double speed = Math.PI * shaftMm * speedRpm / 60_000;
         var zoned =
-                Zoned.of(Edges.growing(null, POLISH_MM, SLEEVE_MM), grooveMm, uncertaintyMm, false);
+                Zoned.of(
+                        Edges.growing(null, POLISH_MM, SLEEVE_MM), grooveMm, uncertaintyMm, strict);
         var told =
                 Told.of("common practice, no source; ISO 6194, DIN 3760, from memory")
                         .judged(zoned)

@@ -1,15 +1,17 @@
 package app.yunque.fit;
 
+import app.yunque.mesh.Material;
+
 /**
  * What a hub, a shaft or a case is made of: stiffness, expansion, and where an ordinary grade of it yields. Source: handbook values, from memory;
- * the yield points are those of weak grades, judgement, no source.
+ * expansions are those of {@link Material}; the yield points are those of weak grades, judgement, no source.
  */
 public enum SeatMaterial {
-    STEEL("steel", 206_000, 0.30, 11.5e-6, 240, 150),
+    STEEL("steel", 206_000, 0.30, Material.STEEL.expansionPerKelvin(), 240, 150),
     BEARING_STEEL("bearing steel", 206_000, 0.30, 12.5e-6, 1000, 120),
-    CAST_IRON("grey cast iron", 110_000, 0.25, 10.5e-6, 150, 150),
-    BRONZE("bronze", 110_000, 0.34, 18e-6, 120, 150),
-    ALUMINIUM("aluminium", 71_000, 0.33, 23e-6, 130, 120);
+    CAST_IRON("grey cast iron", 110_000, 0.25, Material.GREY_IRON.expansionPerKelvin(), 150, 150),
+    BRONZE("bronze", 110_000, 0.34, Material.TIN_BRONZE.expansionPerKelvin(), 120, 150),
+    ALUMINIUM("aluminium", 71_000, 0.33, Material.ALUMINIUM.expansionPerKelvin(), 130, 120);
 
     private final String words;
     private final double modulusMpa;

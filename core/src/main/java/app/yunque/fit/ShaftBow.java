@@ -74,6 +74,7 @@ public record ShaftBow(double bowMm, double slopePerMm, Told told) {
      * @param apartMm       their distance (mm)
      * @param place         where it was read
      * @param uncertaintyMm expanded uncertainty of a run-out (mm), k = 2
+     * @param strict        true on a part for which doubtful counts as failed
      */
     @PublicRule(
             at = "fit/shaft-bow",
@@ -85,7 +86,8 @@ public record ShaftBow(double bowMm, double slopePerMm, Told told) {
             @Asks("second plane") Plane second,
             double apartMm,
             @Asks("read") Place place,
-            double uncertaintyMm) {
+            double uncertaintyMm,
+            @Asks("it holds, stops or carries the load") boolean strict) {
         Refused.ifAny(APART.judge(apartMm), UNCERTAINTY.judge(uncertaintyMm));
         double slope =
                 Math.hypot(second.across() - first.across(), second.up() - first.up()) / apartMm;
@@ -95,7 +97,7 @@ public record ShaftBow(double bowMm, double slopePerMm, Told told) {
                         Edges.growing(null, place.newMm, place.mostMm),
                         worst,
                         uncertaintyMm,
-                        false);
+                        strict);
         var told =
                 Told.of("geometry; limits judgement, no source")
                         .judged(zoned)

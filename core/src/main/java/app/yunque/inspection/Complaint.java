@@ -62,7 +62,12 @@ public record Complaint(Circumstance word, Pattern read, List<String> first, Lis
     }
 
     private boolean isSaidIn(String text) {
-        var found = read.matcher(text);
+        return isSaid(read, text);
+    }
+
+    /** Whether a text says something, and does not say that it is not so. */
+    public static boolean isSaid(Pattern pattern, String text) {
+        var found = pattern.matcher(text);
         while (found.find()) {
             if (!DENIED.matcher(text.substring(0, found.start())).find()) {
                 return true;

@@ -330,6 +330,22 @@ class DiagnosisTest {
                 .isEmpty();
     }
 
+    /** What is denied is not read, in a sign as in a word of the complaint. */
+    @Test
+    void whatIsDeniedIsNoSign() {
+        for (var said :
+                List.of(
+                        "no leak at the output shaft",
+                        "does not leak at the seal",
+                        "Never kicks back")) {
+            assertThat(EvidenceFound.of(said, Set.of(), List.of(), List.of()))
+                    .as(said)
+                    .isEqualTo(Evidence.NOTHING);
+        }
+        assertThat(EvidenceFound.of("LEAKS AT THE SEAL", Set.of(), List.of(), List.of()).present())
+                .containsExactly("S10");
+    }
+
     @Test
     void saysOfATestThatWasNegativeThatItWasNotSo() {
         var d = of(Set.of("S10"), Set.of(), Set.of(), Set.of("T12"));

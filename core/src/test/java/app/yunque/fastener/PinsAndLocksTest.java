@@ -180,11 +180,12 @@ class PinsAndLocksTest {
         "23.56, false, CLEAR_FAIL"
     })
     void aCirclip(double bore, boolean thrust, Verdict verdict) {
-        assertThat(CirclipGrip.of(25, bore, thrust, false).told().verdict()).isEqualTo(verdict);
-        assertThat(CirclipGrip.of(25, 23.4, false, false).told().zone())
+        assertThat(CirclipGrip.of(25, bore, 0, thrust, false, false).told().verdict())
+                .isEqualTo(verdict);
+        assertThat(CirclipGrip.of(25, 23.4, 0, false, false, false).told().zone())
                 .as("0.71 of its grip")
                 .isEqualTo(Zone.WATCH);
-        assertThat(CirclipGrip.of(25, bore, thrust, true).told().verdict())
+        assertThat(CirclipGrip.of(25, bore, 0, thrust, true, false).told().verdict())
                 .isEqualTo(Verdict.CLEAR_FAIL);
     }
 
@@ -204,13 +205,26 @@ class PinsAndLocksTest {
         "50, 45.8, 47"
     })
     void circlipsOfTheTable(double shaft, double bore, double groove) {
-        assertThat(CirclipGrip.of(shaft, bore, true, false).grip()).isEqualTo(1, within(1e-9));
-        assertThat(CirclipGrip.of(shaft, groove, true, false).grip()).isEqualTo(0, within(1e-9));
+        assertThat(CirclipGrip.of(shaft, bore, 0, true, false, false).grip())
+                .isEqualTo(1, within(1e-9));
+        assertThat(CirclipGrip.of(shaft, groove, 0, true, false, false).grip())
+                .isEqualTo(0, within(1e-9));
+    }
+
+    /** A caliper good to 0.05 mm cannot tell 0.79 of a grip of 0.7 mm from 0.8: doubtful, and on what holds failed. */
+    @Test
+    void aCirclipIsNoSurerThanTheCaliper() {
+        assertThat(CirclipGrip.of(25, 23.35, 0.05, true, false, false).told().verdict())
+                .isEqualTo(Verdict.DOUBTFUL);
+        assertThat(CirclipGrip.of(25, 23.35, 0.05, true, false, true).told().verdict())
+                .isEqualTo(Verdict.CLEAR_FAIL);
+        assertThat(CirclipGrip.of(25, 23.2, 0.05, true, false, true).told().verdict())
+                .isEqualTo(Verdict.CLEAR_PASS);
     }
 
     @Test
     void aShaftWithoutARow() {
-        assertThatThrownBy(() -> CirclipGrip.of(24, 22, true, false))
+        assertThatThrownBy(() -> CirclipGrip.of(24, 22, 0, true, false, false))
                 .hasMessageContaining("There is no row for 24 mm");
     }
 

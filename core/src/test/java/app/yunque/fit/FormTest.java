@@ -148,7 +148,13 @@ class FormTest {
     @Test
     void bowAndSlopeOfAShaft() {
         var bow =
-                ShaftBow.of(new Plane(0.08, 30), new Plane(0.14, 110), 150, Place.BARE_SHAFT, 0.01);
+                ShaftBow.of(
+                        new Plane(0.08, 30),
+                        new Plane(0.14, 110),
+                        150,
+                        Place.BARE_SHAFT,
+                        0.01,
+                        false);
         assertThat(bow.bowMm()).isEqualTo(0.04, within(1e-12));
         assertThat(bow.slopePerMm()).isEqualTo(0.000495651, within(5e-10));
         assertThat(bow.told().verdict()).as("0.14 beyond 0.10").isEqualTo(Verdict.CLEAR_FAIL);
@@ -158,9 +164,20 @@ class FormTest {
                                         new Plane(0.09, 0),
                                         100,
                                         Place.BARE_SHAFT,
-                                        0.01)
+                                        0.01,
+                                        false)
                                 .slopePerMm())
                 .isZero();
+    }
+
+    /** A shaft that holds: 0.045 ± 0.01 against 0.05 is doubtful, and counts as failed. */
+    @Test
+    void doubtAboutAShaftThatHolds() {
+        var plane = new Plane(0.045, 0);
+        assertThat(ShaftBow.of(plane, plane, 100, Place.GEAR_SEAT, 0.01, false).told().verdict())
+                .isEqualTo(Verdict.DOUBTFUL);
+        assertThat(ShaftBow.of(plane, plane, 100, Place.GEAR_SEAT, 0.01, true).told().verdict())
+                .isEqualTo(Verdict.CLEAR_FAIL);
     }
 
     @ParameterizedTest
@@ -173,7 +190,10 @@ class FormTest {
         "0.0501, BARE_SHAFT, WATCH"
     })
     void whatANewShaftMayHave(double runOut, Place place, Zone zone) {
-        assertThat(ShaftBow.of(new Plane(runOut, 0), new Plane(0, 0), 100, place, 0).told().zone())
+        assertThat(
+                        ShaftBow.of(new Plane(runOut, 0), new Plane(0, 0), 100, place, 0, false)
+                                .told()
+                                .zone())
                 .isEqualTo(zone);
     }
 
@@ -186,7 +206,7 @@ class FormTest {
     })
     void eachPlaceHasItsLimit(double runOut, Place place, Verdict verdict) {
         assertThat(
-                        ShaftBow.of(new Plane(runOut, 0), new Plane(0, 0), 100, place, 0)
+                        ShaftBow.of(new Plane(runOut, 0), new Plane(0, 0), 100, place, 0, false)
                                 .told()
                                 .verdict())
                 .isEqualTo(verdict);

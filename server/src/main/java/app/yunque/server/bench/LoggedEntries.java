@@ -11,7 +11,10 @@ import app.yunque.teardown.TeardownStep;
 import java.util.HashMap;
 import java.util.Map;
 
-/** What the log says of a part, under the names the drawers ask for it, so that nothing is entered twice. */
+/**
+ * What the log says of a part, under the drawer and the name it is asked for by, so that nothing is entered twice. The drawer stands before the name because rules
+ * call unlike things alike: the diameter of a thread is not that of a seat.
+ */
 final class LoggedEntries {
     private LoggedEntries() {}
 
@@ -24,9 +27,9 @@ final class LoggedEntries {
         var thickness = step.detail().body().thicknessMm();
         if (step.kind() == PartKind.GASKET) {
             for (var when : new String[] {"found", "fitted"}) {
-                count(entries, when + ".count", step.count());
+                count(entries, "shim-gaskets." + when + ".count", step.count());
                 if (thickness != null) {
-                    mm(entries, when + ".thicknessMm", thickness);
+                    mm(entries, "shim-gaskets." + when + ".thicknessMm", thickness);
                 }
             }
         }
@@ -34,33 +37,42 @@ final class LoggedEntries {
         if (step.kind() == PartKind.BEARING
                 && room != null
                 && room.shape() == Envelope.Shape.ROUND) {
-            mm(entries, "outsideMm", room.aMm());
-            mm(entries, "widthMm", room.lengthMm());
+            mm(entries, "bearing-by-size.outsideMm", room.aMm());
+            mm(entries, "bearing-by-size.widthMm", room.lengthMm());
         }
         return entries;
     }
 
     private static void screws(Map<String, EnteredNumber> entries, Fastening fastening) {
-        entries.put("thread", new EnteredNumber(fastening.thread(), ""));
+        for (var drawer : new String[] {"fastener-torque", "fastener-thread"}) {
+            entries.put(drawer + ".thread", new EnteredNumber(fastening.thread(), ""));
+        }
         var thread = ScrewThread.of(fastening.thread());
         if (thread.diameterMm() != null) {
-            mm(entries, "diameterMm", thread.diameterMm());
+            mm(entries, "fastener-compound.diameterMm", thread.diameterMm());
         }
         var torque = fastening.torqueNm();
         if (torque != null) {
-            entries.put("givenNm", new EnteredNumber(PlainDigits.exact(torque), "N·m"));
-            entries.put("wantedNm", new EnteredNumber(PlainDigits.exact(torque), "N·m"));
+            entries.put(
+                    "fastener-wet-torque.givenNm",
+                    new EnteredNumber(PlainDigits.exact(torque), "N·m"));
+            entries.put(
+                    "fastener-adaptor.wantedNm",
+                    new EnteredNumber(PlainDigits.exact(torque), "N·m"));
         }
         var hole = fastening.hole();
         var length = fastening.lengthMm();
         if (hole != null && length != null) {
-            entries.put("into", new EnteredNumber(hole.into().name(), ""));
-            mm(entries, "engagedMm", ScrewInHole.of(thread, length, hole).engagementMm());
+            entries.put("fastener-torque.into", new EnteredNumber(hole.into().name(), ""));
+            mm(
+                    entries,
+                    "fastener-torque.engagedMm",
+                    ScrewInHole.of(thread, length, hole).engagementMm());
         }
         if (fastening.locking() == Fastening.Locking.THREADLOCK_LOW
                 || fastening.locking() == Fastening.Locking.THREADLOCK_MEDIUM
                 || fastening.locking() == Fastening.Locking.THREADLOCK_HIGH) {
-            entries.put("condition", new EnteredNumber("COMPOUND_WET", ""));
+            entries.put("fastener-torque.condition", new EnteredNumber("COMPOUND_WET", ""));
         }
     }
 

@@ -67,6 +67,11 @@ final class PapersEntries {
         number(entries, "wheel.profileShift", pair.wheel().profileShift(), "");
         put(entries, "wheelKind", pair.isInternal() ? "INSIDE" : "OUTSIDE", "");
         number(entries, "centreDistanceMm", pair.centreDistanceMm(), "mm");
+        put(
+                entries,
+                "shim-gaskets.pressureAngleDeg",
+                PlainDigits.rounded(Math.toDegrees(pair.workingPressureAngleRad()), 3),
+                "°");
         put(entries, "member", member.name(), "");
         put(entries, "radiusMm", PlainDigits.rounded(pair.workingRadiusMm(member), 2), "mm");
     }

@@ -67,13 +67,8 @@ public class DrawerService {
 
     /** The check of a part that a drawer's answer is usually kept for; empty when there is none. */
     String answers(String name) {
-        var checks = checks(find(name));
-        return checks.size() == 1 ? checks.get(0) : "";
-    }
-
-    private static List<String> checks(Drawer drawer) {
-        var usual = ANSWERS.get(drawer.name());
-        return usual == null ? drawer.serves().checks() : List.of(usual);
+        var served = find(name).serves().checks();
+        return ANSWERS.getOrDefault(name, served.size() == 1 ? served.get(0) : "");
     }
 
     String title(String name) {
@@ -110,8 +105,9 @@ public class DrawerService {
                 d.takes(),
                 d.fields(),
                 d.folded(),
-                checks(d),
+                d.serves().checks(),
                 d.serves().steps(),
+                d.serves().isRule(),
                 DrawerExamples.of(d.name()).stream()
                         .map(
                                 e ->

@@ -18,6 +18,7 @@ import java.util.Set;
  * @param folded  headings that stand folded until they are wanted
  * @param checks  names of the checks its verdict answers
  * @param steps   names of the steps of setting that it works something out for
+ * @param isRule  true for a drawer made from a rule: it is filled in by what stands under its own name only
  * @param examples worked examples to start from
  */
 public record DrawerView(
@@ -30,6 +31,7 @@ public record DrawerView(
         Set<String> folded,
         List<String> checks,
         List<String> steps,
+        boolean isRule,
         List<Example> examples) {
 
     /** A worked example as it would have been entered. */

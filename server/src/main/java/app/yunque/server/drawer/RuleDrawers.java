@@ -49,7 +49,7 @@ class RuleDrawers {
                         : rule.subject().equals("fit") ? Takes.CALIPER : Takes.DIAL,
                 form.fields(),
                 Set.of(),
-                new Serves(List.of(rule.marked().answers()), List.of(rule.marked().sets())),
+                new Serves(List.of(rule.marked().answers()), List.of(rule.marked().sets()), true),
                 sheet -> answer(rule, form, sheet));
     }
 

@@ -34,9 +34,9 @@ public final class NotUnderstood {
         var left = leftOut(fault);
         if (left.isPresent()) {
             var whole =
-                    path.isEmpty() || path.endsWith(left.get())
+                    path.isEmpty()
                             ? left.get()
-                            : path + "." + left.get();
+                            : path.endsWith(left.get()) ? path : path + "." + left.get();
             return missing(whole);
         }
         return Refused.because(

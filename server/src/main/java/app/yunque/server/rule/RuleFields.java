@@ -212,7 +212,7 @@ public final class RuleFields {
             return Field.readings(path, label, units(unit));
         }
         if (raw == boolean.class) {
-            return Field.choice(path, label, NO, new Option(NO, "no"), new Option(YES, "yes"));
+            return Field.choice(path, label, "", new Option(NO, "no"), new Option(YES, "yes"));
         }
         if (raw.isEnum()) {
             return Field.choice(

@@ -33,9 +33,10 @@ public record Drawer(
      *
      * @param checks names of the checks its verdict answers
      * @param steps  names of the steps of setting that it works something out for
+     * @param isRule true for a drawer made from a rule, whose values go by the names of the rule and not by those of the papers
      */
-    public record Serves(List<String> checks, List<String> steps) {
-        public static final Serves NOTHING_BY_NAME = new Serves(List.of(), List.of());
+    public record Serves(List<String> checks, List<String> steps, boolean isRule) {
+        public static final Serves NOTHING_BY_NAME = new Serves(List.of(), List.of(), false);
     }
 
     /** A drawer that no check and no step names. */

@@ -167,6 +167,9 @@ public final class DrawerSheet {
     private Object readChoice(Field field, DrawerEntries entries) {
         var given = entries.fields().get(field.name());
         var value = given == null || given.text().isBlank() ? field.start() : given.text();
+        if (value.isBlank() && field.optional()) {
+            return value;
+        }
         if (value.isBlank()) {
             throw Refused.because(field.name(), field.label() + " is missing. Choose one.");
         }

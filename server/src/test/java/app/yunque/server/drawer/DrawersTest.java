@@ -167,14 +167,15 @@ class DrawersTest {
         assertThat(screwed).as("a screwed part in the demo").isNotNull();
         var of = "/api/jobs/12/papers-entries?stage=0&member=WHEEL&step=";
         var entries = bench.get(of + screwed.path("id").asString()).body();
-        assertThat(entries.path("thread").path("text").asString())
+        assertThat(entries.path("fastener-torque.thread").path("text").asString())
                 .isEqualTo(screwed.path("given").path("fastening").path("thread").asString())
                 .isNotEmpty();
-        assertThat(bench.get(of + UUID.randomUUID()).body().has("thread")).isFalse();
+        assertThat(bench.get(of + UUID.randomUUID()).body().has("fastener-torque.thread"))
+                .isFalse();
         for (var step : strip) {
             if (step.path("given").path("kind").asString().equals("GASKET")) {
                 var gasket = bench.get(of + step.path("id").asString()).body();
-                assertThat(gasket.path("found.count").path("text").asInt())
+                assertThat(gasket.path("shim-gaskets.found.count").path("text").asInt())
                         .isEqualTo(step.path("given").path("count").asInt());
             }
         }

@@ -197,6 +197,20 @@ class EveryRuleTest {
                         .as("%s without %s", at, name)
                         .contains("is missing");
             }
+            for (var part : inputOf(at).path("properties").properties()) {
+                for (var name :
+                        schema(part.getValue().path("$ref").asString("")).path("required")) {
+                    if (!(input.get(part.getKey()) instanceof ObjectNode)) {
+                        continue;
+                    }
+                    var less = input.deepCopy();
+                    ((ObjectNode) less.get(part.getKey())).remove(name.asString());
+                    var field = part.getKey() + "." + name.asString();
+                    var refused = viewer.post("/api/calc/" + at, less);
+                    soft.assertThat(refused.status()).as("%s without %s", at, field).isEqualTo(422);
+                    soft.assertThat(refused.at(field)).as("%s without %s", at, field).isNotBlank();
+                }
+            }
             var more = input.deepCopy();
             more.put("colour", "red");
             soft.assertThat(viewer.post("/api/calc/" + at, more).at("colour"))
@@ -308,5 +322,45 @@ class EveryRuleTest {
                 .body()
                 .path("sentence")
                 .asString();
+    }
+
+    /** The pin of the list may be unknown: then nothing of it is asked, and half of it is refused at the other half. */
+    @Test
+    void whatMayBeLeftOutMayBeLeftOutInTheForm() {
+        var fields =
+                drawerOf("fastener/shear-pin")
+                        .path("examples")
+                        .path(0)
+                        .path("entries")
+                        .path("fields");
+        var without = JSON.createObjectNode();
+        fields.properties().stream()
+                .filter(f -> !f.getKey().startsWith("listed."))
+                .forEach(f -> without.set(f.getKey(), f.getValue()));
+        var pin =
+                viewer.post(
+                        "/api/drawers/fastener-shear-pin",
+                        Map.of("fields", without, "readings", Map.of()));
+        assertThat(pin.status()).as(pin.detail()).isEqualTo(200);
+        without.set("listed.diameterMm", fields.path("listed.diameterMm"));
+        var half =
+                viewer.post(
+                        "/api/drawers/fastener-shear-pin",
+                        Map.of("fields", without, "readings", Map.of()));
+        assertThat(half.status()).isEqualTo(422);
+        assertThat(fieldsOf(half.body())).allSatisfy(f -> assertThat(f).startsWith("listed."));
+    }
+
+    /** A yes or no that decides a verdict is not answered by silence. */
+    @Test
+    void aYesOrNoIsAsked() {
+        var entries = drawerOf("fastener/circlip").path("examples").path(0).path("entries");
+        var fields = (ObjectNode) entries.path("fields").deepCopy();
+        fields.remove("damaged");
+        var asked =
+                viewer.post(
+                        "/api/drawers/fastener-circlip",
+                        Map.of("fields", fields, "readings", Map.of()));
+        assertThat(asked.at("damaged")).contains("Choose one");
     }
 }
