@@ -1912,6 +1912,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/instruments/{id}/in-doubt": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["readingsInDoubt"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/due": {
         parameters: {
             query?: never;
@@ -3557,13 +3573,13 @@ export interface components {
             caution: string;
             afterWork?: boolean;
             goneAfterWashing?: boolean;
+            raisedOnStrictParts?: boolean;
             must?: boolean;
             conditional?: boolean;
-            raisedOnStrictParts?: boolean;
         };
         CheckAnswer: {
             /** @enum {string} */
-            state: "OPEN" | "SEEN" | "MEASURED" | "NOT_POSSIBLE" | "NOT_NEEDED";
+            state: "OPEN" | "SEEN" | "MEASURED" | "STALE" | "NOT_POSSIBLE" | "NOT_NEEDED";
             says: string;
             /** @enum {string} */
             verdict: "CLEAR_PASS" | "NOT_JUDGED" | "DOUBTFUL" | "CLEAR_FAIL";
@@ -3881,6 +3897,7 @@ export interface components {
             zone?: "BELOW" | "AS_NEW" | "WATCH" | "BEYOND";
             renewNow: boolean;
             reading?: components["schemas"]["Reading"];
+            coarse: boolean;
             sentence: string;
             figures: components["schemas"]["Figure"][];
             warnings: string[];
@@ -4403,6 +4420,21 @@ export interface components {
              */
             centreAboveFloorMm: number;
         };
+        InDoubt: {
+            /** Format: date */
+            lastGood: string;
+            /** Format: date */
+            foundOn: string;
+            why: string;
+        };
+        InJob: {
+            /** Format: int64 */
+            job: number;
+            tag: string;
+            /** Format: int32 */
+            readings: number;
+            signed: boolean;
+        };
         IndicatorBacklash: {
             /** Format: int32 */
             readings: number;
@@ -4432,6 +4464,7 @@ export interface components {
             calibratedOn: string;
             /** Format: date */
             dueOn: string;
+            inDoubt: components["schemas"]["InDoubt"][];
         };
         InstrumentView: {
             /** Format: uuid */
@@ -4595,6 +4628,7 @@ export interface components {
             subject: string;
             about?: components["schemas"]["About"];
             check?: string;
+            where?: string;
             remark: string;
             entries: components["schemas"]["DrawerEntries"];
         };
@@ -4608,6 +4642,7 @@ export interface components {
             keptBy: string;
             /** Format: date-time */
             keptAt: string;
+            lost?: string;
         };
         KeySlack: {
             /** Format: double */
@@ -4659,6 +4694,7 @@ export interface components {
             restriction: string;
             nextLook: string;
             toldBy: string;
+            witness?: string;
         };
         LeastStrip: {
             choices: components["schemas"]["Choice"][];
@@ -4735,6 +4771,7 @@ export interface components {
             /** @enum {string} */
             zone?: "BELOW" | "AS_NEW" | "WATCH" | "BEYOND";
             renewNow: boolean;
+            coarse: boolean;
             sentence: string;
             reading: components["schemas"]["Reading"];
             working: components["schemas"]["Working"];
@@ -4886,6 +4923,7 @@ export interface components {
             renewNow: boolean;
             sentence: string;
             reading?: components["schemas"]["Reading"];
+            taking: components["schemas"]["Taking"];
         };
         MeasuredFit: {
             /** Format: double */
@@ -4928,6 +4966,8 @@ export interface components {
             makersReference: string;
             remark: string;
             readings: components["schemas"]["EnteredNumber"][];
+            /** Format: uuid */
+            instrument?: string;
         };
         MeasurementResult: {
             /** @enum {string} */
@@ -4947,6 +4987,7 @@ export interface components {
             keptBy: string;
             /** Format: date-time */
             keptAt: string;
+            lost?: string;
         };
         Meeting: {
             /** Format: int32 */
@@ -5523,7 +5564,7 @@ export interface components {
             conditional: boolean;
             afterWork: boolean;
             /** @enum {string} */
-            state: "OPEN" | "SEEN" | "MEASURED" | "NOT_POSSIBLE" | "NOT_NEEDED";
+            state: "OPEN" | "SEEN" | "MEASURED" | "STALE" | "NOT_POSSIBLE" | "NOT_NEEDED";
             says: string;
             /** @enum {string} */
             verdict: "CLEAR_PASS" | "NOT_JUDGED" | "DOUBTFUL" | "CLEAR_FAIL";
@@ -6353,6 +6394,8 @@ export interface components {
             /** @enum {string} */
             look: "AS_FOUND" | "WASHED" | "AFTER_WORK";
             by: string;
+            /** Format: date-time */
+            at?: string;
             again: boolean;
         };
         StatementRequest: {
@@ -6530,6 +6573,16 @@ export interface components {
             causes: components["schemas"]["CauseLine"][];
             tests: components["schemas"]["TestLine"][];
         };
+        Taking: {
+            by: string;
+            /** Format: date-time */
+            at?: string;
+            where: string;
+            coarse: boolean;
+            stale: boolean;
+            /** Format: int32 */
+            times: number;
+        };
         Taper: {
             /** Format: double */
             perMm: number;
@@ -6590,6 +6643,8 @@ export interface components {
             verdict: "CLEAR_PASS" | "NOT_JUDGED" | "DOUBTFUL" | "CLEAR_FAIL";
             /** @enum {string} */
             zone?: "BELOW" | "AS_NEW" | "WATCH" | "BEYOND";
+            reading?: components["schemas"]["Reading"];
+            coarse: boolean;
             sentence: string;
             figures: components["schemas"]["Figure"][];
             warnings: string[];
@@ -6622,6 +6677,7 @@ export interface components {
             verdict: "CLEAR_PASS" | "NOT_JUDGED" | "DOUBTFUL" | "CLEAR_FAIL";
             /** @enum {string} */
             zone?: "BELOW" | "AS_NEW" | "WATCH" | "BEYOND";
+            coarse: boolean;
             sentence: string;
             warnings: string[];
             working: components["schemas"]["Working"];
@@ -6768,6 +6824,7 @@ export interface components {
             stages: components["schemas"]["StageView"][];
             positions: components["schemas"]["PositionRequest"][];
             drive: components["schemas"]["PositionView"][];
+            inNoPosition: number[];
             shafts: string[];
             /** Format: double */
             ratio: number;
@@ -6907,6 +6964,7 @@ export interface components {
             share: number;
             /** Format: double */
             needs: number;
+            coarse: boolean;
             clear?: boolean;
         };
     };
@@ -11111,6 +11169,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["InstrumentView"][];
+                };
+            };
+        };
+    };
+    readingsInDoubt: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["InJob"][];
                 };
             };
         };

@@ -45,6 +45,7 @@ export type PlanView = Schemas["PlanView"];
 export type PlanLine = Schemas["PlannedLine"];
 export type LeftRequest = Schemas["LeftRequest"];
 export type LeftView = Schemas["LeftView"];
+export type InJob = Schemas["InJob"];
 export type CircumstancesRequest = Schemas["CircumstancesRequest"];
 export type CircumstanceView = Schemas["CircumstanceView"];
 export type Circumstance = PlanView["circumstances"][number];

@@ -30,6 +30,7 @@ export function KeptAnswers({ view, station }: { view: JobView; station: Room })
               <b>
                 {kept.title}
                 {kept.given.subject && `${kept.title.endsWith("?") ? "" : ":"} ${kept.given.subject}`}
+                {kept.given.where && `, ${kept.given.where}`}
               </b>
               <small>{kept.answer.sentence}</small>
               <small>

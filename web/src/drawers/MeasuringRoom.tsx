@@ -60,6 +60,7 @@ export function MeasuringRoom({ view, station, wanted, onWanted, opened, only }:
   }, [opened]);
   const part = view.steps.find((step) => step.id === wanted?.stepId);
   const [remark, setRemark] = useState("");
+  const [where, setWhere] = useState("");
   const subject = part?.given.part ?? typed ?? gears.find((g) => g.value === gear)?.label ?? "";
   const [stage, member] = gear.split(" ");
   // A part that is named by its name is looked up in the log as one that somebody came here for.
@@ -92,11 +93,12 @@ export function MeasuringRoom({ view, station, wanted, onWanted, opened, only }:
     const kept = await keep(
       "PUT",
       `/answers/${crypto.randomUUID()}`,
-      { station, drawer: name, subject, remark, entries, ...tie },
+      { station, drawer: name, subject, ...(where && { where }), remark, entries, ...tie },
       drawer?.title ?? name,
     );
     if (kept) {
       setRemark("");
+      setWhere("");
       setTyped(undefined);
       onWanted?.(undefined);
     }
@@ -167,6 +169,15 @@ export function MeasuringRoom({ view, station, wanted, onWanted, opened, only }:
                     <option key={part} value={part} />
                   ))}
                 </datalist>
+                {!filling && (
+                  <TextInput
+                    label="Where on it"
+                    placeholder="left seat"
+                    maxLength={60}
+                    value={where}
+                    onChange={(e) => setWhere(e.currentTarget.value)}
+                  />
+                )}
                 <TextInput label="Remark" value={remark} onChange={(e) => setRemark(e.currentTarget.value)} />
               </>
             )}

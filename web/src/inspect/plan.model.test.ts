@@ -70,6 +70,7 @@ describe("a line", () => {
     [said({ state: "SEEN", says: "cracked", verdict: "CLEAR_FAIL" }), "cracked", "bad"],
     [said({ state: "MEASURED", verdict: "CLEAR_PASS" }), "in limits", "good"],
     [said({ state: "MEASURED", verdict: "DOUBTFUL" }), "doubtful", "warn"],
+    [said({ state: "STALE", says: "dressed since" }), "measure again", "open"],
     [said({ state: "MEASURED", verdict: "CLEAR_FAIL" }), "out of limits", "bad"],
     [said({ state: "NOT_POSSIBLE" }), "not possible", "left"],
     [said({ state: "NOT_NEEDED" }), "not needed", "soft"],

@@ -91,6 +91,8 @@ export function tagOf(line: PlanLine): string {
         CLEAR_FAIL: "out of limits",
         NOT_JUDGED: "measured",
       }[line.verdict];
+    case "STALE":
+      return "measure again";
     case "NOT_POSSIBLE":
       return "not possible";
     case "NOT_NEEDED":
@@ -100,7 +102,7 @@ export function tagOf(line: PlanLine): string {
 
 /** How a line is told: open, fine, wants something, bad, left. */
 export function toneOf(line: PlanLine): "open" | "soft" | "good" | "warn" | "bad" | "left" {
-  if (line.state === "OPEN") {
+  if (line.state === "OPEN" || line.state === "STALE") {
     return isMust(line) ? "open" : "soft";
   }
   if (line.state === "NOT_POSSIBLE") {

@@ -96,6 +96,7 @@ export function MeasurePad({ view, station, subject, mesh, onKept }: Props) {
         ...initialPad(view, subject),
         resolution: f.resolution,
         maxError: f.maxError,
+        instrument: f.instrument,
         unit: f.unit,
       });
       onKept?.();
@@ -215,13 +216,7 @@ function More(p: {
   const { f, errors, change } = p;
   const instruments = useQuery(instrumentsQuery);
   const kinds = p.span ? ["CALIPER", "MICROMETER", "DISC_MICROMETER"] : ["DIAL_INDICATOR", "TEST_INDICATOR"];
-  // The card whose figures stand in the fields is the one in use.
-  const chosen = instruments.data?.find(
-    (i) =>
-      kinds.includes(i.kind) &&
-      i.given.resolution.text === f.resolution.text &&
-      i.given.maxError.text === f.maxError.text,
-  );
+  const chosen = instruments.data?.find((i) => i.id === f.instrument);
   return (
     <div className={classes.two}>
       <NativeSelect
@@ -236,9 +231,15 @@ function More(p: {
         value={chosen?.id ?? ""}
         onChange={(e) => {
           const card = instruments.data?.find((i) => i.id === e.currentTarget.value);
-          if (card) {
-            change({ resolution: card.given.resolution, maxError: card.given.maxError });
-          }
+          change(
+            card
+              ? {
+                  instrument: card.id,
+                  resolution: card.given.resolution,
+                  maxError: card.given.maxError,
+                }
+              : { instrument: "" },
+          );
         }}
       />
       <span />
@@ -247,14 +248,14 @@ function More(p: {
         units={["mm", "thou"]}
         value={f.resolution}
         error={errors.resolution}
-        onChange={(resolution) => change({ resolution })}
+        onChange={(resolution) => change({ resolution, instrument: "" })}
       />
       <MeasureInput
         label="Calibrated to ±"
         units={["mm", "thou"]}
         value={f.maxError}
         error={errors.maxError}
-        onChange={(maxError) => change({ maxError })}
+        onChange={(maxError) => change({ maxError, instrument: "" })}
       />
       {p.span ? (
         <>

@@ -22,6 +22,8 @@ export interface PadFields {
   referenceSpan: EnteredNumber;
   makersReference: string;
   remark: string;
+  /** The instrument of the shop; empty where none of it was used. */
+  instrument: string;
 }
 
 export function initialPad(view: JobView, subject: Subject): PadFields {
@@ -43,6 +45,7 @@ export function initialPad(view: JobView, subject: Subject): PadFields {
     referenceSpan: { text: "", unit: "mm" },
     makersReference: "",
     remark: "",
+    instrument: "",
   };
 }
 
@@ -98,6 +101,7 @@ export function toRequest(
       makersReference: f.makersReference,
       remark: f.remark,
       readings: f.readings,
+      ...(f.instrument && { instrument: f.instrument }),
     },
   };
 }

@@ -64,8 +64,17 @@ describe("the signature", () => {
         restriction: "a tray under it",
         nextLook: "1 March",
         toldBy: "Inés Roldán",
+        witness: "",
       },
     });
+    expect(screen.queryByRole("textbox", { name: "Second person" })).toBeNull();
+  });
+
+  it("asks for a second person where two things are taken on one part", async () => {
+    open(against(["second-person", "Two things are taken on one part: shaft (2).", "LEAD"]), "LEAD");
+    await userEvent.type(await screen.findByRole("textbox", { name: "Second person" }), "Tomás Vega");
+    await userEvent.click(screen.getByRole("button", { name: "Sign as Inés Roldán" }));
+    expect(sent[0]?.body).toMatchObject({ despite: { witness: "Tomás Vega" } });
   });
 
   it("stands with its reason when it was given", () => {

@@ -19,10 +19,18 @@ const REASON = [
   ["toldBy", "Who told the customer", "name"],
 ] as const;
 
+const WITNESS = ["witness", "Second person", "who looked at it with you"] as const;
+
 /** What still stands against signing, and the signature. */
 export function SignOff({ view }: { view: JobView }) {
   const me = useQuery(meQuery);
-  const [despite, setDespite] = useState({ risk: "", restriction: "", nextLook: "", toldBy: "" });
+  const [despite, setDespite] = useState({
+    risk: "",
+    restriction: "",
+    nextLook: "",
+    toldBy: "",
+    witness: "",
+  });
   const { keep, problem, busy } = useKeep(view.job.number);
   const errors = fieldErrors(problem);
   const against = view.route.againstSigning;
@@ -83,16 +91,18 @@ export function SignOff({ view }: { view: JobView }) {
           )}
           {never.length > 0 ? null : lead ? (
             <div className={classes.reason} role="group" aria-label="As a lead, sign all the same">
-              {REASON.map(([name, label, placeholder]) => (
-                <TextInput
-                  key={name}
-                  label={label}
-                  placeholder={placeholder}
-                  value={despite[name]}
-                  error={errors[`despite.${name}`]}
-                  onChange={(e) => setDespite({ ...despite, [name]: e.currentTarget.value })}
-                />
-              ))}
+              {[...REASON, ...(against.some((p) => p.id === "second-person") ? [WITNESS] : [])].map(
+                ([name, label, placeholder]) => (
+                  <TextInput
+                    key={name}
+                    label={label}
+                    placeholder={placeholder}
+                    value={despite[name]}
+                    error={errors[`despite.${name}`]}
+                    onChange={(e) => setDespite({ ...despite, [name]: e.currentTarget.value })}
+                  />
+                ),
+              )}
             </div>
           ) : (
             <p>A lead can sign all the same, and says why, until when, and who told the customer.</p>

@@ -3,6 +3,7 @@ import type { EnteredNumber, InstrumentRequest, InstrumentView } from "../api/ty
 import { instrumentsQuery } from "../drawers/queries";
 import { day } from "../shared/format";
 import { MeasureInput } from "../shared/MeasureInput";
+import { DoubtfulDays, ReadInDoubt } from "./DoubtfulDays";
 import classes from "./Shop.module.css";
 import { ShopCards } from "./ShopCards";
 import type { Card } from "./useCard";
@@ -32,6 +33,7 @@ const fresh = (): InstrumentRequest => ({
   high: mm("10"),
   calibratedOn: inDays(0),
   dueOn: inDays(365),
+  inDoubt: [],
 });
 
 const LABELS = {
@@ -43,6 +45,7 @@ const LABELS = {
   high: "Reads to",
   calibratedOn: "Calibrated on",
   dueOn: "Due again on",
+  inDoubt: "In doubt",
 };
 
 /** The shop's measuring instruments: what they can tell apart, and until when that is vouched for. */
@@ -56,7 +59,13 @@ export const Instruments = () => (
     over={(instrument) => instrument.overdue}
     row={row}
     fresh={fresh}
-    fields={(card) => <Fields {...card} />}
+    fields={(card, kept) => (
+      <>
+        <Fields {...card} />
+        <DoubtfulDays {...card} />
+        {kept && kept.given.inDoubt.length > 0 && <ReadInDoubt id={kept.id} />}
+      </>
+    )}
     labels={LABELS}
   />
 );
@@ -75,6 +84,8 @@ const row = (instrument: InstrumentView) => (
     <span className={classes.due}>
       {instrument.overdue ? "calibration overdue since " : "calibrated until "}
       {day(instrument.dueOn)}
+      {instrument.given.inDoubt.length > 0 &&
+        `; in doubt until ${day(instrument.given.inDoubt.at(-1)?.foundOn ?? "")}`}
     </span>
   </>
 );

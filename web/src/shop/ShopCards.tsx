@@ -24,7 +24,8 @@ interface Props<C extends CardOf, V extends Kept<C>> {
   /** The row of a card: three short texts and when it is due. */
   row: (kept: V) => ReactNode;
   fresh: () => C;
-  fields: (card: Card<C>) => ReactNode;
+  /** The fields of a card, and the card as it is kept already. */
+  fields: (card: Card<C>, kept?: V) => ReactNode;
   /** Names of the fields, for two people on one card. */
   labels: Record<string, string>;
 }
@@ -46,7 +47,7 @@ export function ShopCards<C extends CardOf, V extends Kept<C>>(props: Props<C, V
       queryKey={query.queryKey}
       id={kept?.id}
       given={kept?.given ?? fresh()}
-      fields={fields}
+      fields={(card) => fields(card, kept)}
       labels={labels}
       onDone={() => setOpen(undefined)}
       onAway={kept && (() => setAway(kept))}

@@ -13,6 +13,13 @@ export function UnitPapers({ unit }: { unit: UnitView }) {
   return (
     <>
       {unit.stages.length > 0 && <Stages unit={unit} />}
+      {unit.inNoPosition.length > 0 && (
+        <p className={classes.fault}>
+          {unit.inNoPosition.length > 1 ? "Stages" : "Stage"} {unit.inNoPosition.join(", ")}{" "}
+          {unit.inNoPosition.length > 1 ? "carry" : "carries"} the load in no position of the levers: correct
+          the papers, or leave out what is not fitted.
+        </p>
+      )}
       {unit.drive.length > 1 && (
         <NativeSelect
           className={classes.lever}

@@ -101,6 +101,7 @@ export const en = {
     OPEN: "Open",
     SEEN: "Found",
     MEASURED: "Measured",
+    STALE: "Measure again",
     NOT_POSSIBLE: "Not possible",
     NOT_NEEDED: "Not needed",
   },

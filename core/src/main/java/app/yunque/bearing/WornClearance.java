@@ -5,6 +5,7 @@ import app.yunque.measure.Edges;
 import app.yunque.measure.PlainDigits;
 import app.yunque.measure.PublicRule;
 import app.yunque.measure.Range;
+import app.yunque.measure.Reading;
 import app.yunque.measure.Refused;
 import app.yunque.measure.Told;
 import app.yunque.measure.Zoned;
@@ -66,7 +67,7 @@ public record WornClearance(double newMostUm, double renewUm, Told told) {
                         strict);
         var told =
                 Told.of("ISO 5753-1, from memory; renewal judgement, no source")
-                        .judged(zoned)
+                        .judged(zoned, new Reading(clearanceUm, uncertaintyUm, "µm"))
                         .figure("leastUm", "least of a new one", band.leastUm(), "µm", 0)
                         .figure("newMostUm", "most of a new one", band.mostUm(), "µm", 0)
                         .figure("renewUm", "renewed from", renew, "µm", 0)

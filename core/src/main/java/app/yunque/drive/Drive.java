@@ -114,6 +114,16 @@ public record Drive(
                 : positions.stream().map(Position::stages).toList();
     }
 
+    /** Numbers of stages that carry the load in no position: worn for nothing, or a path that was forgotten. None where no position is described. */
+    public List<Integer> inNoPosition() {
+        return positions.isEmpty()
+                ? List.of()
+                : IntStream.rangeClosed(1, stages.size())
+                        .filter(n -> positions.stream().noneMatch(p -> p.stages().contains(n)))
+                        .boxed()
+                        .toList();
+    }
+
     /** True when the papers describe no gears at all. */
     public boolean isUnknown() {
         return stages.isEmpty();

@@ -5,6 +5,7 @@ import app.yunque.measure.Edges;
 import app.yunque.measure.PlainDigits;
 import app.yunque.measure.PublicRule;
 import app.yunque.measure.Range;
+import app.yunque.measure.Reading;
 import app.yunque.measure.Refused;
 import app.yunque.measure.Told;
 import app.yunque.measure.Verdict;
@@ -92,7 +93,7 @@ public record CirclipGrip(double grip, Told told) {
         boolean stays = verdict.isPass();
         var told =
                 Told.of("DIN 471, from memory; the shares judgement, no source")
-                        .judged(zoned)
+                        .judged(zoned, new Reading(grip, uncertaintyMm / (row[2] - row[1]), ""))
                         .verdict(verdict)
                         .figure("gripPercent", "grip that is left", 100 * grip, "%", 0)
                         .figure("newBoreMm", "bore of a new one", row[1], "mm", 1)

@@ -5,6 +5,7 @@ import app.yunque.measure.Verdict;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
@@ -12,7 +13,8 @@ import org.jspecify.annotations.Nullable;
  * One word on each thing that was measured more than once. The last one counts while it agrees with the others; where readings differ by
  * more than their uncertainties, neither counts until a third decides: then the pair that agrees is used. On a part where doubtful counts
  * as failed the worst stands until then. What cannot be compared, another unit or no value at all, takes nothing's place: the worst of it
- * stands beside, and what was judged by no limit hides nothing. Source: common practice, no source.
+ * stands beside, and what was judged by no limit hides nothing. Two places
+ * on one part, as the two seats of a shaft, are two things. Source: common practice, no source.
  */
 public final class AgreeingMeasurements {
     private AgreeingMeasurements() {}
@@ -36,10 +38,13 @@ public final class AgreeingMeasurements {
         return List.copyOf(kept);
     }
 
-    /** The same check, read in the same unit or not read as a value at all. */
+    /** The same check at the same place, read in the same unit or not read as a value at all. */
     private static String kind(Measured one) {
         var reading = one.reading();
-        return one.check() + (reading == null ? "" : " in " + reading.unit());
+        return one.check()
+                + (reading == null ? "" : " in " + reading.unit())
+                + " at "
+                + one.taking().where().strip().toLowerCase(Locale.ROOT);
     }
 
     private static List<Measured> judgedOrAll(List<Measured> same) {
@@ -53,12 +58,12 @@ public final class AgreeingMeasurements {
             return worst(same);
         }
         if (same.stream().allMatch(m -> agree(m, last))) {
-            return last;
+            return last.confirmed(same.size());
         }
         for (int later = same.size() - 1; later > 0; later--) {
             for (int earlier = later - 1; earlier >= 0; earlier--) {
                 if (agree(same.get(later), same.get(earlier))) {
-                    return same.get(later);
+                    return same.get(later).confirmed(2);
                 }
             }
         }

@@ -34,6 +34,14 @@ public record CheckAnswer(CheckState state, String says, Verdict verdict) {
         return new CheckAnswer(CheckState.MEASURED, measured.sentence(), measured.verdict());
     }
 
+    /** What was measured and lost its value since. */
+    public static Optional<CheckAnswer> stale(Check check, List<Measured> measured) {
+        return measured.stream()
+                .filter(m -> m.isStale() && m.check().equals(check.id()))
+                .reduce((first, second) -> second)
+                .map(m -> new CheckAnswer(CheckState.STALE, m.sentence(), Verdict.NOT_JUDGED));
+    }
+
     public static CheckAnswer left(LeftOpen left) {
         var says =
                 left.why().words() + (left.remark().isBlank() ? "" : ": " + left.remark().strip());

@@ -8,6 +8,8 @@ public enum CheckState {
     SEEN("looked at"),
     /** Answered by a measurement that a limit judged. */
     MEASURED("measured"),
+    /** Measured, and something took its value away since. */
+    STALE("to be measured again"),
     /** Somebody said why it cannot be made. */
     NOT_POSSIBLE("not possible"),
     /** Somebody said why it need not be made, or the part is renewed anyway. */

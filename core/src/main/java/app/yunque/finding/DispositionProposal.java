@@ -84,6 +84,7 @@ public record DispositionProposal(@Nullable Disposition disposition, String reas
         var failed =
                 part.measured().stream()
                         .filter(m -> m.verdict() == Verdict.CLEAR_FAIL && !m.isTooLittle())
+                        .filter(m -> part.isStrict() || !part.isFeltOtherwise(m))
                         .map(Measured::sentence)
                         .toList();
         if (!failed.isEmpty()) {
@@ -117,12 +118,13 @@ public record DispositionProposal(@Nullable Disposition disposition, String reas
     }
 
     private static Optional<DispositionProposal> measureFirst(PartRecord part) {
-        return first(part, m -> m.verdict() == Verdict.DOUBTFUL)
+        return first(part, m -> m.verdict() == Verdict.CLEAR_FAIL && part.isFeltOtherwise(m))
                 .flatMap(
                         m ->
                                 undecided(
-                                        "Measured, too close to tell: measure again. "
+                                        "Felt sound, and measured beyond its limit: check zero, unit and place, and let another hand measure it once more. Beyond again stands. "
                                                 + m.sentence()))
+                .or(() -> doubtful(part))
                 .or(
                         () ->
                                 first(part, Measured::isTooLittle)
@@ -147,7 +149,20 @@ public record DispositionProposal(@Nullable Disposition disposition, String reas
                                                                                 f.check()))));
     }
 
+    private static Optional<DispositionProposal> doubtful(PartRecord part) {
+        return first(part, m -> m.verdict() == Verdict.DOUBTFUL)
+                .flatMap(
+                        m ->
+                                undecided(
+                                        "Measured, too close to tell: measure again. "
+                                                + m.sentence()));
+    }
+
     private static String measuring(PartRecord part, StandingFinding f) {
+        if (part.isContradicted(f)) {
+            return "%s (%s), and measured good too coarsely or too early to overrule it: measure once more at the place and in the direction of the feel, loaded, with another tool."
+                    .formatted(capital(f.word()), f.check());
+        }
         if (f.check().equals(Checks.WHOLE)) {
             return NotedInPassing.isCoarse(part.step())
                             && part.step().condition() == Condition.PITTED

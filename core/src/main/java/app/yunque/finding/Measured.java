@@ -3,6 +3,7 @@ package app.yunque.finding;
 import app.yunque.measure.Reading;
 import app.yunque.measure.Verdict;
 import app.yunque.measure.Zone;
+import java.time.Instant;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -14,6 +15,7 @@ import org.jspecify.annotations.Nullable;
  * @param renewNow true when it will be past its limit before the unit is opened again
  * @param sentence the verdict in words
  * @param reading  what was read, with how well; null where there is no single value
+ * @param taking   who took it, when, how coarsely and how often
  */
 public record Measured(
         String check,
@@ -21,7 +23,18 @@ public record Measured(
         @Nullable Zone zone,
         boolean renewNow,
         String sentence,
-        @Nullable Reading reading) {
+        @Nullable Reading reading,
+        Taking taking) {
+    /** A measurement of which nobody says how it came about. */
+    public Measured(
+            String check,
+            Verdict verdict,
+            @Nullable Zone zone,
+            boolean renewNow,
+            String sentence,
+            @Nullable Reading reading) {
+        this(check, verdict, zone, renewNow, sentence, reading, Taking.NOT_SAID);
+    }
 
     /** A measurement of which the value is not compared. */
     public Measured(
@@ -49,7 +62,32 @@ public record Measured(
         return verdict != Verdict.NOT_JUDGED;
     }
 
+    boolean isStale() {
+        return taking.stale();
+    }
+
     boolean isPassed() {
         return verdict == Verdict.CLEAR_PASS;
+    }
+
+    /** The same with as many that agree behind it. */
+    Measured confirmed(int agreeing) {
+        return new Measured(
+                check, verdict, zone, renewNow, sentence, reading, taking.confirmed(agreeing));
+    }
+
+    /** What took its value away: it stays on record and judges nothing any more. */
+    public Measured stale(String why) {
+        return new Measured(
+                check, Verdict.NOT_JUDGED, null, false, why, null, taking.withoutValue());
+    }
+
+    /**
+     * A feel that says otherwise is overruled by a value taken after it with a tool that is fine enough, or by a second one that agrees.
+     *
+     * @param felt when it was felt; null where that is not known
+     */
+    boolean overrules(@Nullable Instant felt) {
+        return taking.times() > 1 || !taking.coarse() && !taking.isBefore(felt);
     }
 }

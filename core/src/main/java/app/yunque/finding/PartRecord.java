@@ -29,7 +29,9 @@ public record PartRecord(
 
     public PartRecord {
         findings = List.copyOf(findings);
-        measured = AgreeingMeasurements.of(measured, StrictParts.isStrict(step, duty));
+        measured =
+                AgreeingMeasurements.of(
+                        AfterDressing.of(measured, findings), StrictParts.isStrict(step, duty));
         left = List.copyOf(left);
         musts =
                 Stream.concat(MustChecks.of(step, duty).stream(), musts.stream())
@@ -75,15 +77,34 @@ public record PartRecord(
     }
 
     private boolean isAnswered(StandingFinding finding) {
+        return passedOn(finding).anyMatch(m -> m.overrules(finding.at()));
+    }
+
+    /** True when something was measured good on a feel that says otherwise, but too coarsely or too early to overrule it. */
+    boolean isContradicted(StandingFinding finding) {
+        return !isAnswered(finding) && passedOn(finding).findAny().isPresent();
+    }
+
+    private Stream<Measured> passedOn(StandingFinding finding) {
         var check = Checks.find(finding.check());
         var answering = check.map(c -> c.answeredBy(finding.word())).orElse(List.of());
         boolean inPassing = finding.check().equals(Checks.WHOLE);
         return measured.stream()
                 .filter(Measured::isPassed)
-                .anyMatch(
+                .filter(
                         m ->
                                 answering.contains(m.check())
                                         || inPassing && (m.check().isEmpty() || !isOfAny(m)));
+    }
+
+    /** True where the same check was found sound by feel or eye and nobody has measured a second time. */
+    boolean isFeltOtherwise(Measured beyond) {
+        return beyond.taking().times() == 1
+                && standing().stream()
+                        .anyMatch(
+                                f ->
+                                        f.check().equals(beyond.check())
+                                                && f.severity() == Severity.SOUND);
     }
 
     /** What was noted in passing in coarse words is settled by the words of a check of its own kind. */
@@ -120,10 +141,9 @@ public record PartRecord(
         public CheckAnswer of(Check check) {
             return CheckAnswer.of(check, standing, measured, List.of())
                     .or(() -> inHand(check))
-                    .orElseGet(
-                            () ->
-                                    CheckAnswer.of(check, List.of(), List.of(), left)
-                                            .orElse(CheckAnswer.OPEN));
+                    .or(() -> CheckAnswer.of(check, List.of(), List.of(), left))
+                    .or(() -> CheckAnswer.stale(check, measured))
+                    .orElse(CheckAnswer.OPEN);
         }
 
         /** Whoever answered a check of the part by eye had the part in hand: that it is whole was seen too. */

@@ -1,10 +1,12 @@
 package app.yunque.finding;
 
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What stands of all that was said of one check on one part.
@@ -19,10 +21,17 @@ import java.util.Map;
  * @param severity how much it weighs now
  * @param look     when it was looked at
  * @param by       who said it
+ * @param at       when it was said; null where that is not known
  * @param again    true when it was there again after washing or dressing
  */
 public record StandingFinding(
-        String check, String word, Severity severity, Look look, String by, boolean again) {
+        String check,
+        String word,
+        Severity severity,
+        Look look,
+        String by,
+        @Nullable Instant at,
+        boolean again) {
 
     private record Person(String check, Look look, String by) {}
 
@@ -76,6 +85,7 @@ public record StandingFinding(
                 again ? Severity.CONDEMNED : finding.severity(),
                 finding.look(),
                 finding.by(),
+                finding.at(),
                 again);
     }
 }

@@ -5,6 +5,7 @@ import app.yunque.measure.Edges;
 import app.yunque.measure.PlainDigits;
 import app.yunque.measure.PublicRule;
 import app.yunque.measure.Range;
+import app.yunque.measure.Reading;
 import app.yunque.measure.Refused;
 import app.yunque.measure.Told;
 import app.yunque.measure.Zone;
@@ -70,7 +71,7 @@ public record BushWear(double newMostMm, double renewMm, Told told) {
                         strict);
         var told =
                 Told.of("common practice, no source; ISO 286-1, from memory")
-                        .judged(zoned)
+                        .judged(zoned, new Reading(clearanceMm, uncertaintyMm, "mm"))
                         .mm("leastMm", "least of a new one", fit.leastMm())
                         .mm("newMostMm", "largest of a new one", fit.mostMm())
                         .mm("renewMm", "renewed from", renew)

@@ -5,6 +5,7 @@ import app.yunque.measure.Edges;
 import app.yunque.measure.PlainDigits;
 import app.yunque.measure.PublicRule;
 import app.yunque.measure.Range;
+import app.yunque.measure.Reading;
 import app.yunque.measure.Refused;
 import app.yunque.measure.Told;
 import app.yunque.measure.Zoned;
@@ -51,7 +52,7 @@ public record KeySlack(double renewMm, Told told) {
         return new KeySlack(
                 renew,
                 Told.of("judgement, no source; widths DIN 6885-1, from memory")
-                        .judged(zoned)
+                        .judged(zoned, new Reading(slackMm, uncertaintyMm, "mm"))
                         .mm("renewMm", "renewed from", renew)
                         .mm("widthMm", "width of the key", width)
                         .line(

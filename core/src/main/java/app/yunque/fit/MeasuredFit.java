@@ -6,6 +6,7 @@ import app.yunque.measure.GuardBand;
 import app.yunque.measure.PlainDigits;
 import app.yunque.measure.PublicRule;
 import app.yunque.measure.Range;
+import app.yunque.measure.Reading;
 import app.yunque.measure.Refused;
 import app.yunque.measure.Told;
 import app.yunque.measure.Verdict;
@@ -107,7 +108,7 @@ public record MeasuredFit(
         var told =
                 Told.of(
                                 "ISO 286-1, ISO 14253-1, from memory; renewal handbook practice, from memory")
-                        .judged(zoned)
+                        .judged(zoned, new Reading(clearance, uncertainty, "mm"))
                         .mm("clearanceMm", "clearance, minus is tight", clearance)
                         .mm("uncertaintyMm", "good to ±", uncertainty)
                         .mm("leastMm", "least of the fit", fit.leastMm())

@@ -5,6 +5,7 @@ import app.yunque.measure.Edges;
 import app.yunque.measure.PlainDigits;
 import app.yunque.measure.PublicRule;
 import app.yunque.measure.Range;
+import app.yunque.measure.Reading;
 import app.yunque.measure.Refused;
 import app.yunque.measure.Told;
 import app.yunque.measure.Zoned;
@@ -128,7 +129,7 @@ public record Roundness(
         var told =
                 Told.of(
                                 "derived: an ellipse through three readings; limits handbook practice, from memory")
-                        .judged(zoned)
+                        .judged(zoned, new Reading(2 * half, uncertaintyMm, "mm"))
                         .figure("ovalityMm", "ovality", 2 * half, "mm", 4)
                         .figure("largestMm", "largest, judges a bore", mean + half, "mm", 4)
                         .figure("leastMm", "least, judges a shaft", mean - half, "mm", 4)

@@ -5,6 +5,7 @@ import app.yunque.measure.Edges;
 import app.yunque.measure.PlainDigits;
 import app.yunque.measure.PublicRule;
 import app.yunque.measure.Range;
+import app.yunque.measure.Reading;
 import app.yunque.measure.Refused;
 import app.yunque.measure.Told;
 import app.yunque.measure.Zone;
@@ -58,7 +59,7 @@ public record SealLand(double speedMPerS, Told told) {
                         Edges.growing(null, POLISH_MM, SLEEVE_MM), grooveMm, uncertaintyMm, strict);
         var told =
                 Told.of("common practice, no source; ISO 6194, DIN 3760, from memory")
-                        .judged(zoned)
+                        .judged(zoned, new Reading(grooveMm, uncertaintyMm, "mm"))
                         .mm("polishToMm", "polished to", POLISH_MM)
                         .mm("sleeveToMm", "sleeve or shift to", SLEEVE_MM)
                         .figure("speedMPerS", "rubbing speed", speed, "m/s", 2)

@@ -5,6 +5,7 @@ import app.yunque.measure.Edges;
 import app.yunque.measure.PlainDigits;
 import app.yunque.measure.PublicRule;
 import app.yunque.measure.Range;
+import app.yunque.measure.Reading;
 import app.yunque.measure.Refused;
 import app.yunque.measure.Told;
 import app.yunque.measure.Zone;
@@ -100,7 +101,7 @@ public record ShaftBow(double bowMm, double slopePerMm, Told told) {
                         strict);
         var told =
                 Told.of("geometry; limits judgement, no source")
-                        .judged(zoned)
+                        .judged(zoned, new Reading(worst, uncertaintyMm, "mm"))
                         .mm("bowMm", "bow in the first plane", first.runOutMm / 2)
                         .mm("bowSecondMm", "bow in the second", second.runOutMm / 2)
                         .figure("slopePer100Mm", "slope over 100 mm", 100 * slope, "mm", 4)

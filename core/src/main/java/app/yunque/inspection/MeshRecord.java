@@ -51,6 +51,7 @@ public record MeshRecord(
 
     CheckAnswer answer(Check check) {
         return CheckAnswer.of(check, StandingFinding.of(findings), measured, left)
+                .or(() -> CheckAnswer.stale(check, measured))
                 .orElse(CheckAnswer.OPEN);
     }
 

@@ -34,7 +34,7 @@ public record PlannedCheck(
 
     /** Whether nobody has answered it, nor said why it is not made. */
     public boolean open() {
-        return answer.state() == CheckState.OPEN;
+        return answer.state() == CheckState.OPEN || answer.state() == CheckState.STALE;
     }
 
     /** Whether it stands open and has to be answered. */

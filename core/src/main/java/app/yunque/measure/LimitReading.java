@@ -13,7 +13,9 @@ import org.jspecify.annotations.Nullable;
  * @param verdict  the verdict in one of four words
  * @param zone     the zone it counts as; null when it has to be measured again, and when there is no limit
  * @param renewNow true when it will be past its limit before the unit is opened again
+ * @param coarse   true where the tool is too coarse to overrule a feel
  * @param sentence the verdict in words
+ *
  * @param reading  the reading that decides
  * @param working  what was compared
  */
@@ -21,6 +23,7 @@ public record LimitReading(
         Verdict verdict,
         @Nullable Zone zone,
         boolean renewNow,
+        boolean coarse,
         String sentence,
         Reading reading,
         Working working) {
@@ -74,6 +77,7 @@ public record LimitReading(
                 zoned.verdict(),
                 zoned.counts(),
                 past && zoned.counts() != Zone.BEYOND,
+                zoned.coarse(),
                 sentence(zoned, edges, judged, uncertainty, unit)
                         + (past ? forecastWords(later.orElseThrow(), unit) : ""),
                 new Reading(judged, uncertainty, unit),

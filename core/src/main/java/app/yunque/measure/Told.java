@@ -10,7 +10,10 @@ import org.jspecify.annotations.Nullable;
  *
  * @param verdict  the verdict; NOT_JUDGED where the rule works out and does not judge
  * @param zone     where a measured value lies between new and renewal; null where that is not known
+ * @param reading  the value that was judged, with how well it is known; null where there is no single one
+ * @param coarse   true where it is known too coarsely to overrule a feel
  * @param sentence the answer in words
+ *
  * @param figures  the numbers
  * @param warnings doubts and cautions, hardest first
  * @param working  formulas and numbers
@@ -18,6 +21,8 @@ import org.jspecify.annotations.Nullable;
 public record Told(
         Verdict verdict,
         @Nullable Zone zone,
+        @Nullable Reading reading,
+        boolean coarse,
         String sentence,
         List<Figure> figures,
         List<String> warnings,
@@ -41,6 +46,8 @@ public record Told(
         private final List<String> schools = new ArrayList<>();
         private Verdict verdict = Verdict.NOT_JUDGED;
         private @Nullable Zone zone;
+        private @Nullable Reading reading;
+        private boolean coarse;
 
         private Builder(String source) {
             this.source = source;
@@ -51,9 +58,16 @@ public record Told(
             return this;
         }
 
-        public Builder judged(Zoned value) {
+        /**
+         * The judgement of what was measured.
+         *
+         * @param of what was judged, in the unit of the edges
+         */
+        public Builder judged(Zoned value, Reading of) {
             verdict = value.verdict();
             zone = value.counts();
+            coarse = value.coarse();
+            reading = of;
             return this;
         }
 
@@ -96,6 +110,8 @@ public record Told(
             return new Told(
                     verdict,
                     zone,
+                    reading,
+                    coarse,
                     sentence,
                     figures,
                     warnings,

@@ -17,6 +17,7 @@ import org.jspecify.annotations.Nullable;
  * @param verdict  the same in one of four words
  * @param share    how far through the watch zone, 0 as new to 1 renewed; empty where that says nothing
  * @param needs    the uncertainty it would take to tell, when this tool is too coarse; empty when it is not
+ * @param coarse   true where the uncertainty is more than a quarter of the way from new to renewal: such a reading does not overrule a feel
  */
 public record Zoned(
         @Nullable Zone better,
@@ -24,13 +25,22 @@ public record Zoned(
         @Nullable Zone counts,
         Verdict verdict,
         Optional<Double> share,
-        Optional<Double> needs) {
-
+        Optional<Double> needs,
+        boolean coarse) {
     private static final Zoned NOT_JUDGED =
-            new Zoned(null, null, null, Verdict.NOT_JUDGED, Optional.empty(), Optional.empty());
+            new Zoned(
+                    null,
+                    null,
+                    null,
+                    Verdict.NOT_JUDGED,
+                    Optional.empty(),
+                    Optional.empty(),
+                    false);
 
     /** Half way through the watch zone: from here on the renewal is planned. */
     private static final double PLAN_FROM = 0.5;
+
+    private static final double SLACK = 1e-9;
 
     /**
      * @param edges       where new ends and renewal begins
@@ -59,7 +69,8 @@ public record Zoned(
                 counts,
                 verdict(counts),
                 counts == Zone.WATCH ? edges.share(value) : Optional.empty(),
-                needs(edges, better.get(), worse.get(), uncertainty));
+                needs(edges, better.get(), worse.get(), uncertainty),
+                edges.uncertaintyNeeded().filter(u -> uncertainty > u + SLACK).isPresent());
     }
 
     /** True when both ends of y ± U lie in one zone. */

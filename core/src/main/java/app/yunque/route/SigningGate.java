@@ -10,6 +10,7 @@ import java.util.Locale;
 import java.util.function.Function;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * What stands against signing a job, by name and by who may sign in spite of it. Only parts that go back are asked about: what is renewed
@@ -18,6 +19,9 @@ import java.util.stream.Collectors;
  * <p>Source: common practice, no source; what nobody signs is what holds, stops, binds or is condemned.
  */
 final class SigningGate {
+    /** Two things that a lead answers for on one part want a second person. */
+    static final String SECOND_PERSON = "second-person";
+
     private static final int NAMED = 6;
     private static final int MADE_OUT = 3;
 
@@ -117,6 +121,22 @@ final class SigningGate {
                 "doubtful",
                 p -> !p.strict() && p.worst() == Verdict.DOUBTFUL,
                 "Measured too close to its limit to tell, and left so: %s (Inspect).");
+        told(
+                points,
+                parts,
+                Weight.LEAD,
+                SECOND_PERSON,
+                p -> leadsOn(p) > 1,
+                "Two things are taken on one part, so a second person has to look at it and be named: %s.");
+    }
+
+    /** How many things a lead answers for on one part that goes back. */
+    private static long leadsOn(PartFact part) {
+        return part.strict() || part.condemned()
+                ? 0
+                : Stream.of(!part.open().isEmpty(), !part.left().isEmpty(), isBad(part.worst()))
+                        .filter(so -> so)
+                        .count();
     }
 
     private static void meshes(List<SigningPoint> points, JobFacts.Meshes meshes) {

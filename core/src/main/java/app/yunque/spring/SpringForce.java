@@ -5,6 +5,7 @@ import app.yunque.measure.Edges;
 import app.yunque.measure.PlainDigits;
 import app.yunque.measure.PublicRule;
 import app.yunque.measure.Range;
+import app.yunque.measure.Reading;
 import app.yunque.measure.Refused;
 import app.yunque.measure.Told;
 import app.yunque.measure.Verdict;
@@ -67,7 +68,14 @@ public record SpringForce(double ratePerMm, double forceN, double stressMpa, Tol
                                         strict));
         var verdict = left.map(Zoned::verdict).orElse(Verdict.NOT_JUDGED);
         var builder = Told.of("EN 13906-1, from memory; 95 and 90 % judgement, no source");
-        left.ifPresent(builder::judged);
+        left.ifPresent(
+                z ->
+                        builder.judged(
+                                z,
+                                new Reading(
+                                        measuredN.orElseThrow(),
+                                        SCALE * measuredN.orElseThrow(),
+                                        "N")));
         var told =
                 builder.figure("ratePerMm", "rate", rate, "N/mm", 3)
                         .figure("forceN", "force when fitted", force, "N", 1)

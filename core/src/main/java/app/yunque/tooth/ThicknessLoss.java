@@ -25,7 +25,8 @@ import org.jspecify.annotations.Nullable;
  * @param strengthShare bending strength left, about (1 − loss)²; beam idea, no source beyond that
  * @param verdict       against the renewal limit
  * @param zone          the zone it counts as; null when it has to be measured again
- * @param sentence      the verdict in words
+ * @param coarse        true where it is known too coarsely to overrule a feel
+ * @param sentence the verdict in words
  */
 public record ThicknessLoss(
         double thicknessMm,
@@ -39,6 +40,7 @@ public record ThicknessLoss(
         double strengthShare,
         Verdict verdict,
         @Nullable Zone zone,
+        boolean coarse,
         String sentence) {
     public static final Range RENEWAL_LIMIT =
             Range.of("renewalPercent", "renewal limit", 0.1, 60, "%");
@@ -89,6 +91,7 @@ public record ThicknessLoss(
                 left * left,
                 judged.verdict(),
                 judged.counts(),
+                judged.coarse(),
                 sentence(judged, percent, uncertaintyPercent, limit));
     }
 

@@ -42,7 +42,9 @@ import org.jspecify.annotations.Nullable;
  * @param renewPercent    from here the gear is renewed (%)
  * @param verdict         against the renewal limit
  * @param zone            the zone it counts as; null when it has to be measured again
+ * @param coarse          true where it is known too coarsely to overrule a feel
  * @param sentence        the verdict in words
+ *
  * @param warnings        doubts about the readings themselves
  * @param working         formula and numbers
  */
@@ -60,6 +62,7 @@ public record ToothWear(
         double renewPercent,
         Verdict verdict,
         @Nullable Zone zone,
+        boolean coarse,
         String sentence,
         List<String> warnings,
         Working working) {
@@ -122,6 +125,7 @@ public record ToothWear(
                 loss.limit().renewPercent(),
                 loss.verdict(),
                 loss.zone(),
+                loss.coarse(),
                 loss.sentence(),
                 warnings(loss.lossMm(), loss.uncertaintyMm(), readings, gauge),
                 working(

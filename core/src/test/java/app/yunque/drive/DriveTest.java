@@ -46,6 +46,23 @@ class DriveTest {
 
     private final Drive headstock = new Drive(HEADSTOCK, six(), 900, 4);
 
+    @Test
+    void aStageThatNoPositionGoesThroughIsTold() {
+        assertThat(headstock.inNoPosition()).isEmpty();
+        var forgotten =
+                new Drive(
+                        HEADSTOCK,
+                        List.of(
+                                new Position("slow", List.of(1, 4)),
+                                new Position("fast", List.of(3, 4))),
+                        900,
+                        4);
+        assertThat(forgotten.inNoPosition()).containsExactly(2, 5);
+        assertThat(new Drive(HEADSTOCK, 900, 4).inNoPosition())
+                .as("without levers every stage carries")
+                .isEmpty();
+    }
+
     // Worked out by hand: 60/30 = 2, 50/40 = 1.25, 45/45 = 1; 80/20 = 4, 50/50 = 1.
     @Test
     void eachPositionHasItsOwnRatio() {

@@ -7,6 +7,7 @@ import app.yunque.measure.Reading;
 import app.yunque.measure.Refused;
 import app.yunque.measure.Verdict;
 import app.yunque.measure.Zone;
+import java.time.Instant;
 import java.util.Arrays;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -43,7 +44,7 @@ class AgreeingMeasurementsTest {
 
     @Test
     void theLastCountsWhileAllAgree() {
-        assertThat(of(false, read(0.18), read(0.19))).containsExactly(read(0.19));
+        assertThat(of(false, read(0.18), read(0.19))).containsExactly(read(0.19).confirmed(2));
         assertThat(of(false, read(0.18))).containsExactly(read(0.18));
         assertThat(of(false)).isEmpty();
     }
@@ -62,9 +63,12 @@ class AgreeingMeasurementsTest {
 
     @Test
     void aThirdDecidesAndThePairThatAgreesIsUsed() {
-        assertThat(of(false, read(0.18), read(0.22), read(0.221))).containsExactly(read(0.221));
-        assertThat(of(false, read(0.18), read(0.22), read(0.181))).containsExactly(read(0.181));
-        assertThat(of(false, read(0.18), read(0.181), read(0.22))).containsExactly(read(0.181));
+        assertThat(of(false, read(0.18), read(0.22), read(0.221)))
+                .containsExactly(read(0.221).confirmed(2));
+        assertThat(of(false, read(0.18), read(0.22), read(0.181)))
+                .containsExactly(read(0.181).confirmed(2));
+        assertThat(of(false, read(0.18), read(0.181), read(0.22)))
+                .containsExactly(read(0.181).confirmed(2));
         assertThat(of(false, read(0.18), read(0.22), read(0.26)).get(0).verdict())
                 .isEqualTo(Verdict.DOUBTFUL);
     }
@@ -107,5 +111,28 @@ class AgreeingMeasurementsTest {
     void refusesWhatCannotBe() {
         assertThatThrownBy(() -> new Reading(1, -0.1, "mm")).isInstanceOf(Refused.class);
         assertThat(new Reading(0.5, 0.02, "").inWords()).isEqualTo("0.500 ± 0.020");
+    }
+
+    /** The two seats of one shaft are two things: neither speaks against the other. */
+    @Test
+    void twoPlacesOnOnePartAreTwoThings() {
+        var left = at("left seat", 0.18);
+        var right = at("right seat", 0.30);
+        assertThat(of(false, left, right)).containsExactly(left, right);
+        assertThat(of(false, left, at(" Left Seat ", 0.30)))
+                .extracting(Measured::verdict)
+                .containsExactly(Verdict.DOUBTFUL);
+    }
+
+    private static Measured at(String where, double value) {
+        var one = read(value);
+        return new Measured(
+                one.check(),
+                one.verdict(),
+                one.zone(),
+                one.renewNow(),
+                one.sentence(),
+                one.reading(),
+                new Taking("Mira", Instant.EPOCH, where, false));
     }
 }

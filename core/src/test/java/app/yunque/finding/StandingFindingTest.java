@@ -41,7 +41,13 @@ class StandingFindingTest {
         assertThat(still)
                 .containsExactly(
                         new StandingFinding(
-                                "BRG-1", "ticks", Severity.CONDEMNED, Look.WASHED, "Teo", true));
+                                "BRG-1",
+                                "ticks",
+                                Severity.CONDEMNED,
+                                Look.WASHED,
+                                "Teo",
+                                null,
+                                true));
     }
 
     @Test

@@ -112,6 +112,41 @@ class SigningGateTest {
                         tuple("lock-used-again", SigningPoint.Weight.NEVER));
     }
 
+    // Judgement, no source: every combination of open, left and measured badly on a part that goes
+    // back.
+    @ParameterizedTest(name = "open {0}, left {1}, {2}, strict {3}: second person {4}")
+    @CsvSource({
+        "false, false, CLEAR_FAIL, false, false", "true, false, CLEAR_PASS, false, false",
+        "false, true, CLEAR_PASS, false, false", "true, true, CLEAR_PASS, false, true",
+        "true, false, CLEAR_FAIL, false, true", "true, false, DOUBTFUL, false, true",
+        "false, true, CLEAR_FAIL, false, true", "false, true, DOUBTFUL, false, true",
+        "true, true, DOUBTFUL, false, true", "true, true, CLEAR_FAIL, true, false",
+        "true, true, NOT_JUDGED, false, true", "false, false, DOUBTFUL, false, false"
+    })
+    void twoThingsTakenOnOnePartWantASecondPerson(
+            boolean open, boolean left, Verdict worst, boolean strict, boolean second) {
+        var part =
+                new JobFacts.PartFact(
+                        "idler (3)",
+                        true,
+                        false,
+                        open ? List.of("whole (ANY-1)") : List.of(),
+                        left ? List.of("hardness (GER-9)") : List.of(),
+                        false,
+                        false,
+                        worst,
+                        strict,
+                        false);
+        assertThat(against(List.of(part), SET, PROVED))
+                .filteredOn(p -> p.id().equals("second-person"))
+                .hasSize(second ? 1 : 0)
+                .allSatisfy(
+                        p -> {
+                            assertThat(p.weight()).isEqualTo(SigningPoint.Weight.LEAD);
+                            assertThat(p.says()).contains("idler (3)");
+                        });
+    }
+
     /** What leaves in pieces, as it was taken apart, a lead may close; what was put together has to be whole. */
     @ParameterizedTest(name = "{0} steps fitted: {1}")
     @CsvSource({"0, LEAD", "1, NEVER"})
@@ -220,6 +255,10 @@ class SigningGateTest {
                         new SigningPoint(
                                 "left-open",
                                 "Going back with a check that was not made: shaft (2): straight (SHF-1) (Inspect).",
+                                SigningPoint.Weight.LEAD),
+                        new SigningPoint(
+                                "second-person",
+                                "Two things are taken on one part, so a second person has to look at it and be named: shaft (2).",
                                 SigningPoint.Weight.LEAD));
     }
 

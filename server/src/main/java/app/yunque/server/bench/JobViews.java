@@ -3,6 +3,7 @@ package app.yunque.server.bench;
 import app.yunque.backlash.BacklashChange;
 import app.yunque.diagnosis.Diagnosis;
 import app.yunque.diagnosis.EvidenceFound;
+import app.yunque.drive.Drive;
 import app.yunque.finding.Disposition;
 import app.yunque.finding.PartRecord;
 import app.yunque.gear.ServiceDuty;
@@ -452,15 +453,20 @@ public class JobViews {
                                     + pair.wheel().teeth(),
                             before,
                             after,
-                            after == null
-                                    ? null
-                                    : Disturbance.after(
-                                                    changes, unit.drive(), stage, after.keptAt())
-                                            .orElse(null),
+                            after == null ? null : whyStale(after, changes, unit.drive()),
                             change(before, after),
                             meanMm(latest(lastTaken, stage, Station.SET))));
         }
         return meshes;
+    }
+
+    /** What took the value of a measurement after the rebuild away: its instrument, or a part that was changed afterwards. */
+    private static @Nullable String whyStale(
+            MeasurementView after, List<Disturbance> changes, Drive drive) {
+        return after.lost() != null
+                ? after.lost()
+                : Disturbance.after(changes, drive, after.given().stage(), after.keptAt())
+                        .orElse(null);
     }
 
     private static @Nullable MeasurementView latest(

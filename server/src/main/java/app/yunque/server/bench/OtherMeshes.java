@@ -33,12 +33,24 @@ record OtherMeshes(Drive drive, List<KeptAnswerView> answered, List<Disturbance>
 
     private JobView.OtherMesh mesh(int stage, MeshMeasure measure) {
         var set = lastAnswer(stage, measure, Station.SET);
-        var stale = set.flatMap(a -> Disturbance.after(changes, drive, stage, a.keptAt()));
+        var stale =
+                set.flatMap(
+                        a ->
+                                Optional.ofNullable(a.lost())
+                                        .or(
+                                                () ->
+                                                        Disturbance.after(
+                                                                changes,
+                                                                drive,
+                                                                stage,
+                                                                a.keptAt())));
         return new JobView.OtherMesh(
                 stage,
                 drive.stages().get(stage - 1).inWords(),
                 measure.question(),
-                lastAnswer(stage, measure, Station.INSPECT).isPresent(),
+                lastAnswer(stage, measure, Station.INSPECT)
+                        .filter(a -> a.lost() == null)
+                        .isPresent(),
                 set.isPresent() && stale.isEmpty(),
                 stale.orElse(null));
     }

@@ -97,7 +97,8 @@ record PlannedChecks(
                                         of(
                                                 MeshRecord.backlashOf(stage.checks()),
                                                 m.result().verdict(),
-                                                m.result().sentence())));
+                                                m.result().sentence(),
+                                                m.lost())));
         answered.stream()
                 .filter(a -> a.given().station() == Station.INSPECT)
                 .filter(a -> a.given().about() != null && isOf(a.given().about().stage(), number))
@@ -112,12 +113,15 @@ record PlannedChecks(
                                                                         Verdict.orNotJudged(
                                                                                 a.answer()
                                                                                         .verdict()),
-                                                                        a.answer().sentence()))));
+                                                                        a.answer().sentence(),
+                                                                        a.lost()))));
         return measured;
     }
 
-    private static Measured of(String check, Verdict verdict, String sentence) {
-        return new Measured(check, verdict, null, false, sentence);
+    private static Measured of(
+            String check, Verdict verdict, String sentence, @Nullable String lost) {
+        var one = new Measured(check, verdict, null, false, sentence);
+        return lost == null ? one : one.stale(lost);
     }
 
     private static List<String> checkOf(KeptAnswerView answer, Stage stage) {

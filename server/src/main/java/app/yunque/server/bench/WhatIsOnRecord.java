@@ -7,6 +7,7 @@ import app.yunque.finding.Disposition;
 import app.yunque.finding.Measured;
 import app.yunque.finding.PartEvidence;
 import app.yunque.finding.PartRecord;
+import app.yunque.finding.Taking;
 import app.yunque.gear.Member;
 import app.yunque.measure.Reading;
 import app.yunque.measure.Verdict;
@@ -85,14 +86,7 @@ final class WhatIsOnRecord {
                 .filter(a -> isBeforeOrOnlyAfter(a) && isAbout(a, step))
                 .forEach(
                         a -> {
-                            var one =
-                                    new Measured(
-                                            a.check(),
-                                            a.answer().verdict(),
-                                            a.answer().zone(),
-                                            a.answer().renewNow(),
-                                            a.answer().sentence(),
-                                            a.answer().reading());
+                            var one = answer(a);
                             if (a.check().isEmpty()) {
                                 last.merge(a.given().drawer(), one, Measured::laterJudged);
                             } else {
@@ -101,6 +95,19 @@ final class WhatIsOnRecord {
                         });
         measured.addAll(last.values());
         return measured;
+    }
+
+    private static Measured answer(KeptAnswerView a) {
+        var one =
+                new Measured(
+                        a.check(),
+                        a.answer().verdict(),
+                        a.answer().zone(),
+                        a.answer().renewNow(),
+                        a.answer().sentence(),
+                        a.answer().reading(),
+                        new Taking(a.keptBy(), a.keptAt(), a.given().where(), a.answer().coarse()));
+        return a.lost() == null ? one : one.stale(a.lost());
     }
 
     /** What is measured of a part counts as it lay open, but for what can only be measured after the rebuild. */
@@ -138,16 +145,22 @@ final class WhatIsOnRecord {
                                         && m.given().kind() == MeasurementKind.SPAN
                                         && m.given().stage() == gear.stage()
                                         && m.given().member() == gear.member())
-                .map(
-                        m ->
-                                new Measured(
-                                        "GER-3",
-                                        m.result().verdict(),
-                                        m.result().zone(),
-                                        false,
-                                        m.result().sentence(),
-                                        wear(m)))
+                .map(WhatIsOnRecord::span)
                 .toList();
+    }
+
+    private static Measured span(MeasurementView m) {
+        var wear = m.result().wear();
+        var one =
+                new Measured(
+                        "GER-3",
+                        m.result().verdict(),
+                        m.result().zone(),
+                        false,
+                        m.result().sentence(),
+                        wear(m),
+                        new Taking(m.keptBy(), m.keptAt(), "", wear != null && wear.coarse()));
+        return m.lost() == null ? one : one.stale(m.lost());
     }
 
     private static @Nullable Reading wear(MeasurementView m) {

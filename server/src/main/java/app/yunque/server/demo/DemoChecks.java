@@ -101,6 +101,7 @@ class DemoChecks {
                 line.part(),
                 new About(step(line), line.stage(), null),
                 line.check(),
+                null,
                 "",
                 new DrawerEntries(
                         Map.of(

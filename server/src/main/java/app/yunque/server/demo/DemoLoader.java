@@ -184,7 +184,8 @@ class DemoLoader implements ApplicationRunner, Demo {
                     low,
                     high,
                     today.minusDays(calibratedDaysAgo),
-                    today.plusDays(dueInDays));
+                    today.plusDays(dueInDays),
+                    List.of());
         }
     }
 

@@ -9,6 +9,8 @@ import app.yunque.server.finding.Finding;
 import app.yunque.server.finding.Finding.Content;
 import app.yunque.server.finding.FindingBook;
 import app.yunque.server.finding.FindingSort;
+import app.yunque.server.instrument.Doubts;
+import app.yunque.server.instrument.InstrumentService;
 import app.yunque.server.job.JobRef;
 import app.yunque.server.job.JobText;
 import app.yunque.server.sheet.DrawerAnswer;
@@ -27,19 +29,23 @@ import tools.jackson.databind.json.JsonMapper;
 public class KeptAnswerService {
     private static final int LONGEST_SUBJECT = 120;
     private static final int LONGEST_REMARK = 500;
+    private static final int LONGEST_WHERE = 60;
 
     private static final JsonMapper JSON = JsonMapper.builder().build();
 
     private final FindingBook book;
     private final DrawerService drawers;
+    private final InstrumentService instruments;
 
-    KeptAnswerService(FindingBook book, DrawerService drawers) {
+    KeptAnswerService(FindingBook book, DrawerService drawers, InstrumentService instruments) {
+        this.instruments = instruments;
         this.book = book;
         this.drawers = drawers;
     }
 
     /** What stands in the record beside its keys. */
-    private record Answered(DrawerEntries entries, @Nullable String check) {}
+    private record Answered(
+            DrawerEntries entries, @Nullable String check, @Nullable String where) {}
 
     private static final Set<Station> STATIONS =
             EnumSet.of(Station.INSPECT, Station.SET, Station.FILL);
@@ -47,7 +53,8 @@ public class KeptAnswerService {
     /** Answers kept to a job in the order they were kept. */
     @Transactional(readOnly = true)
     public List<KeptAnswerView> views(UUID jobId) {
-        return book.of(jobId, FindingSort.ANSWERED).stream().map(this::view).toList();
+        var doubts = instruments.doubts();
+        return book.of(jobId, FindingSort.ANSWERED).stream().map(f -> view(f, doubts)).toList();
     }
 
     @Transactional
@@ -59,6 +66,7 @@ public class KeptAnswerService {
         var subject =
                 JobText.optional("subject", "What it is about", request.subject(), LONGEST_SUBJECT);
         var remark = JobText.optional("remark", "Remark", request.remark(), LONGEST_REMARK);
+        var where = JobText.optional("where", "Where on it", request.where(), LONGEST_WHERE);
         var check = request.check();
         if (check != null) {
             Checks.of(check);
@@ -74,7 +82,7 @@ public class KeptAnswerService {
                         request.drawer(),
                         about,
                         subject,
-                        JSON.writeValueAsString(new Answered(request.entries(), check)),
+                        JSON.writeValueAsString(new Answered(request.entries(), check, where)),
                         remark),
                 this::view);
     }
@@ -85,8 +93,13 @@ public class KeptAnswerService {
     }
 
     private KeptAnswerView view(Finding f) {
+        return view(f, instruments.doubts());
+    }
+
+    private KeptAnswerView view(Finding f, Doubts doubts) {
         var content = f.content();
         var answered = JSON.readValue(content.given(), Answered.class);
+        var lost = doubts.about(answered.entries.instrument(), f.at());
         return new KeptAnswerView(
                 f.id(),
                 new KeptAnswerRequest(
@@ -96,13 +109,16 @@ public class KeptAnswerService {
                         content.words(),
                         content.about().equals(About.NOTHING) ? null : content.about(),
                         answered.check,
+                        answered.where,
                         content.remark(),
                         answered.entries),
                 drawers.title(content.question()),
                 answered.check == null ? drawers.answers(content.question()) : answered.check,
-                answer(content.question(), answered.entries),
+                lost.map(l -> DrawerAnswer.saying(l).build())
+                        .orElseGet(() -> answer(content.question(), answered.entries)),
                 f.by(),
-                f.at());
+                f.at(),
+                lost.orElse(null));
     }
 
     /** A rule that has become stricter since must not hide the record: the refusal is shown in its place. */

@@ -3,6 +3,7 @@ package app.yunque.server.drawer;
 import app.yunque.server.sheet.DrawerAnswer;
 import java.time.Instant;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A kept answer with what it means today.
@@ -14,6 +15,8 @@ import java.util.UUID;
  * @param answer what it means
  * @param keptBy who kept it
  * @param keptAt when
+ * @param lost   what took its value away since; missing while it counts
+ *
  */
 public record KeptAnswerView(
         UUID id,
@@ -22,4 +25,5 @@ public record KeptAnswerView(
         String check,
         DrawerAnswer answer,
         String keptBy,
-        Instant keptAt) {}
+        Instant keptAt,
+        @Nullable String lost) {}

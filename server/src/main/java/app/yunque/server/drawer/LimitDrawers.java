@@ -136,6 +136,7 @@ class LimitDrawers {
                         .zone(read.zone())
                         .renewNow(read.renewNow())
                         .reading(read.reading())
+                        .coarse(read.coarse())
                         .warn(warnings)
                         .working(read.working());
         if (!sheet.choice("limitsFrom").isBlank()) {

@@ -6,6 +6,7 @@ import app.yunque.server.people.AtTheBench;
 import app.yunque.server.problem.NotThere;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
+import java.time.Instant;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
@@ -108,6 +109,18 @@ public class FindingBook {
                 findings.save(copy);
             }
         }
+    }
+
+    /** When something was read with an instrument, by job. */
+    @Transactional(readOnly = true)
+    public Map<UUID, List<Instant>> readWith(UUID instrument) {
+        return findings
+                .findByRemovedFalseAndGivenContaining("\"instrument\":\"%s\"".formatted(instrument))
+                .stream()
+                .collect(
+                        Collectors.groupingBy(
+                                f -> f.jobId,
+                                Collectors.mapping(FindingEntity::changedAt, Collectors.toList())));
     }
 
     /** Stages of the unit on which something was found in a job, by measuring or with a drawer. */

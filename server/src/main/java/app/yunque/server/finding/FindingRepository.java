@@ -25,4 +25,7 @@ interface FindingRepository extends JpaRepository<FindingEntity, UUID> {
     }
 
     List<FindingEntity> findByJobId(UUID jobId);
+
+    /** Findings whose entries name something, as a measurement names its instrument. */
+    List<FindingEntity> findByRemovedFalseAndGivenContaining(String named);
 }

@@ -87,7 +87,8 @@ public class SeenService {
                 seen.given().word(),
                 seen.severity(),
                 seen.given().look(),
-                seen.by());
+                seen.by(),
+                seen.at());
     }
 
     /** A word that the table of checks no longer knows keeps the weight it was said with. */

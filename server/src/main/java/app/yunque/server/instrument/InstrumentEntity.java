@@ -1,17 +1,21 @@
 package app.yunque.server.instrument;
 
+import app.yunque.measure.InDoubt;
 import app.yunque.server.history.Kept;
 import app.yunque.server.quantity.Entered;
 import jakarta.persistence.AttributeOverride;
 import jakarta.persistence.Column;
+import jakarta.persistence.Convert;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.LocalDate;
+import java.util.List;
 import java.util.UUID;
 import org.hibernate.envers.Audited;
+import org.jspecify.annotations.Nullable;
 
 @Entity
 @Table(name = "instrument")
@@ -55,6 +59,11 @@ class InstrumentEntity extends Kept {
 
     @Column(name = "due_on", nullable = false)
     LocalDate dueOn = LocalDate.EPOCH;
+
+    /** Days in which it was not to be trusted; null for none. */
+    @Convert(converter = InDoubtColumn.class)
+    @Column(name = "in_doubt")
+    @Nullable List<InDoubt> inDoubt;
 
     @Column(nullable = false)
     boolean removed;

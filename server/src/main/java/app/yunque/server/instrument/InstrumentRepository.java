@@ -6,4 +6,7 @@ import org.springframework.data.jpa.repository.JpaRepository;
 
 interface InstrumentRepository extends JpaRepository<InstrumentEntity, UUID> {
     List<InstrumentEntity> findByRemovedFalseOrderByName();
+
+    /** Those that were ever in doubt, put away or not. */
+    List<InstrumentEntity> findByInDoubtIsNotNull();
 }

@@ -1,7 +1,9 @@
 package app.yunque.server.instrument;
 
 import app.yunque.measure.Gauge;
+import app.yunque.measure.InDoubt;
 import app.yunque.measure.Refused;
+import app.yunque.server.history.ReadOnce;
 import app.yunque.server.job.JobText;
 import app.yunque.server.people.AtTheBench;
 import app.yunque.server.problem.AtField;
@@ -17,6 +19,8 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -28,8 +32,14 @@ public class InstrumentService {
     private final InstrumentRepository instruments;
     private final AtTheBench bench;
     private final Clock clock;
+    private final ApplicationEventPublisher events;
 
-    InstrumentService(InstrumentRepository instruments, AtTheBench bench, Clock clock) {
+    InstrumentService(
+            InstrumentRepository instruments,
+            AtTheBench bench,
+            Clock clock,
+            ApplicationEventPublisher events) {
+        this.events = events;
         this.instruments = instruments;
         this.bench = bench;
         this.clock = clock;
@@ -54,9 +64,33 @@ public class InstrumentService {
         var instrument = found.orElseGet(InstrumentEntity::new);
         instrument.id = id;
         instrument.removed = false;
+        var before = doubts(instrument);
         fill(instrument, request);
         instrument.keep(bench.name(), clock.instant());
         instruments.saveAndFlush(instrument);
+        if (!before.equals(doubts(instrument))) {
+            events.publishEvent(new InstrumentDoubted(id));
+        }
+    }
+
+    /** Which of the shop's instruments were in doubt and when, those put away among them. */
+    @Transactional(readOnly = true)
+    public Doubts doubts() {
+        return ReadOnce.of(
+                "instruments",
+                "in doubt",
+                () ->
+                        new Doubts(
+                                instruments.findByInDoubtIsNotNull().stream()
+                                        .collect(
+                                                Collectors.toMap(
+                                                        i -> i.id,
+                                                        i -> new Doubts.Of(i.name, doubts(i)))),
+                                clock.getZone()));
+    }
+
+    private static List<InDoubt> doubts(InstrumentEntity instrument) {
+        return instrument.inDoubt == null ? List.of() : instrument.inDoubt;
     }
 
     @Transactional
@@ -105,6 +139,7 @@ public class InstrumentService {
         instrument.high = high;
         instrument.calibratedOn = r.calibratedOn();
         instrument.dueOn = r.dueOn();
+        instrument.inDoubt = r.inDoubt().isEmpty() ? null : r.inDoubt();
     }
 
     private static app.yunque.server.quantity.Entered length(
@@ -124,7 +159,8 @@ public class InstrumentService {
                         EnteredNumber.given(i.low),
                         EnteredNumber.given(i.high),
                         i.calibratedOn,
-                        i.dueOn),
+                        i.dueOn,
+                        doubts(i)),
                 i.name,
                 i.kind,
                 i.resolution.canonical(),

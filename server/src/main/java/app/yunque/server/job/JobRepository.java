@@ -1,6 +1,7 @@
 package app.yunque.server.job;
 
 import app.yunque.server.history.ReadOnce;
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -42,6 +43,13 @@ interface JobRepository extends JpaRepository<JobEntity, UUID> {
                     "update job set touched = touched + 1 where unit_id = :unitId and signed_at is null and put_away_at is null",
             nativeQuery = true)
     void touchOpenOfUnit(UUID unitId);
+
+    @Modifying(flushAutomatically = true)
+    @Query(
+            value =
+                    "update job set touched = touched + 1 where id in (:ids) and signed_at is null and put_away_at is null",
+            nativeQuery = true)
+    void touchOpen(Collection<UUID> ids);
 
     @Query(value = "select touched from job where number = :number", nativeQuery = true)
     Optional<Long> touched(long number);

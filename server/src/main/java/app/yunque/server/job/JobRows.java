@@ -5,6 +5,7 @@ import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Timestamp;
 import java.time.Instant;
+import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -45,6 +46,13 @@ class JobRows {
     /** All jobs on a unit, the newest first. */
     List<JobRow> ofUnit(UUID unitId) {
         return rows("j.unit_id = :unit order by j.number desc", Map.of("unit", unitId));
+    }
+
+    /** Jobs by their identity, the newest first. */
+    List<JobRow> of(Collection<UUID> ids) {
+        return ids.isEmpty()
+                ? List.of()
+                : rows("j.id in (:ids) order by j.number desc", Map.of("ids", ids));
     }
 
     /** The last signed job before a number on a unit, or where it has none on one of the same kind. */

@@ -7,11 +7,14 @@ import app.yunque.route.SigningPoint;
 import app.yunque.server.history.PutAway;
 import app.yunque.server.history.PutAwayRequest;
 import app.yunque.server.people.AtTheBench;
+import app.yunque.server.problem.AtField;
 import app.yunque.server.problem.NotThere;
 import app.yunque.server.problem.PinWanted;
 import java.time.Clock;
 import java.time.Instant;
+import java.util.Collection;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
@@ -160,6 +163,20 @@ public class JobService {
         jobs.touchOpenOfUnit(unitId);
     }
 
+    /** Jobs by their identity, the newest first. */
+    @Transactional(readOnly = true)
+    public List<JobRow> rowsOf(Collection<UUID> ids) {
+        return rows.of(ids);
+    }
+
+    /** Something outside the jobs changed what stands in them: open screens fetch anew, and what is judged is judged anew. */
+    @Transactional
+    public void touchOpen(Collection<UUID> ids) {
+        if (!ids.isEmpty()) {
+            jobs.touchOpen(ids);
+        }
+    }
+
     /** How often the job was written to; a screen that knows this number is up to date. */
     @Transactional(readOnly = true)
     public long touched(long number) {
@@ -227,6 +244,9 @@ public class JobService {
         }
         if (!against.isEmpty()) {
             bench.refuseUnlessLead("Only a lead can sign while something is open.");
+            if (despite != null) {
+                AtField.named("despite.", Map.of(), () -> despite.witnessed(against, bench.name()));
+            }
         }
         bench.putsNameTo("Signing closes job %d under your name.".formatted(ref.number()));
         var job = entity(ref.number());

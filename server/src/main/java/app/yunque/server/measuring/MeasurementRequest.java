@@ -5,6 +5,7 @@ import app.yunque.route.Station;
 import app.yunque.server.finding.About;
 import app.yunque.server.quantity.EnteredNumber;
 import java.util.List;
+import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -26,6 +27,8 @@ import org.jspecify.annotations.Nullable;
  * @param makersReference   where the maker's figure stands; required with one
  * @param remark            anything worth knowing
  * @param readings          readings in the order taken
+ * @param instrument        the instrument of the shop that was used; missing when none was chosen
+ *
  */
 public record MeasurementRequest(
         @Nullable Long version,
@@ -43,7 +46,8 @@ public record MeasurementRequest(
         @Nullable EnteredNumber referenceSpan,
         String makersReference,
         String remark,
-        List<EnteredNumber> readings) {
+        List<EnteredNumber> readings,
+        @Nullable UUID instrument) {
 
     /** The same, as seen in a version. */
     MeasurementRequest seen(@Nullable Long asVersion) {
@@ -92,6 +96,7 @@ public record MeasurementRequest(
                 referenceSpan,
                 otherReference,
                 otherRemark,
-                readings);
+                readings,
+                instrument);
     }
 }

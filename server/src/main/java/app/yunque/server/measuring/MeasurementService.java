@@ -7,6 +7,8 @@ import app.yunque.server.finding.Finding;
 import app.yunque.server.finding.Finding.Content;
 import app.yunque.server.finding.FindingBook;
 import app.yunque.server.finding.FindingSort;
+import app.yunque.server.instrument.Doubts;
+import app.yunque.server.instrument.InstrumentService;
 import app.yunque.server.job.JobRef;
 import app.yunque.server.unit.UnitPapers;
 import java.util.List;
@@ -21,15 +23,20 @@ public class MeasurementService {
     private static final JsonMapper JSON = JsonMapper.builder().build();
 
     private final FindingBook book;
+    private final InstrumentService instruments;
 
-    MeasurementService(FindingBook book) {
+    MeasurementService(FindingBook book, InstrumentService instruments) {
+        this.instruments = instruments;
         this.book = book;
     }
 
     /** Measurements of a job in the order they were kept. */
     @Transactional(readOnly = true)
     public List<MeasurementView> views(UUID jobId, UnitPapers unit) {
-        return book.of(jobId, FindingSort.MEASURED).stream().map(f -> view(f, unit)).toList();
+        var doubts = instruments.doubts();
+        return book.of(jobId, FindingSort.MEASURED).stream()
+                .map(f -> view(f, unit, doubts))
+                .toList();
     }
 
     public MeasurementResult preview(UnitPapers unit, MeasurementRequest request) {
@@ -69,17 +76,23 @@ public class MeasurementService {
         }
     }
 
-    private static MeasurementView view(Finding f, UnitPapers unit) {
+    private MeasurementView view(Finding f, UnitPapers unit) {
+        return view(f, unit, instruments.doubts());
+    }
+
+    private static MeasurementView view(Finding f, UnitPapers unit, Doubts doubts) {
         var given =
                 JSON.readValue(f.content().given(), MeasurementRequest.class)
                         .seen(f.version())
                         .of(f.content().about());
+        var lost = doubts.about(given.instrument(), f.at());
         return new MeasurementView(
                 f.id(),
                 given,
                 MeasurementMapping.gear(given.stage(), given.member(), unit.drive()),
-                result(given, unit),
+                lost.map(MeasurementResult::refused).orElseGet(() -> result(given, unit)),
                 f.by(),
-                f.at());
+                f.at(),
+                lost.orElse(null));
     }
 }

@@ -2,6 +2,7 @@ package app.yunque.server.measuring;
 
 import java.time.Instant;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A kept measurement with what it means.
@@ -12,6 +13,8 @@ import java.util.UUID;
  * @param result what it means
  * @param keptBy who measured
  * @param keptAt when
+ * @param lost   what took its value away since; missing while it counts
+ *
  */
 public record MeasurementView(
         UUID id,
@@ -19,4 +22,5 @@ public record MeasurementView(
         String gear,
         MeasurementResult result,
         String keptBy,
-        Instant keptAt) {}
+        Instant keptAt,
+        @Nullable String lost) {}

@@ -23,7 +23,9 @@ import org.jspecify.annotations.Nullable;
  * @param zone     where a measured value lies between new and renewal; missing where it is not known
  * @param renewNow true when it will be past its limit before the unit is opened again
  * @param reading  the value that decides, with how well it is known; missing where there is no single one
+ * @param coarse   true where the tool is too coarse for its answer to overrule a feel
  * @param sentence the answer in words
+ *
  * @param figures  the numbers
  * @param warnings doubts about what was entered
  * @param workings formulas and numbers
@@ -45,6 +47,7 @@ public record DrawerAnswer(
         @Nullable Zone zone,
         boolean renewNow,
         @Nullable Reading reading,
+        boolean coarse,
         String sentence,
         List<Figure> figures,
         List<String> warnings,
@@ -113,8 +116,8 @@ public record DrawerAnswer(
     /** The same without the picture of the mesh, which is drawn anew when it is opened. */
     public DrawerAnswer withoutMesh() {
         return new DrawerAnswer(
-                verdict, zone, renewNow, reading, sentence, figures, warnings, workings, bar,
-                tables, shelf, map, null, schools, identity, chart, sump, gear, why);
+                verdict, zone, renewNow, reading, coarse, sentence, figures, warnings, workings,
+                bar, tables, shelf, map, null, schools, identity, chart, sump, gear, why);
     }
 
     /** What a public rule of the core tells. */
@@ -123,6 +126,8 @@ public record DrawerAnswer(
                 saying(told.sentence())
                         .verdict(told.verdict())
                         .zone(told.zone())
+                        .reading(told.reading())
+                        .coarse(told.coarse())
                         .warn(told.warnings())
                         .warn(ofTheInstrument)
                         .working(told.working());
@@ -149,6 +154,7 @@ public record DrawerAnswer(
         private @Nullable Zone zone;
         private boolean renewNow;
         private @Nullable Reading reading;
+        private boolean coarse;
         private final List<Figure> figures = new ArrayList<>();
         private final List<String> warnings = new ArrayList<>();
         private final List<Working> workings = new ArrayList<>();
@@ -230,8 +236,13 @@ public record DrawerAnswer(
         }
 
         /** The value that decides, where no bar shows it. */
-        public Builder reading(Reading value) {
+        public Builder reading(@Nullable Reading value) {
             reading = value;
+            return this;
+        }
+
+        public Builder coarse(boolean value) {
+            coarse = value;
             return this;
         }
 
@@ -310,6 +321,7 @@ public record DrawerAnswer(
                     zone,
                     renewNow,
                     reading,
+                    coarse,
                     sentence,
                     List.copyOf(figures),
                     List.copyOf(warnings),

@@ -60,6 +60,7 @@ final class UnitMapping {
                 drive.isUnknown()
                         ? List.of()
                         : drive.ways().stream().map(p -> atWork(drive, p)).toList(),
+                drive.inNoPosition(),
                 LayoutMapping.shafts(unit.layout, drive),
                 drive.ratio(),
                 unit.inputSpeedRpm,

@@ -20,6 +20,7 @@ import org.jspecify.annotations.Nullable;
  * @param stages         from the input on, of whatever kind
  * @param positions      positions of the levers as entered
  * @param drive          the unit at work in each position; empty while the papers name no stage
+ * @param inNoPosition   numbers of stages that carry the load in no position of the levers
  * @param shafts         names of the shafts, input first
  * @param ratio          i = n_in/n_out of the first position
  * @param inputSpeedRpm  speed of the input (min⁻¹); missing while nobody knows it
@@ -41,6 +42,7 @@ public record UnitView(
         List<StageView> stages,
         List<PositionRequest> positions,
         List<PositionView> drive,
+        List<Integer> inNoPosition,
         List<String> shafts,
         double ratio,
         @Nullable Double inputSpeedRpm,
@@ -49,4 +51,9 @@ public record UnitView(
         @Nullable EnteredNumber inputPower,
         UnitLayout layout,
         @Nullable PutAway putAway,
-        long version) {}
+        long version) {
+    /** Views that were sealed before stages in no position were told. */
+    public UnitView {
+        inNoPosition = inNoPosition == null ? List.of() : List.copyOf(inNoPosition);
+    }
+}
