@@ -2232,6 +2232,326 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calc/backlash/bevel": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Backlash of a bevel pair
+         * @description At the heel, square to the flank and as an angle.
+         */
+        post: operations["calc backlash/bevel"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/backlash/bevel-limits": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Limits of bevel backlash
+         * @description Least, most of new and renewal of a bevel pair.
+         */
+        post: operations["calc backlash/bevel-limits"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/backlash/map": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Backlash round a turn
+         * @description Eccentricity, the damaged tooth and what is left at the tightest place.
+         */
+        post: operations["calc backlash/map"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/backlash/of-angle": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Backlash from an angle
+         * @description The angle a gear rocks as backlash at the circle.
+         */
+        post: operations["calc backlash/of-angle"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/backlash/of-centre-travel": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Backlash from centre travel
+         * @description What opening the centres adds.
+         */
+        post: operations["calc backlash/of-centre-travel"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/backlash/of-circumferential": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Backlash told otherwise
+         * @description Circumferential backlash as normal and as angles.
+         */
+        post: operations["calc backlash/of-circumferential"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/backlash/of-normal": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Backlash from a feeler
+         * @description Normal backlash as circumferential and as angles.
+         */
+        post: operations["calc backlash/of-normal"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/backlash/paper-slip": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Backlash of a paper slip
+         * @description What a slip of paper between the teeth really gives.
+         */
+        post: operations["calc backlash/paper-slip"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/backlash/rise-share": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Sharing of a rise
+         * @description How a rise of backlash divides between pinion and wheel.
+         */
+        post: operations["calc backlash/rise-share"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/backlash/schools": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * What each school says
+         * @description Backlash a pair should have, by each school.
+         */
+        post: operations["calc backlash/schools"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/backlash/screw-and-nut": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Lost motion of a screw
+         * @description Which part of lost motion is nut, screw, float or drive.
+         */
+        post: operations["calc backlash/screw-and-nut"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/backlash/split-nut": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Play of a split nut
+         * @description Axial play from how far a split nut closes.
+         */
+        post: operations["calc backlash/split-nut"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/backlash/two-gear-map": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Which gear runs out
+         * @description Run-out of pinion and wheel apart, from stops over many turns.
+         */
+        post: operations["calc backlash/two-gear-map"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/backlash/without-float": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Backlash without float
+         * @description What of a reading is end float of helical gears and radial play.
+         */
+        post: operations["calc backlash/without-float"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/backlash/worm-at-wheel": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Backlash of a worm at its wheel
+         * @description At the rim, square to the flank and as angles.
+         */
+        post: operations["calc backlash/worm-at-wheel"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/backlash/worm-at-worm": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Backlash of a worm at the worm
+         * @description The same from how far the worm turns freely.
+         */
+        post: operations["calc backlash/worm-at-worm"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calc/bearing/axial-play": {
         parameters: {
             query?: never;
@@ -2452,6 +2772,106 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calc/contact/bevel-shim": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Shim of a bevel gear
+         * @description Which pack gives a backlash, and what the other gear would need.
+         */
+        post: operations["calc contact/bevel-shim"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/contact/misalignment": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Shafts out of line
+         * @description The gap across the face from an offset of a bearing.
+         */
+        post: operations["calc contact/misalignment"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/contact/move-for-skew": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Move that squares the shafts
+         * @description How far a bearing is moved to close a gap of skew.
+         */
+        post: operations["calc contact/move-for-skew"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/contact/move-in-plane": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Move that makes shafts parallel
+         * @description How far a bearing is moved to close a gap in the plane of the shafts.
+         */
+        post: operations["calc contact/move-in-plane"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/contact/pattern": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Contact pattern
+         * @description What two marks mean, and what moves them.
+         */
+        post: operations["calc contact/pattern"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calc/cost/repair-or-replace": {
         parameters: {
             query?: never;
@@ -2506,6 +2926,166 @@ export interface paths {
          * @description How many should lie on the shelf while an order is on its way.
          */
         post: operations["calc cost/spares"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/drive/change-gears": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Change gears of a lathe
+         * @description Which gears on hand give a lead, and how far out.
+         */
+        post: operations["calc drive/change-gears"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/drive/meeting-teeth": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Until the same teeth meet
+         * @description Passages and turns until the same two teeth meet again.
+         */
+        post: operations["calc drive/meeting-teeth"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/drive/overall-lash": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Lash of a whole train
+         * @description What the backlash of each mesh comes to at the output and at the handle.
+         */
+        post: operations["calc drive/overall-lash"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/drive/planetary-lash": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Play of a planet carrier
+         * @description What the backlash at sun and ring comes to at the carrier, in minutes of arc.
+         */
+        post: operations["calc drive/planetary-lash"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/drive/ratio-by-turning": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Ratio by turning
+         * @description Which ratio and which teeth the turns that were counted can mean.
+         */
+        post: operations["calc drive/ratio-by-turning"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/drive/re-ratio": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Another ratio for a pump
+         * @description Speed, flow and power after the gears were changed.
+         */
+        post: operations["calc drive/re-ratio"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/drive/shaft-speeds": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Speeds of any epicyclic train
+         * @description Speed of every member for one turn of the input, whatever is held.
+         */
+        post: operations["calc drive/shaft-speeds"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/drive/stepped-planets-fit": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Do stepped planets fit
+         * @description Whether equal stepped planets can be spaced evenly.
+         */
+        post: operations["calc drive/stepped-planets-fit"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2726,6 +3306,26 @@ export interface paths {
          * @description The sheet says dry and the thread is oiled: what to tighten to.
          */
         post: operations["calc fastener/wet-torque"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/finding/surface-damage": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Damage of flanks
+         * @description What an area of damage on so many teeth means.
+         */
+        post: operations["calc finding/surface-damage"];
         delete?: never;
         options?: never;
         head?: never;
@@ -3032,6 +3632,1546 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calc/gear/bevel-sizes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Sizes of a bevel pair
+         * @description Pitch angles, diameters, cone distances and virtual teeth.
+         */
+        post: operations["calc gear/bevel-sizes"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/gear/helix-from-centres": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Helix from the centre distance
+         * @description Which helix angle a pair has that stands at its reference centre distance.
+         */
+        post: operations["calc gear/helix-from-centres"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/gear/involute": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Involute function
+         * @description inv α of an angle.
+         */
+        post: operations["calc gear/involute"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/gear/involute-inverse": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Angle of an involute
+         * @description The angle whose involute function this is.
+         */
+        post: operations["calc gear/involute-inverse"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/gear/rack-and-pinion": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Rack and pinion
+         * @description How far a turn of the pinion moves its rack.
+         */
+        post: operations["calc gear/rack-and-pinion"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/gear/stub-pitch": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Stub pitch
+         * @description Tooth height of a combination stub such as 6/8.
+         */
+        post: operations["calc gear/stub-pitch"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/gear/worm-sizes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Sizes of a worm
+         * @description Sizes of worm and wheel, efficiency both ways, and whether it holds.
+         */
+        post: operations["calc gear/worm-sizes"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/identify/broken-gear": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Teeth of a broken gear
+         * @description How many teeth a piece of a gear had.
+         */
+        post: operations["calc identify/broken-gear"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/identify/gear": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Which gear is it
+         * @description Module, pressure angle and shift of an unknown gear, with what to measure next.
+         */
+        post: operations["calc identify/gear"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/identify/helix-of-a-rub": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Helix from a rub
+         * @description Helix at the reference circle from its angle at the tip.
+         */
+        post: operations["calc identify/helix-of-a-rub"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/identify/tip-of-a-piece": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Tip diameter of a piece
+         * @description Diameter from a chord and its height.
+         */
+        post: operations["calc identify/tip-of-a-piece"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/lubricant/acid": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Acid of used oil
+         * @description What a rise of the acid number says.
+         */
+        post: operations["calc lubricant/acid"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/lubricant/advice": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Which lubricant a place wants
+         * @description Kind and grade of a place by what it does and meets.
+         */
+        post: operations["calc lubricant/advice"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/lubricant/at-temperature": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Oil at a temperature
+         * @description Viscosity, density and dynamic viscosity of an oil at any temperature.
+         */
+        post: operations["calc lubricant/at-temperature"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/lubricant/bearing-film": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Film of a bearing
+         * @description Whether an oil is thick enough for a rolling bearing in the same box.
+         */
+        post: operations["calc lubricant/bearing-film"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/lubricant/bearing-grease": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Grease of a bearing
+         * @description How much goes in first and how long it lasts.
+         */
+        post: operations["calc lubricant/bearing-grease"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/lubricant/bearing-viscosity": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Viscosity a bearing wants
+         * @description ν₁ of a rolling bearing by speed and size.
+         */
+        post: operations["calc lubricant/bearing-viscosity"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/lubricant/blend": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Viscosity of a blend
+         * @description Viscosity at 40 °C of oils mixed.
+         */
+        post: operations["calc lubricant/blend"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/lubricant/blend-share": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Share for a viscosity
+         * @description How much of the first oil gives a viscosity.
+         */
+        post: operations["calc lubricant/blend-share"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/lubricant/box-area": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Surface of a case
+         * @description Outer surface of a box-shaped case.
+         */
+        post: operations["calc lubricant/box-area"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/lubricant/change-interval": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Life of an oil
+         * @description Hours and months an oil lasts at a temperature.
+         */
+        post: operations["calc lubricant/change-interval"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/lubricant/circulation-flow": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Flow of a circulation
+         * @description How much oil a minute carries a loss away.
+         */
+        post: operations["calc lubricant/circulation-flow"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/lubricant/cleanliness": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Cleanliness code
+         * @description ISO 4406 code of counts a millilitre.
+         */
+        post: operations["calc lubricant/cleanliness"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/lubricant/cold-litres": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Litres to fill cold
+         * @description What is filled cold so that the level stands when hot.
+         */
+        post: operations["calc lubricant/cold-litres"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/lubricant/cold-start": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Start in the cold
+         * @description Whether an oil moves at the coldest start, by how it is fed.
+         */
+        post: operations["calc lubricant/cold-start"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/lubricant/containers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Which containers
+         * @description Containers that hold an amount with least left over.
+         */
+        post: operations["calc lubricant/containers"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/lubricant/count-of-100-ml": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Counts in 100 mL
+         * @description ISO 4406 code of counts that a laboratory gives in 100 mL.
+         */
+        post: operations["calc lubricant/count-of-100-ml"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/lubricant/filled-amount": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Was enough filled
+         * @description What was filled against what was worked out.
+         */
+        post: operations["calc lubricant/filled-amount"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/lubricant/fills-for-another-kind": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Fills for another kind
+         * @description How many fills until another kind may stand.
+         */
+        post: operations["calc lubricant/fills-for-another-kind"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/lubricant/fills-needed": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Fills needed
+         * @description How many fills until no more than a share is old.
+         */
+        post: operations["calc lubricant/fills-needed"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/lubricant/film": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Film between the teeth
+         * @description Film thickness and λ of spur teeth.
+         */
+        post: operations["calc lubricant/film"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/lubricant/first-change": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * First change
+         * @description When the first filling is changed.
+         */
+        post: operations["calc lubricant/first-change"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/lubricant/from-engler": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Viscosity of Engler degrees
+         * @description mm²/s of °E.
+         */
+        post: operations["calc lubricant/from-engler"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/lubricant/from-saybolt": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Viscosity of Saybolt seconds
+         * @description mm²/s of SUS at 100 °F.
+         */
+        post: operations["calc lubricant/from-saybolt"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/lubricant/grade-of": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * ISO VG of a viscosity
+         * @description The grade whose band holds a viscosity at 40 °C; none between the bands.
+         */
+        post: operations["calc lubricant/grade-of"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/lubricant/grease-class": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * NLGI of a penetration
+         * @description Which NLGI class a worked penetration means.
+         */
+        post: operations["calc lubricant/grease-class"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/lubricant/grease-of-a-room": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Grease of a room
+         * @description Mass of grease that fills a share of a room.
+         */
+        post: operations["calc lubricant/grease-of-a-room"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/lubricant/helical-film": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Film of helical teeth
+         * @description Least film between helical teeth at the pitch point.
+         */
+        post: operations["calc lubricant/helical-film"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/lubricant/hot-litres": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Litres when hot
+         * @description What was filled cold comes to when hot.
+         */
+        post: operations["calc lubricant/hot-litres"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/lubricant/level-of-litres": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Level of an amount
+         * @description How high so many litres stand in a box with its gears in place.
+         */
+        post: operations["calc lubricant/level-of-litres"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/lubricant/line-at": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Line of an oil from an old plate
+         * @description The line of an oil known at one temperature and by its index.
+         */
+        post: operations["calc lubricant/line-at"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/lubricant/line-of": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Line of an oil
+         * @description The line of an oil in the chart, from 40 °C and its index.
+         */
+        post: operations["calc lubricant/line-of"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/lubricant/line-through": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Line of an oil through two points
+         * @description The line of an oil in the chart, from viscosities at two temperatures.
+         */
+        post: operations["calc lubricant/line-through"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/lubricant/loose-balls": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Loose balls of a race
+         * @description How many fit, how many belong, and the room for grease.
+         */
+        post: operations["calc lubricant/loose-balls"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/lubricant/metal": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Wear metal in oil
+         * @description What a metal says against earlier samples.
+         */
+        post: operations["calc lubricant/metal"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/lubricant/metal-rate": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Rate of a metal
+         * @description How fast a metal grows in 1000 h, with what was topped up.
+         */
+        post: operations["calc lubricant/metal-rate"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/lubricant/nearest-grade": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Nearest ISO VG
+         * @description The grade nearest to a viscosity at 40 °C.
+         */
+        post: operations["calc lubricant/nearest-grade"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/lubricant/oil-as-found": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Oil as it was found
+         * @description What look, magnet and specks of drained oil say.
+         */
+        post: operations["calc lubricant/oil-as-found"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/lubricant/oil-loss": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Oil that was lost
+         * @description How much was lost and whether that leaks.
+         */
+        post: operations["calc lubricant/oil-loss"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/lubricant/old-share": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Share of old oil
+         * @description How much of the old oil is left after some fills.
+         */
+        post: operations["calc lubricant/old-share"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/lubricant/particles": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Particles of a sample
+         * @description What the counts a millilitre say.
+         */
+        post: operations["calc lubricant/particles"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/lubricant/plate": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * What a plate says
+         * @description What a marking of a lubricant means, read in old and new systems.
+         */
+        post: operations["calc lubricant/plate"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/lubricant/pressure-viscosity": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Pressure–viscosity coefficient
+         * @description α of a base oil at a viscosity.
+         */
+        post: operations["calc lubricant/pressure-viscosity"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/lubricant/sae-grade": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * SAE gear grade
+         * @description The SAE J306 grade of a viscosity at 100 °C.
+         */
+        post: operations["calc lubricant/sae-grade"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/lubricant/sample-trend": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Trend of samples
+         * @description How fast something grows and when it reaches its limit.
+         */
+        post: operations["calc lubricant/sample-trend"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/lubricant/saybolt": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Saybolt seconds
+         * @description SUS at 100 °F of a viscosity.
+         */
+        post: operations["calc lubricant/saybolt"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/lubricant/splash-limit": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Splash limit
+         * @description Whether a gear may still splash at a speed.
+         */
+        post: operations["calc lubricant/splash-limit"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/lubricant/sump-heat": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Heat of a sump
+         * @description How warm a sump gets.
+         */
+        post: operations["calc lubricant/sump-heat"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/lubricant/temperature-for": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Temperature for a viscosity
+         * @description At which temperature an oil has a viscosity.
+         */
+        post: operations["calc lubricant/temperature-for"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/lubricant/to-draw": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * What to draw
+         * @description Litres to draw from the store, with a reserve.
+         */
+        post: operations["calc lubricant/to-draw"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/lubricant/to-fill": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * What goes in
+         * @description What goes in where some stays.
+         */
+        post: operations["calc lubricant/to-fill"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/lubricant/used-viscosity": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Viscosity of used oil
+         * @description What a change of viscosity says.
+         */
+        post: operations["calc lubricant/used-viscosity"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/lubricant/viscosity-at-100": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Viscosity at 100 °C
+         * @description From that at 40 °C and the index.
+         */
+        post: operations["calc lubricant/viscosity-at-100"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/lubricant/viscosity-at-40": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Viscosity at 40 °C
+         * @description From that at 100 °C and the index.
+         */
+        post: operations["calc lubricant/viscosity-at-40"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/lubricant/viscosity-index": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Viscosity index
+         * @description Index of an oil known at 40 and 100 °C.
+         */
+        post: operations["calc lubricant/viscosity-index"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/lubricant/water": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Water in oil
+         * @description What water in an oil says.
+         */
+        post: operations["calc lubricant/water"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/lubricant/winter-grade": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * SAE winter grade
+         * @description Which winter grade of SAE J306 an oil meets.
+         */
+        post: operations["calc lubricant/winter-grade"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/lubricant/worm-oil": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Oil of a worm
+         * @description Grade a worm wants by sliding speed and climate, by each school.
+         */
+        post: operations["calc lubricant/worm-oil"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/measure/at-least": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Reading against a least
+         * @description Clear, doubtful or failed against a lower limit.
+         */
+        post: operations["calc measure/at-least"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/measure/at-most": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Reading against a most
+         * @description Clear, doubtful or failed against an upper limit.
+         */
+        post: operations["calc measure/at-most"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/measure/run-out": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Run-out of readings round
+         * @description Total, eccentricity, form and where it is high.
+         */
+        post: operations["calc measure/run-out"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/measure/tool-needed": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Is the tool fine enough
+         * @description Whether a tool can tell new from renewal, before anything is measured.
+         */
+        post: operations["calc measure/tool-needed"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/measure/unit-slip": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Slip of units
+         * @description Whether a reading looks like inches for millimetres or a slipped point.
+         */
+        post: operations["calc measure/unit-slip"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/mesh/centre-distance": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Centre distance without backlash
+         * @description Where two gears would run without any backlash.
+         */
+        post: operations["calc mesh/centre-distance"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/mesh/centre-distance-of-teeth": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * The same of measured teeth
+         * @description Where two gears as they are would run without any backlash.
+         */
+        post: operations["calc mesh/centre-distance-of-teeth"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/mesh/state": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * State of a mesh
+         * @description Backlash, contact ratios, clearances and what strikes, of gears as they are.
+         */
+        post: operations["calc mesh/state"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/mesh/warm": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Mesh when warm
+         * @description What is left of the backlash when gears and case have temperatures of their own.
+         */
+        post: operations["calc mesh/warm"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calc/shim/gaskets": {
         parameters: {
             query?: never;
@@ -3172,6 +5312,126 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calc/timing/outputs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Timing of two outputs
+         * @description How far the input turns until two outputs stand as they should.
+         */
+        post: operations["calc timing/outputs"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/timing/spline": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Timing by spline and teeth
+         * @description Which step of splines and teeth comes nearest to an angle.
+         */
+        post: operations["calc timing/spline"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/tooth/best-pin": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Best pin
+         * @description The pin that touches near the reference circle.
+         */
+        post: operations["calc tooth/best-pin"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/tooth/case-depth": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Share of the hard skin
+         * @description How much of the case of a hardened tooth is worn away.
+         */
+        post: operations["calc tooth/case-depth"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/tooth/chordal": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Chordal tooth thickness
+         * @description What a tooth caliper reads and at which height.
+         */
+        post: operations["calc tooth/chordal"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/tooth/hardness-by-ball": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Hardness by a pressed ball
+         * @description Hardness of a part against one that is known.
+         */
+        post: operations["calc tooth/hardness-by-ball"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calc/tooth/hardness-by-punch": {
         parameters: {
             query?: never;
@@ -3186,6 +5446,186 @@ export interface paths {
          * @description Dimples of one punch in two pieces: which is the harder one.
          */
         post: operations["calc tooth/hardness-by-punch"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/tooth/loss": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Loss of tooth thickness
+         * @description What a measured thickness says, whichever tool it came from.
+         */
+        post: operations["calc tooth/loss"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/tooth/over-pins": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Measurement over pins or balls
+         * @description What pins in opposite spaces measure.
+         */
+        post: operations["calc tooth/over-pins"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/tooth/root-diameter": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Root diameter
+         * @description Root diameter from a reading across the roots.
+         */
+        post: operations["calc tooth/root-diameter"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/tooth/teeth-to-span": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Teeth to span
+         * @description Over how many teeth, or spaces of a ring, a span is measured best.
+         */
+        post: operations["calc tooth/teeth-to-span"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/tooth/thickness-of-chord": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Thickness from a chord
+         * @description Tooth thickness at the reference circle from what the caliper reads.
+         */
+        post: operations["calc tooth/thickness-of-chord"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/tooth/thickness-of-pins": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Thickness from pins
+         * @description Tooth thickness from what was measured over pins or balls.
+         */
+        post: operations["calc tooth/thickness-of-pins"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/tooth/tip-diameter": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Tip diameter by caliper
+         * @description True tip diameter of an odd or even number of teeth.
+         */
+        post: operations["calc tooth/tip-diameter"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/tooth/tip-diameter-with-land": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Tip diameter with a known land
+         * @description The same where the width of the tip land is known.
+         */
+        post: operations["calc tooth/tip-diameter-with-land"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/tooth/wear-limit": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Limits of tooth wear
+         * @description From where a tooth is watched and renewed, by duty and material.
+         */
+        post: operations["calc tooth/wear-limit"];
         delete?: never;
         options?: never;
         head?: never;
@@ -3227,6 +5667,13 @@ export interface components {
         AcceptRequest: {
             steps: string[];
         };
+        ActualTeeth: {
+            gear: components["schemas"]["CylindricalGear"];
+            /** Format: double */
+            normalThicknessMm: number;
+            /** Format: double */
+            tipDiameterMm: number;
+        };
         AnsweredStep: {
             step: string;
             answer: components["schemas"]["StepAnswer"];
@@ -3259,7 +5706,10 @@ export interface components {
             told: components["schemas"]["Told"];
         };
         Backlash: {
-            /** Format: double */
+            /**
+             * Format: double
+             * @description circumferential backlash, 0 to 50 mm
+             */
             circumferentialMm: number;
             /** Format: double */
             normalMm: number;
@@ -3307,14 +5757,45 @@ export interface components {
             eccentricityMm: number;
             /** Format: double */
             runOutMm: number;
-            places: components["schemas"]["Place"][];
-            wave: components["schemas"]["WavePoint"][];
+            places: components["schemas"]["BacklashMapPlace"][];
+            wave: components["schemas"]["BacklashMapWavePoint"][];
             findings: string[];
             working: components["schemas"]["Working"];
         };
+        BacklashMapPlace: {
+            /**
+             * Format: double
+             * @description position, 0 to 360 degrees
+             */
+            angleDeg: number;
+            /** Format: double */
+            backlashMm: number;
+            /** Format: double */
+            waveMm: number;
+            /** Format: int32 */
+            tooth: number;
+            setAside: boolean;
+        };
+        BacklashMapWavePoint: {
+            /**
+             * Format: double
+             * @description position, 0 to 360 degrees
+             */
+            angleDeg: number;
+            /** Format: double */
+            backlashMm: number;
+        };
         BacklashSchools: {
-            schools: components["schemas"]["School"][];
+            schools: components["schemas"]["BacklashSchoolsSchool"][];
             why: string;
+        };
+        BacklashSchoolsSchool: {
+            name: string;
+            /** Format: double */
+            fromMm: number;
+            /** Format: double */
+            toMm: number;
+            note: string;
         };
         BacklashVerdict: {
             tightness: components["schemas"]["Zoned"];
@@ -3343,12 +5824,30 @@ export interface components {
         };
         BasicRack: {
             name: string;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description addendum of the rack, 0.3 to 1.5 × module
+             */
             addendum: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description dedendum of the rack, 0.4 to 2 × module
+             */
             dedendum: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description root radius of the rack, 0 to 0.6 × module
+             */
             fillet: number;
+        };
+        BearingFilm: {
+            /** Format: double */
+            wanted: number;
+            /** Format: double */
+            kappa: number;
+            /** @enum {string} */
+            verdict: "CLEAR_PASS" | "NOT_JUDGED" | "DOUBTFUL" | "CLEAR_FAIL";
+            sentence: string;
         };
         BearingFrequencies: {
             /** Format: double */
@@ -3360,6 +5859,46 @@ export interface components {
             /** Format: double */
             spinHz: number;
             told: components["schemas"]["Told"];
+        };
+        BearingGrease: {
+            /** Format: double */
+            freeRoomCm3: number;
+            /** Format: double */
+            share: number;
+            /** Format: double */
+            firstG: number;
+            /** Format: double */
+            sideG: number;
+            /** Format: double */
+            grooveG: number;
+            /** Format: double */
+            hours: number;
+            warnings: string[];
+            working: components["schemas"]["Working"];
+        };
+        BearingGreaseBearing: {
+            /**
+             * Format: double
+             * @description bore, 2 to 1900 mm
+             */
+            boreMm: number;
+            /**
+             * Format: double
+             * @description outside diameter, 5 to 2000 mm
+             */
+            outsideMm: number;
+            /**
+             * Format: double
+             * @description width, 1 to 800 mm
+             */
+            widthMm: number;
+            /**
+             * Format: double
+             * @description mass of the bearing, 0.001 to 2000 kg
+             */
+            massKg: number;
+            /** @enum {string} */
+            design: "BALL" | "CYLINDRICAL_OR_NEEDLE" | "TAPER_OR_SPHERICAL";
         };
         BearingLife: {
             /** Format: double */
@@ -3421,6 +5960,105 @@ export interface components {
             tensionN: number;
             told: components["schemas"]["Told"];
         };
+        BevelBacklash: {
+            /** Format: double */
+            heelMm: number;
+            /** Format: double */
+            normalMm: number;
+            /** Format: double */
+            wheelAngleMin: number;
+            /** Format: double */
+            midFaceMm: number;
+            usual: components["schemas"]["BevelLimitsUsual"];
+            sentence: string;
+            working: components["schemas"]["Working"];
+        };
+        BevelLimitsMakers: {
+            /** Format: double */
+            leastMm: number;
+            /** Format: double */
+            mostMm: number;
+        };
+        BevelLimitsUsual: {
+            /** Format: double */
+            leastMm: number;
+            /** Format: double */
+            mostMm: number;
+        };
+        BevelPair: {
+            /**
+             * Format: int32
+             * @description teeth of the bevel pinion, 4 to 200
+             */
+            pinionTeeth: number;
+            /**
+             * Format: int32
+             * @description teeth of the bevel wheel, 4 to 500
+             */
+            wheelTeeth: number;
+            /**
+             * Format: double
+             * @description module at the heel, 0.3 to 50 mm
+             */
+            outerModuleMm: number;
+            /**
+             * Format: double
+             * @description angle between the shafts, 10 to 170 degrees
+             */
+            shaftAngleDeg: number;
+            /** Format: double */
+            normalPressureAngleDeg: number;
+            /**
+             * Format: double
+             * @description spiral angle, 0 to 55 degrees
+             */
+            spiralAngleDeg: number;
+            /**
+             * Format: double
+             * @description face width, 0.5 to 500 mm
+             */
+            faceWidthMm: number;
+        };
+        BevelShim: {
+            /** Format: double */
+            moveMm: number;
+            /**
+             * Format: double
+             * @description shim pack, 0 to 20 mm
+             */
+            packMm: number;
+            shims: number[];
+            /** Format: double */
+            predictedMm: number;
+            /** Format: double */
+            otherMoveMm: number;
+            warnings: string[];
+            working: components["schemas"]["Working"];
+        };
+        BevelSizes: {
+            /** Format: double */
+            pinionPitchAngleDeg: number;
+            /** Format: double */
+            wheelPitchAngleDeg: number;
+            /** Format: double */
+            pinionOuterDiameterMm: number;
+            /** Format: double */
+            wheelOuterDiameterMm: number;
+            /** Format: double */
+            pinionMeanDiameterMm: number;
+            /** Format: double */
+            wheelMeanDiameterMm: number;
+            /** Format: double */
+            outerConeDistanceMm: number;
+            /** Format: double */
+            meanConeDistanceMm: number;
+            /** Format: double */
+            pinionVirtualTeeth: number;
+            /** Format: double */
+            wheelVirtualTeeth: number;
+            /** Format: double */
+            ratio: number;
+        };
         BoltPattern: {
             order: number[];
             told: components["schemas"]["Told"];
@@ -3433,6 +6071,24 @@ export interface components {
             acrossMm: number;
             /** Format: double */
             upMm: number;
+        };
+        Box: {
+            /** Format: double */
+            lengthMm: number;
+            /** Format: double */
+            widthMm: number;
+            /** Format: double */
+            heightMm: number;
+            /** Format: double */
+            riseMm: number;
+        };
+        BrokenGear: {
+            /** Format: double */
+            teeth: number;
+            /** Format: double */
+            uncertainty: number;
+            possible: number[];
+            sentence: string;
         };
         BuildOrderRequest: {
             /** Format: int64 */
@@ -3451,30 +6107,6 @@ export interface components {
             /** Format: double */
             renewMm: number;
             told: components["schemas"]["Told"];
-        };
-        Candidate: {
-            words: string;
-            /** Format: int32 */
-            teeth: number;
-            /** Format: double */
-            normalModuleMm: number;
-            /** Format: double */
-            pressureAngleDeg: number;
-            /** Format: double */
-            addendum: number;
-            /** Format: double */
-            helixDeg: number;
-            /** Format: double */
-            shift: number;
-            /** Format: double */
-            likelihood: number;
-            /** Format: double */
-            expectedTipMm: number;
-            /** Format: double */
-            expectedShorterMm: number;
-            /** Format: double */
-            expectedLongerMm: number;
-            remark: string;
         };
         Card: {
             /** Format: int32 */
@@ -3497,6 +6129,20 @@ export interface components {
             caution: string;
             schools: components["schemas"]["TwoSchools"][];
         };
+        CaseDepth: {
+            /** Format: double */
+            depthMm: number;
+            /** Format: double */
+            caseMm: number;
+            assumed: boolean;
+            /** Format: double */
+            sharePercent: number;
+            /** @enum {string} */
+            verdict: "CLEAR_PASS" | "NOT_JUDGED" | "DOUBTFUL" | "CLEAR_FAIL";
+            /** @enum {string} */
+            zone?: "BELOW" | "AS_NEW" | "WATCH" | "BEYOND";
+            sentence: string;
+        };
         CastleNut: {
             /** Format: double */
             stepDeg: number;
@@ -3515,6 +6161,13 @@ export interface components {
             };
             putRight: string;
         };
+        CentreDistance: {
+            /** Format: double */
+            withoutBacklashMm: number;
+            /** Format: double */
+            workingPressureAngleRad: number;
+            working: components["schemas"]["Working"];
+        };
         CentreOffset: {
             /** Format: double */
             offsetMm: number;
@@ -3532,6 +6185,31 @@ export interface components {
             headMm: number;
             /** Format: double */
             tailMm: number;
+        };
+        ChangeGears: {
+            /** Format: double */
+            wantedRatio: number;
+            trains: components["schemas"]["ChangeGearsTrain"][];
+            working: components["schemas"]["Working"];
+        };
+        ChangeGearsTrain: {
+            words: string;
+            /**
+             * Format: double
+             * @description lead to cut, 0.05 to 200 mm
+             */
+            leadMm: number;
+            /** Format: double */
+            errorPpm: number;
+            /** Format: double */
+            errorPer100: number;
+        };
+        ChangeInterval: {
+            /** Format: double */
+            hours: number;
+            /** Format: double */
+            months: number;
+            working: components["schemas"]["Working"];
         };
         Changes: {
             /** Format: int32 */
@@ -3595,10 +6273,30 @@ export interface components {
             /** Format: double */
             minutes: number;
         };
+        ChordalThickness: {
+            /**
+             * Format: double
+             * @description chordal thickness, 0.05 to 300 mm
+             */
+            chordMm: number;
+            /** Format: double */
+            heightMm: number;
+            /** Format: double */
+            constantChordMm: number;
+            /** Format: double */
+            constantHeightMm: number;
+            working: components["schemas"]["Working"];
+        };
         CirclipGrip: {
             /** Format: double */
             grip: number;
             told: components["schemas"]["Told"];
+        };
+        CirculationFlow: {
+            /** Format: double */
+            litresPerMin: number;
+            /** Format: double */
+            heatKjPerKgK: number;
         };
         CircumstanceView: {
             /** @enum {string} */
@@ -3618,7 +6316,10 @@ export interface components {
             told: components["schemas"]["Told"];
         };
         ClearanceLeft: {
-            /** Format: double */
+            /**
+             * Format: double
+             * @description interference, −2000 to 500 µm
+             */
             innerUm: number;
             /** Format: double */
             outerUm: number;
@@ -3658,17 +6359,38 @@ export interface components {
             housingMm?: number;
         };
         Coil: {
-            /** Format: double */
+            /**
+             * Format: double
+             * @description wire, 0.05 to 50 mm
+             */
             wireMm: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description mean diameter of the coils, 0.2 to 500 mm
+             */
             meanCoilMm: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description active coils, 0.5 to 200
+             */
             activeCoils: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description free length, 0.5 to 3000 mm
+             */
             freeMm: number;
             groundEnds: boolean;
             /** @enum {string} */
             steel: "PATENTED_WIRE" | "STAINLESS";
+        };
+        ColdStart: {
+            /** Format: double */
+            kinematic: number;
+            /** Format: double */
+            dynamic: number;
+            /** @enum {string} */
+            verdict: "CLEAR_PASS" | "NOT_JUDGED" | "DOUBTFUL" | "CLEAR_FAIL";
+            sentence: string;
         };
         CompoundCure: {
             /** @enum {string} */
@@ -3678,6 +6400,20 @@ export interface components {
             /** Format: double */
             handleMin: number;
             told: components["schemas"]["Told"];
+        };
+        ContactPattern: {
+            /** @enum {string} */
+            kind: "SPUR" | "HELICAL" | "STRAIGHT_BEVEL" | "SPIRAL_BEVEL" | "WORM";
+            /** @enum {string} */
+            drive: "MIDDLE" | "NEAR_END" | "FAR_END" | "TIP" | "ROOT" | "BOTH_ENDS" | "COMES_AND_GOES";
+            /** @enum {string} */
+            coast: "MIDDLE" | "NEAR_END" | "FAR_END" | "TIP" | "ROOT" | "BOTH_ENDS" | "COMES_AND_GOES";
+            meaning: string;
+            move: string;
+            backlash: string;
+            source: string;
+            /** @enum {string} */
+            verdict: "CLEAR_PASS" | "NOT_JUDGED" | "DOUBTFUL" | "CLEAR_FAIL";
         };
         Contradiction: {
             cycle: components["schemas"]["Before"][];
@@ -3735,19 +6471,37 @@ export interface components {
             told: components["schemas"]["Told"];
         };
         CylindricalGear: {
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description number of teeth, 4 to 2000
+             */
             teeth: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description normal module, 0.1 to 100 mm
+             */
             normalModuleMm: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description pressure angle, 10 to 35 degrees
+             */
             pressureAngleDeg: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description helix angle, 0 to 60 degrees
+             */
             helixAngleDeg: number;
             /** @enum {string} */
             hand: "NONE" | "LEFT" | "RIGHT";
-            /** Format: double */
+            /**
+             * Format: double
+             * @description profile shift coefficient, −1.2 to 2
+             */
             profileShift: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description face width, 0.5 to 2000 mm
+             */
             faceWidthMm: number;
             rack: components["schemas"]["BasicRack"];
             internal: boolean;
@@ -3842,13 +6596,6 @@ export interface components {
             /** Format: int32 */
             number: number;
             says: string;
-        };
-        Dip: {
-            part: string;
-            /** Format: double */
-            dipMm: number;
-            /** Format: double */
-            displacedLitres: number;
         };
         DispositionProposal: {
             /** @enum {string} */
@@ -3964,6 +6711,7 @@ export interface components {
             travelMmPerInputTurn: number;
             /** Format: double */
             outputForceN: number;
+            /** @description number of stages, 1 to 12 */
             stages: components["schemas"]["At"][];
             working: components["schemas"]["Working"];
         };
@@ -4000,7 +6748,10 @@ export interface components {
         EndFloat: {
             /** Format: double */
             changeMm: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description pack as it is, 0 to 30 mm
+             */
             packMm: number;
             told: components["schemas"]["Told"];
         };
@@ -4036,11 +6787,20 @@ export interface components {
         Envelope: {
             /** @enum {string} */
             shape: "ROUND" | "BOX";
-            /** Format: double */
+            /**
+             * Format: double
+             * @description diameter or width, 0.1 to 10000 mm
+             */
             aMm: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description height, 0.1 to 10000 mm
+             */
             bMm: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description length of the part, 0.1 to 10000 mm
+             */
             lengthMm: number;
         };
         EnvelopeRequest: {
@@ -4152,9 +6912,16 @@ export interface components {
             displacedLitres: number;
             /** Format: double */
             litresPerMm: number;
-            dips: components["schemas"]["Dip"][];
+            dips: components["schemas"]["FillQuantityDip"][];
             warnings: string[];
             working: components["schemas"]["Working"];
+        };
+        FillQuantityDip: {
+            part: string;
+            /** Format: double */
+            dipMm: number;
+            /** Format: double */
+            displacedLitres: number;
         };
         FillRequest: {
             /** Format: int64 */
@@ -4188,6 +6955,20 @@ export interface components {
             /** Format: date-time */
             keptAt: string;
         };
+        FilledAmount: {
+            /** Format: double */
+            share: number;
+            /** @enum {string} */
+            verdict: "CLEAR_PASS" | "NOT_JUDGED" | "DOUBTFUL" | "CLEAR_FAIL";
+            sentence: string;
+        };
+        FilmCheck: {
+            /** Format: double */
+            filmUm: number;
+            /** Format: double */
+            lambda: number;
+            sentence: string;
+        };
         Finding: {
             rule: string;
             /** @enum {string} */
@@ -4203,7 +6984,10 @@ export interface components {
             by: string;
         };
         Fit: {
-            /** Format: double */
+            /**
+             * Format: double
+             * @description nominal size, 0.001 to 500 mm
+             */
             nominalMm: number;
             hole: components["schemas"]["LimitsOfSize"];
             shaft: components["schemas"]["LimitsOfSize"];
@@ -4238,6 +7022,17 @@ export interface components {
             /** Format: date-time */
             fittedAt: string;
         };
+        FloatCorrection: {
+            /** Format: double */
+            measuredMm: number;
+            /** Format: double */
+            axialMm: number;
+            /** Format: double */
+            radialMm: number;
+            /** Format: double */
+            correctedMm: number;
+            working: components["schemas"]["Working"];
+        };
         Forecast: {
             /** Format: double */
             perHour: number;
@@ -4266,6 +7061,18 @@ export interface components {
             /** Format: double */
             thicknessMm: number;
         };
+        Gauge: {
+            /**
+             * Format: double
+             * @description resolution of the gauge, 0.0001 to 1 mm
+             */
+            resolutionMm: number;
+            /**
+             * Format: double
+             * @description calibration limit of the gauge, 0 to 1 mm
+             */
+            maxErrorMm: number;
+        };
         GaugeInput: {
             /**
              * Format: double
@@ -4284,15 +7091,51 @@ export interface components {
             teeth: number;
             /** Format: double */
             tipDiameterMm: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description bore, 0 to 2000 mm
+             */
             boreMm: number;
         };
         GearIdentity: {
-            candidates: components["schemas"]["Candidate"][];
+            candidates: components["schemas"]["GearIdentityCandidate"][];
             decided: boolean;
-            next: components["schemas"]["NextMeasurement"];
+            next: components["schemas"]["GearIdentityNextMeasurement"];
             sentence: string;
             working: components["schemas"]["Working"];
+        };
+        GearIdentityCandidate: {
+            words: string;
+            /** Format: int32 */
+            teeth: number;
+            /** Format: double */
+            normalModuleMm: number;
+            /** Format: double */
+            pressureAngleDeg: number;
+            /** Format: double */
+            addendum: number;
+            /** Format: double */
+            helixDeg: number;
+            /** Format: double */
+            shift: number;
+            /** Format: double */
+            likelihood: number;
+            /** Format: double */
+            expectedTipMm: number;
+            /** Format: double */
+            expectedShorterMm: number;
+            /** Format: double */
+            expectedLongerMm: number;
+            remark: string;
+        };
+        GearIdentityNextMeasurement: {
+            what: string;
+            /** Format: double */
+            firstMm: number;
+            /** Format: double */
+            secondMm: number;
+            /** Format: double */
+            apart: number;
         };
         GearInput: {
             /**
@@ -4328,10 +7171,31 @@ export interface components {
              */
             faceWidthMm: number;
         };
+        GearOilDuty: {
+            /**
+             * Format: double
+             * @description pitch-line velocity, 0.001 to 60 m/s
+             */
+            pitchLineVelocityMPerS: number;
+            /**
+             * Format: double
+             * @description coldest surroundings, −40 to 55 °C
+             */
+            coldestAmbientDegC: number;
+            /**
+             * Format: double
+             * @description hottest surroundings, −40 to 55 °C
+             */
+            hottestAmbientDegC: number;
+            load: components["schemas"]["ToothLoad"];
+        };
         GearPair: {
             pinion: components["schemas"]["CylindricalGear"];
             wheel: components["schemas"]["CylindricalGear"];
-            /** Format: double */
+            /**
+             * Format: double
+             * @description centre distance, 1 to 10000 mm
+             */
             centreDistanceMm: number;
             internal?: boolean;
         };
@@ -4353,6 +7217,25 @@ export interface components {
             says: string;
             source: string;
         };
+        GreaseClass: {
+            nlgi: string;
+            words: string;
+        };
+        GreaseSurroundings: {
+            /**
+             * Format: double
+             * @description temperature of the housing, −60 to 250 °C
+             */
+            housingDegC: number;
+            /** @enum {string} */
+            dirt: "CLEAN" | "LIGHT" | "DUSTY" | "HEAVY";
+            /** @enum {string} */
+            moisture: "DRY" | "HUMID" | "CONDENSATION" | "WATER_ON_IT";
+            /** @enum {string} */
+            vibration: "BELOW_5_MM_PER_S" | "TO_10_MM_PER_S" | "ABOVE_10_MM_PER_S";
+            /** @enum {string} */
+            shaft: "LYING" | "LEANING" | "STANDING";
+        };
         Guide: {
             /** Format: int64 */
             number: number;
@@ -4365,12 +7248,29 @@ export interface components {
             area?: string;
         };
         HandlingCost: {
-            /** Format: double */
+            /**
+             * Format: double
+             * @description time for a change of tool, 0 to 1000 min
+             */
             toolChange: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description time for turning the unit over, 0 to 1000 min
+             */
             flip: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description time for a move, 0 to 1000 min
+             */
             move: number;
+        };
+        HardnessByDimple: {
+            /** Format: double */
+            hardness: number;
+            /** Format: double */
+            uncertainty: number;
+            sentence: string;
+            working: components["schemas"]["Working"];
         };
         HardnessByPunch: {
             /** Format: double */
@@ -4380,6 +7280,23 @@ export interface components {
             /** @enum {string} */
             is: "LIKE" | "HARDER" | "SOFTER" | "NOT_CLEAR";
             told: components["schemas"]["Told"];
+        };
+        HelicalFilm: {
+            /** Format: double */
+            contactRatio: number;
+            /** Format: double */
+            overlapRatio: number;
+            /** Format: double */
+            curvatureMm: number;
+            /** Format: double */
+            lineLoadNPerM: number;
+            /** Format: double */
+            filmUm: number;
+        };
+        HelixFromCentres: {
+            /** Format: double */
+            helixAngleDeg: number;
+            sentence: string;
         };
         HoleRequest: {
             grip: components["schemas"]["EnteredNumber"];
@@ -4396,6 +7313,29 @@ export interface components {
             /** Format: double */
             smallerMm: number;
             told: components["schemas"]["Told"];
+        };
+        ImmersedGear: {
+            name: string;
+            /**
+             * Format: double
+             * @description tip diameter, 1 to 5000 mm
+             */
+            tipDiameterMm: number;
+            /**
+             * Format: double
+             * @description root diameter, 0.5 to 5000 mm
+             */
+            rootDiameterMm: number;
+            /**
+             * Format: double
+             * @description face width, 0.5 to 2000 mm
+             */
+            faceWidthMm: number;
+            /**
+             * Format: double
+             * @description height of the shaft above the floor, 1 to 10000 mm
+             */
+            centreAboveFloorMm: number;
         };
         ImmersedGearInput: {
             name: string;
@@ -4436,7 +7376,10 @@ export interface components {
             signed: boolean;
         };
         IndicatorBacklash: {
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description number of readings round the gear, 4 to 500
+             */
             readings: number;
             mean: components["schemas"]["Backlash"];
             smallest: components["schemas"]["Backlash"];
@@ -4777,14 +7720,10 @@ export interface components {
             working: components["schemas"]["Working"];
         };
         Limits: {
-            /** Format: double */
-            least?: number;
-            /** Format: double */
-            most?: number;
-            byKind: {
-                [key: string]: number;
-            };
-            none?: boolean;
+            edges: components["schemas"]["Edges"];
+            along: string;
+            /** @enum {string} */
+            wearBy: "MEAN" | "LARGEST";
         };
         LimitsInput: {
             pair: components["schemas"]["PairInput"];
@@ -4863,12 +7802,29 @@ export interface components {
         LookedAtRequest: {
             parts: components["schemas"]["Part"][];
         };
+        LooseBalls: {
+            /** Format: int32 */
+            most: number;
+            /** Format: int32 */
+            fit: number;
+            /** Format: double */
+            leftoverMm: number;
+            /** Format: double */
+            roomCm3: number;
+            working: components["schemas"]["Working"];
+        };
         LooseItem: {
             /** @enum {string} */
             kind: "O_RING" | "TAB_WASHER" | "COTTER_PIN" | "FELT" | "CIRCLIP" | "COLLET" | "BEARING" | "SEAL" | "GASKET" | "SHIM" | "SPACER" | "PLUG" | "COUPLING" | "COVER" | "HOUSING" | "NUT" | "WASHER" | "KEY" | "CARRIER" | "RING_GEAR" | "WORM" | "CAM_DISC" | "ECCENTRIC" | "GEAR" | "PAWL" | "SPRING" | "ROLLER" | "BALL" | "PLUNGER" | "PIN" | "BUSH" | "LEVER" | "SHAFT" | "SCREW" | "OTHER";
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description loose items expected, 0 to 9999
+             */
             expected?: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description loose items found, 0 to 9999
+             */
             found?: number;
         };
         LooseView: {
@@ -4876,6 +7832,32 @@ export interface components {
             /** Format: int32 */
             count?: number;
             size: string;
+        };
+        LubricantAdvice: {
+            /** @enum {string} */
+            sort: "GEARS" | "WORM" | "PLANETARY" | "CYCLOIDAL" | "HEADSTOCK" | "HEADSTOCK_FED" | "FEED_BOX" | "APRON" | "MILL_BOX" | "MILL_HEAD" | "DIVIDING_HEAD" | "DRILL_HEAD" | "SPINDLE" | "WAYS_LYING" | "WAYS_STANDING" | "MOWER_BOX" | "PUMP_CRANKCASE" | "PAWLS" | "CHAIN" | "BEVEL_HEAD" | "SMALL_BOX" | "ACTUATOR_BOX" | "STEM_NUT" | "WINCH_GEARS" | "OPEN_GEARS" | "BEARING" | "PLASTIC_GEARS" | "HYDROSTATIC" | "LININGS";
+            /** @enum {string} */
+            form: "OIL" | "GREASE" | "PLATE_ONLY" | "NOTHING";
+            /** @enum {string} */
+            grade: "VG_2" | "VG_3" | "VG_5" | "VG_7" | "VG_10" | "VG_15" | "VG_22" | "VG_32" | "VG_46" | "VG_68" | "VG_100" | "VG_150" | "VG_220" | "VG_320" | "VG_460" | "VG_680" | "VG_1000" | "VG_1500" | "VG_2200" | "VG_3200";
+            /** @enum {string} */
+            thinnest: "VG_2" | "VG_3" | "VG_5" | "VG_7" | "VG_10" | "VG_15" | "VG_22" | "VG_32" | "VG_46" | "VG_68" | "VG_100" | "VG_150" | "VG_220" | "VG_320" | "VG_460" | "VG_680" | "VG_1000" | "VG_1500" | "VG_2200" | "VG_3200";
+            /** @enum {string} */
+            thickest: "VG_2" | "VG_3" | "VG_5" | "VG_7" | "VG_10" | "VG_15" | "VG_22" | "VG_32" | "VG_46" | "VG_68" | "VG_100" | "VG_150" | "VG_220" | "VG_320" | "VG_460" | "VG_680" | "VG_1000" | "VG_1500" | "VG_2200" | "VG_3200";
+            /** Format: int32 */
+            softest: number;
+            /** Format: int32 */
+            stiffest: number;
+            kind: string;
+            reason: string;
+            schools: components["schemas"]["GradeSchool"][];
+            warnings: string[];
+            working: components["schemas"]["Working"];
+        };
+        LubricantAdviceDuty: {
+            duty: components["schemas"]["GearOilDuty"];
+            worm: components["schemas"]["WormOilRun"];
+            meets: ("BRONZE_WORM_WHEEL" | "BRONZE_BUSH" | "BRASS_SYNCHRONISER" | "BACKSTOP" | "WET_CLUTCH" | "FRICTION_CLUTCH" | "PAWL" | "ORDINARY_PAINT" | "PLASTIC_SIGHT_GLASS" | "WATER" | "SALT" | "FOOD" | "FINE_FILTER" | "FAST_ROLLING_BEARING" | "SILVER_ZINC_LEAD" | "ALUMINIUM_SLIDING" | "PAINT_SHOP_OR_CONTACTS" | "SEALED_FOR_OIL" | "SEALED_FOR_GREASE" | "LOADED_METAL" | "SPLASH_GEARS")[];
         };
         LubricantRequest: {
             /** Format: int64 */
@@ -5005,6 +7987,15 @@ export interface components {
             positions: string[];
             members: components["schemas"]["Item"][];
         };
+        MeetingTeeth: {
+            /** Format: int64 */
+            passages: number;
+            /** Format: int64 */
+            pinionTurns: number;
+            /** Format: int64 */
+            wheelTurns: number;
+            hunting: boolean;
+        };
         Mesh: {
             /** Format: int32 */
             stage: number;
@@ -5110,14 +8101,11 @@ export interface components {
             /** Format: uuid */
             after?: string;
         };
-        NextMeasurement: {
-            what: string;
-            /** Format: double */
-            firstMm: number;
-            /** Format: double */
-            secondMm: number;
-            /** Format: double */
-            apart: number;
+        NextChange: {
+            /** Format: date */
+            due: string;
+            runIn: boolean;
+            reason: string;
         };
         NextTest: {
             id: string;
@@ -5166,6 +8154,29 @@ export interface components {
             cold: components["schemas"]["ChartPoint"];
             hot: components["schemas"]["ChartPoint"];
         };
+        OilAtTemperature: {
+            /** Format: double */
+            kinematicMm2PerS: number;
+            /** Format: double */
+            densityKgPerM3: number;
+            /** Format: double */
+            dynamicMpaS: number;
+        };
+        OilBlendPart: {
+            /**
+             * Format: double
+             * @description litres, 0 to 100000 L
+             */
+            litres: number;
+            /** Format: double */
+            viscosityMm2PerS: number;
+        };
+        OilConditionFinding: {
+            what: string;
+            /** @enum {string} */
+            verdict: "CLEAR_PASS" | "NOT_JUDGED" | "DOUBTFUL" | "CLEAR_FAIL";
+            sentence: string;
+        };
         OilGrade: {
             /** @enum {string} */
             proposed: "VG_2" | "VG_3" | "VG_5" | "VG_7" | "VG_10" | "VG_15" | "VG_22" | "VG_32" | "VG_46" | "VG_68" | "VG_100" | "VG_150" | "VG_220" | "VG_320" | "VG_460" | "VG_680" | "VG_1000" | "VG_1500" | "VG_2200" | "VG_3200";
@@ -5196,6 +8207,17 @@ export interface components {
              */
             hottestAmbientDegC: number;
         };
+        OilLoss: {
+            /** Format: double */
+            lostL: number;
+            /** Format: double */
+            share: number;
+            /** Format: double */
+            per1000h: number;
+            /** @enum {string} */
+            verdict: "CLEAR_PASS" | "NOT_JUDGED" | "DOUBTFUL" | "CLEAR_FAIL";
+            sentence: string;
+        };
         OnTheShelf: {
             cans: components["schemas"]["OfferedCan"][];
             /** Format: uuid */
@@ -5207,9 +8229,15 @@ export interface components {
             name: string;
             /** @enum {string} */
             shape: "ROUND" | "RECTANGLE";
-            /** Format: double */
+            /**
+             * Format: double
+             * @description width of the opening, 0.1 to 10000 mm
+             */
             widthMm: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description height of the opening, 0.1 to 10000 mm
+             */
             heightMm: number;
             closedBy: string;
         };
@@ -5233,6 +8261,44 @@ export interface components {
             before: boolean;
             after: boolean;
             stale?: string;
+        };
+        OutputTiming: {
+            /** Format: int64 */
+            inputTeeth: number;
+            /** Format: double */
+            inputTurns: number;
+            /** Format: int64 */
+            repeatTeeth: number;
+            /** Format: int32 */
+            remeshTeeth: number;
+            sentence: string;
+            warnings: string[];
+            working: components["schemas"]["Working"];
+        };
+        OverallLash: {
+            /** Format: double */
+            atOutputMin: number;
+            /** Format: double */
+            atInputDeg: number;
+            sharePercent: number[];
+            working: components["schemas"]["Working"];
+        };
+        OverallLashMesh: {
+            /**
+             * Format: double
+             * @description backlash j_wt, 0 to 50 mm
+             */
+            backlashMm: number;
+            /**
+             * Format: double
+             * @description working radius of the driven gear, 1 to 5000 mm
+             */
+            drivenRadiusMm: number;
+            /**
+             * Format: double
+             * @description ratio, 0.001 to 10000
+             */
+            ratio: number;
         };
         OwnShopRequest: {
             shop: components["schemas"]["ShopSettings"];
@@ -5271,6 +8337,16 @@ export interface components {
             pinionTeethToSpan: number;
             /** Format: int32 */
             wheelTeethToSpan: number;
+        };
+        PaperSlip: {
+            /** Format: double */
+            normalMm: number;
+            /** Format: double */
+            circumferentialMm: number;
+            /** Format: double */
+            centresOpenedMm: number;
+            sentence: string;
+            working: components["schemas"]["Working"];
         };
         ParallelKey: {
             /** Format: double */
@@ -5347,6 +8423,15 @@ export interface components {
             stays?: boolean;
             missing?: boolean;
             instead_of?: string;
+        };
+        ParticleCount: {
+            /** Format: double */
+            perMl4: number;
+            /** Format: double */
+            perMl6: number;
+            /** Format: double */
+            perMl14: number;
+            code: string;
         };
         PassageAnswer: {
             passes: boolean;
@@ -5450,20 +8535,27 @@ export interface components {
             /** Format: int32 */
             from: number;
         };
+        PinMeasurement: {
+            /**
+             * Format: double
+             * @description pin diameter, 0.05 to 300 mm
+             */
+            pinDiameterMm: number;
+            /**
+             * Format: double
+             * @description dimension over pins, 0.5 to 5000 mm
+             */
+            overPinsMm: number;
+            /** Format: double */
+            centreDiameterMm: number;
+            /** Format: double */
+            contactDiameterMm: number;
+            isBall: boolean;
+            working: components["schemas"]["Working"];
+        };
         PinRequest: {
             current: string;
             pin: string;
-        };
-        Place: {
-            /** Format: double */
-            angleDeg: number;
-            /** Format: double */
-            backlashMm: number;
-            /** Format: double */
-            waveMm: number;
-            /** Format: int32 */
-            tooth: number;
-            setAside: boolean;
         };
         PlaceAtJob: {
             /** Format: uuid */
@@ -5568,6 +8660,19 @@ export interface components {
             says: string;
             /** @enum {string} */
             verdict: "CLEAR_PASS" | "NOT_JUDGED" | "DOUBTFUL" | "CLEAR_FAIL";
+        };
+        PlateText: {
+            /** Format: double */
+            viscosityAt40: number;
+            /** @enum {string} */
+            base: "MINERAL" | "PAO" | "ESTER" | "PAG" | "SILICONE";
+            /** @enum {string} */
+            additive: "NONE" | "ANTIWEAR" | "MILD_EP" | "ACTIVE_SULPHUR" | "COMPOUNDED" | "FRICTION_MODIFIED" | "UNKNOWN";
+            grease: boolean;
+            /** Format: int32 */
+            nlgi: number;
+            food: boolean;
+            understood: string[];
         };
         Point: {
             /** Format: double */
@@ -5744,6 +8849,13 @@ export interface components {
             version: number;
             why: string;
         };
+        RackAndPinion: {
+            pinion: components["schemas"]["CylindricalGear"];
+            /** Format: double */
+            pitchMm: number;
+            /** Format: double */
+            perTurnMm: number;
+        };
         Ranked: {
             id: string;
             cause: string;
@@ -5752,6 +8864,43 @@ export interface components {
             evidence: components["schemas"]["Weighed"][];
             unexplained: string[];
             putRight: string;
+        };
+        RatioByTurning: {
+            /** Format: double */
+            ratio: number;
+            /** Format: double */
+            uncertainty: number;
+            pairs: components["schemas"]["RatioByTurningPair"][];
+            sentence: string;
+            working: components["schemas"]["Working"];
+        };
+        RatioByTurningPair: {
+            /** Format: int32 */
+            pinion: number;
+            /** Format: int32 */
+            wheel: number;
+            /** Format: double */
+            ratio: number;
+        };
+        ReRatio: {
+            /** Format: double */
+            speedFactor: number;
+            /** Format: double */
+            newSpeedRpm: number;
+            /** Format: double */
+            newFlow: number;
+            /** Format: double */
+            newPowerKw: number;
+            /** Format: double */
+            headFactor: number;
+            warnings: string[];
+            working: components["schemas"]["Working"];
+        };
+        ReRatioGears: {
+            /** Format: int32 */
+            driver: number;
+            /** Format: int32 */
+            driven: number;
         };
         ReachInput: {
             removals: components["schemas"]["Removal"][];
@@ -5882,6 +9031,12 @@ export interface components {
             /** Format: double */
             downRatePerHour: number;
         };
+        RiseShare: {
+            /** Format: double */
+            pinionMm: number;
+            /** Format: double */
+            wheelMm: number;
+        };
         RollingDrag: {
             /** Format: double */
             dragNm: number;
@@ -5926,6 +9081,21 @@ export interface components {
             at: string;
             title: string;
             says: string;
+            form?: string;
+        };
+        RunOut: {
+            /** Format: double */
+            totalMm: number;
+            /** Format: double */
+            eccentricityMm: number;
+            /** Format: double */
+            highAtDeg: number;
+            /** Format: double */
+            formMm: number;
+            /** @enum {string} */
+            verdict: "CLEAR_PASS" | "NOT_JUDGED" | "DOUBTFUL" | "CLEAR_FAIL";
+            sentence: string;
+            working: components["schemas"]["Working"];
         };
         RunTemperature: {
             /** Format: double */
@@ -5990,6 +9160,23 @@ export interface components {
             lines: components["schemas"]["SampleLine"][];
             next: components["schemas"]["DrawerEntries"];
         };
+        SampleTrend: {
+            /** Format: double */
+            per1000h: number;
+            sure: boolean;
+            /** Format: double */
+            hoursLeft: number;
+            sentence: string;
+        };
+        SampleTrendSample: {
+            /**
+             * Format: double
+             * @description running hours, 0 to 1000000 h
+             */
+            hours: number;
+            /** Format: double */
+            value: number;
+        };
         SampleView: {
             /** Format: uuid */
             id: string;
@@ -5998,21 +9185,38 @@ export interface components {
             answer: components["schemas"]["DrawerAnswer"];
             keptBy: string;
         };
-        School: {
-            name: string;
+        ScrewAndNut: {
             /** Format: double */
-            fromMm: number;
+            screwMm: number;
             /** Format: double */
-            toMm: number;
-            note: string;
+            nutMm: number;
+            /** Format: double */
+            thrustMm: number;
+            /** Format: double */
+            driveMm: number;
+            /** Format: double */
+            divisions: number;
+            /** Format: double */
+            degrees: number;
+            biggest: string;
+            working: components["schemas"]["Working"];
         };
         ScrewHole: {
-            /** Format: double */
+            /**
+             * Format: double
+             * @description clamped thickness, 0 to 1000 mm
+             */
             gripMm: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description depth of thread, 0.5 to 1000 mm
+             */
             threadMm: number;
             isThrough: boolean;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description free room behind the hole, 0 to 1000 mm
+             */
             freeMm?: number;
             behind: string;
             /** @enum {string} */
@@ -6159,6 +9363,25 @@ export interface components {
              */
             highDeg: number;
         };
+        ShaftMisalignment: {
+            /** Format: double */
+            skewGapMm: number;
+            /** Format: double */
+            inPlaneGapMm: number;
+        };
+        ShaftSpeedsMesh: {
+            shaftA: string;
+            /**
+             * Format: int32
+             * @description teeth, 1 to 2000
+             */
+            teethA: number;
+            shaftB: string;
+            /** Format: int32 */
+            teethB: number;
+            internal: boolean;
+            carrier?: string;
+        };
         ShaftStack: {
             shafts: components["schemas"]["Shaft"][];
             meetings: components["schemas"]["Meeting"][];
@@ -6289,7 +9512,10 @@ export interface components {
             teethSpanned?: number;
         };
         SpanMeasurement: {
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description number of teeth spanned, 2 to 400
+             */
             teethSpanned: number;
             /** Format: double */
             spanMm: number;
@@ -6309,6 +9535,28 @@ export interface components {
             /** Format: double */
             expectedShort: number;
             told: components["schemas"]["Told"];
+        };
+        SplashLimit: {
+            /** @enum {string} */
+            verdict: "CLEAR_PASS" | "NOT_JUDGED" | "DOUBTFUL" | "CLEAR_FAIL";
+            sentence: string;
+        };
+        SplineTiming: {
+            /** Format: int32 */
+            splines: number;
+            /**
+             * Format: int32
+             * @description number of teeth, 4 to 500
+             */
+            teeth: number;
+            /** Format: double */
+            shiftDeg: number;
+            /** Format: double */
+            residualDeg: number;
+            /** Format: double */
+            finestDeg: number;
+            sentence: string;
+            working: components["schemas"]["Working"];
         };
         SplitRequest: {
             /** Format: int64 */
@@ -6361,7 +9609,10 @@ export interface components {
         StackHeight: {
             /** Format: double */
             floatMm: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description uncertainty of each, 0 to 1 mm
+             */
             uncertaintyMm: number;
             /** Format: double */
             worstMm: number;
@@ -6546,6 +9797,16 @@ export interface components {
             kind: "SPRING" | "CLOCK_SPRING" | "HANGING_LOAD" | "PRESSURE" | "HOT" | "TIPPING";
             madeSafe: string;
         };
+        SumpHeat: {
+            /** Format: double */
+            temperatureDegC: number;
+            /** Format: double */
+            viscosity: number;
+            /** Format: double */
+            lossW: number;
+            warnings: string[];
+            working: components["schemas"]["Working"];
+        };
         SumpPicture: {
             outline: components["schemas"]["Corner"][];
             oil: components["schemas"]["Corner"][];
@@ -6562,6 +9823,12 @@ export interface components {
             /** Format: double */
             hotMm?: number;
             parts: components["schemas"]["PartInSump"][];
+        };
+        SurfaceDamage: {
+            /** @enum {string} */
+            verdict: "CLEAR_PASS" | "NOT_JUDGED" | "DOUBTFUL" | "CLEAR_FAIL";
+            sentence: string;
+            working: components["schemas"]["Working"];
         };
         Table: {
             title: string;
@@ -6593,10 +9860,16 @@ export interface components {
         Task: {
             id: string;
             name: string;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description time for a step, 0 to 10000 min
+             */
             minutes: number;
             handling: components["schemas"]["Handling"];
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description people for a step, 1 to 2
+             */
             people: number;
             holds: string[];
         };
@@ -6613,6 +9886,34 @@ export interface components {
                 [key: string]: number;
             };
             checks: string[];
+        };
+        ThicknessLoss: {
+            /**
+             * Format: double
+             * @description tooth thickness, 0 to 1000 mm
+             */
+            thicknessMm: number;
+            /** Format: double */
+            referenceMm: number;
+            /** Format: double */
+            lossMm: number;
+            /** Format: double */
+            percent: number;
+            /** Format: double */
+            uncertaintyMm: number;
+            /** Format: double */
+            uncertaintyPercent: number;
+            limit: components["schemas"]["WearLimit"];
+            /** Format: double */
+            flankMm: number;
+            /** Format: double */
+            strengthShare: number;
+            /** @enum {string} */
+            verdict: "CLEAR_PASS" | "NOT_JUDGED" | "DOUBTFUL" | "CLEAR_FAIL";
+            /** @enum {string} */
+            zone?: "BELOW" | "AS_NEW" | "WATCH" | "BEYOND";
+            coarse: boolean;
+            sentence: string;
         };
         ThreadSection: {
             thread: components["schemas"]["ScrewThread"];
@@ -6638,6 +9939,12 @@ export interface components {
             stagesNm: number[];
             told: components["schemas"]["Told"];
         };
+        TipDiameter: {
+            /** Format: double */
+            smallestMm: number;
+            /** Format: double */
+            largestMm: number;
+        };
         Told: {
             /** @enum {string} */
             verdict: "CLEAR_PASS" | "NOT_JUDGED" | "DOUBTFUL" | "CLEAR_FAIL";
@@ -6650,6 +9957,35 @@ export interface components {
             warnings: string[];
             working: components["schemas"]["Working"];
         };
+        ToolNeeded: {
+            /** Format: double */
+            neededUncertainty: number;
+            fineEnough: boolean;
+            sentence: string;
+        };
+        ToothLoad: {
+            /**
+             * Format: double
+             * @description tangential load, 0.1 to 100000000 N
+             */
+            tangentialN: number;
+            /** Format: double */
+            faceMm: number;
+            /**
+             * Format: double
+             * @description pitch diameter, 1 to 5000 mm
+             */
+            pinionMm: number;
+            /**
+             * Format: double
+             * @description ratio of the stage, 1 to 1000
+             */
+            ratio: number;
+            /** Format: double */
+            roughnessUm: number;
+            /** Format: double */
+            toothDegC: number;
+        };
         ToothWear: {
             /** Format: double */
             worstSpanMm: number;
@@ -6657,7 +9993,10 @@ export interface components {
             meanSpanMm: number;
             /** Format: double */
             spreadMm: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description span of the unworn gear, 0.1 to 5000 mm
+             */
             referenceSpanMm: number;
             /** Format: double */
             thicknessMm: number;
@@ -6753,6 +10092,33 @@ export interface components {
             keptAt: string;
             check: components["schemas"]["TurnCountCheck"];
         };
+        TwoGearMap: {
+            /** Format: double */
+            meanMm: number;
+            /** Format: double */
+            pinionMm: number;
+            /** Format: double */
+            pinionAtDeg: number;
+            /** Format: double */
+            wheelMm: number;
+            /** Format: double */
+            wheelAtDeg: number;
+            /** Format: double */
+            scatterMm: number;
+            /** Format: double */
+            smallestMm: number;
+            /** Format: double */
+            bestMm: number;
+            isHunting: boolean;
+            sentence: string;
+            working: components["schemas"]["Working"];
+        };
+        TwoGearMapStop: {
+            /** Format: double */
+            wheelAngleDeg: number;
+            /** Format: double */
+            backlashMm: number;
+        };
         TwoMechanics: {
             turns: components["schemas"]["Turn"][];
             waits: components["schemas"]["Wait"][];
@@ -6839,6 +10205,50 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        UnknownGear: {
+            possibleTeeth: number[];
+            /**
+             * Format: double
+             * @description tip diameter, 3 to 3000 mm
+             */
+            tipDiameterMm: number;
+            /**
+             * Format: double
+             * @description uncertainty of the tip diameter, 0.005 to 5 mm
+             */
+            tipUncertaintyMm: number;
+            spans: components["schemas"]["UnknownGearSpans"];
+            /**
+             * Format: double
+             * @description helix angle at the tips, 1 to 60 degrees
+             */
+            tipHelixDeg: number;
+            /**
+             * Format: double
+             * @description uncertainty of the rub, 0.05 to 10 degrees
+             */
+            helixUncertaintyDeg: number;
+            worn: boolean;
+        };
+        UnknownGearSpans: {
+            /**
+             * Format: int32
+             * @description number of teeth spanned, 2 to 200
+             */
+            teethSpanned: number;
+            /**
+             * Format: double
+             * @description span, 0.2 to 2000 mm
+             */
+            shorterMm: number;
+            /** Format: double */
+            longerMm: number;
+            /**
+             * Format: double
+             * @description uncertainty of a span, 0.001 to 1 mm
+             */
+            uncertaintyMm: number;
+        };
         ViscosityChart: {
             oils: components["schemas"]["Oil"][];
             sump: components["schemas"]["ChartPoint"];
@@ -6846,6 +10256,12 @@ export interface components {
             wanted?: components["schemas"]["ChartPoint"][];
             temperatures: components["schemas"]["ChartTick"][];
             viscosities: components["schemas"]["ChartTick"][];
+        };
+        ViscosityLine: {
+            /** Format: double */
+            a: number;
+            /** Format: double */
+            b: number;
         };
         Wait: {
             first: boolean;
@@ -6863,6 +10279,28 @@ export interface components {
             /** Format: double */
             uncertaintyMm: number;
         };
+        WarmMesh: {
+            /** Format: double */
+            coldMm: number;
+            /** Format: double */
+            warmMm: number;
+            /** Format: double */
+            warmNormalMm: number;
+            /** Format: double */
+            changeMm: number;
+            /** Format: double */
+            firstOrderMm: number;
+            /** Format: double */
+            asCentreDistanceMm: number;
+            warnings: string[];
+            working: components["schemas"]["Working"];
+        };
+        WarmMeshBody: {
+            /** @enum {string} */
+            material: "STEEL" | "GREY_IRON" | "NODULAR_IRON" | "ALUMINIUM" | "MAGNESIUM" | "TIN_BRONZE" | "ALUMINIUM_BRONZE" | "BRASS" | "ZINC" | "NYLON" | "GLASS_NYLON" | "ACETAL";
+            /** Format: double */
+            riseK: number;
+        };
         WarmPair: {
             /** Format: double */
             changeMm: number;
@@ -6878,12 +10316,6 @@ export interface components {
             stepId: string;
             /** Format: int32 */
             number: number;
-        };
-        WavePoint: {
-            /** Format: double */
-            angleDeg: number;
-            /** Format: double */
-            backlashMm: number;
         };
         Way: {
             name: string;
@@ -6904,6 +10336,13 @@ export interface components {
             duty: "LIFTING" | "FEED" | "ENCLOSED_POWER" | "SLOW_OPEN";
             /** Format: double */
             makersRenewalPercent?: number;
+        };
+        WearLimit: {
+            /** Format: double */
+            watchPercent: number;
+            /** Format: double */
+            renewPercent: number;
+            reason: string;
         };
         Weighed: {
             id: string;
@@ -6938,6 +10377,114 @@ export interface components {
             lines: components["schemas"]["Line"][];
             source: string;
             schools: string[];
+        };
+        WormBacklash: {
+            /** Format: double */
+            rimMm: number;
+            /** Format: double */
+            normalMm: number;
+            /** Format: double */
+            wheelAngleMin: number;
+            /**
+             * Format: double
+             * @description free turn of the worm, 0 to 360 degrees
+             */
+            wormAngleDeg: number;
+            /** Format: double */
+            radialMm: number;
+            /** Format: double */
+            guideLowMm: number;
+            /** Format: double */
+            guideHighMm: number;
+            /** Format: double */
+            thinningPercent: number;
+            warnings: string[];
+            working: components["schemas"]["Working"];
+        };
+        WormOil: {
+            /** @enum {string} */
+            proposed: "VG_2" | "VG_3" | "VG_5" | "VG_7" | "VG_10" | "VG_15" | "VG_22" | "VG_32" | "VG_46" | "VG_68" | "VG_100" | "VG_150" | "VG_220" | "VG_320" | "VG_460" | "VG_680" | "VG_1000" | "VG_1500" | "VG_2200" | "VG_3200";
+            schools: components["schemas"]["GradeSchool"][];
+        };
+        WormOilRun: {
+            /** Format: double */
+            velocityMPerS: number;
+            /** Format: double */
+            hottestDegC: number;
+            /**
+             * Format: double
+             * @description mean diameter of the worm, 2 to 1000 mm
+             */
+            wormMm: number;
+            /**
+             * Format: double
+             * @description worm speed, 0.1 to 10000 min⁻¹
+             */
+            wormRpm: number;
+            /**
+             * Format: double
+             * @description lead angle, 0.1 to 60 degrees
+             */
+            leadAngleDeg: number;
+            /**
+             * Format: double
+             * @description centre distance, 10 to 2000 mm
+             */
+            centreDistanceMm: number;
+        };
+        WormSet: {
+            /**
+             * Format: int32
+             * @description starts of the worm, 1 to 12
+             */
+            starts: number;
+            /**
+             * Format: int32
+             * @description teeth of the worm wheel, 12 to 500
+             */
+            wheelTeeth: number;
+            /**
+             * Format: double
+             * @description axial module, 0.3 to 40 mm
+             */
+            axialModuleMm: number;
+            /**
+             * Format: double
+             * @description reference diameter of the worm, 2 to 600 mm
+             */
+            wormDiameterMm: number;
+            /** Format: double */
+            normalPressureAngleDeg: number;
+            /**
+             * Format: double
+             * @description profile shift coefficient of the wheel, −1 to 1
+             */
+            wheelShift: number;
+            /** @enum {string} */
+            hand: "NONE" | "LEFT" | "RIGHT";
+        };
+        WormSizes: {
+            /** Format: double */
+            leadAngleDeg: number;
+            /** Format: double */
+            leadMm: number;
+            /** Format: double */
+            normalModuleMm: number;
+            /** Format: double */
+            wheelDiameterMm: number;
+            /** Format: double */
+            throatDiameterMm: number;
+            /** Format: double */
+            centreDistanceMm: number;
+            /** Format: double */
+            ratio: number;
+            /** Format: double */
+            efficiencyWormDriving: number;
+            /** Format: double */
+            efficiencyWheelDriving: number;
+            holds: boolean;
+            sentence: string;
+            working: components["schemas"]["Working"];
         };
         WornClearance: {
             /** Format: double */
@@ -11718,6 +15265,1134 @@ export interface operations {
             };
         };
     };
+    "calc backlash/bevel": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "pair": {
+                 *         "pinionTeeth": 18,
+                 *         "wheelTeeth": 36,
+                 *         "outerModuleMm": 4,
+                 *         "shaftAngleDeg": 90,
+                 *         "normalPressureAngleDeg": 20,
+                 *         "spiralAngleDeg": 0,
+                 *         "faceWidthMm": 25
+                 *       },
+                 *       "readingMm": 0.18,
+                 *       "acrossFlank": false
+                 *     }
+                 */
+                "application/json": {
+                    pair: components["schemas"]["BevelPair"];
+                    /** @description indicator reading, 0 to 20 mm */
+                    readingMm: number;
+                    acrossFlank: boolean;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BevelBacklash"] & {
+                        told: components["schemas"]["Told"];
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc backlash/bevel-limits": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "pair": {
+                 *         "pinionTeeth": 18,
+                 *         "wheelTeeth": 36,
+                 *         "outerModuleMm": 4,
+                 *         "shaftAngleDeg": 90,
+                 *         "normalPressureAngleDeg": 20,
+                 *         "spiralAngleDeg": 0,
+                 *         "faceWidthMm": 25
+                 *       },
+                 *       "accuracy": "CUT_OR_GROUND",
+                 *       "duty": "ENCLOSED_POWER"
+                 *     }
+                 */
+                "application/json": {
+                    pair: components["schemas"]["BevelPair"];
+                    /** @enum {string} */
+                    accuracy: "CUT_OR_GROUND" | "CAST_OR_FORGED";
+                    /** @enum {string} */
+                    duty: "LIFTING" | "FEED" | "ENCLOSED_POWER" | "SLOW_OPEN";
+                    makers?: components["schemas"]["BevelLimitsMakers"];
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Limits"] & {
+                        told: components["schemas"]["Told"];
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc backlash/map": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "readings": [
+                 *         {
+                 *           "angleDeg": 0,
+                 *           "backlashMm": 0.3
+                 *         },
+                 *         {
+                 *           "angleDeg": 45,
+                 *           "backlashMm": 0.31
+                 *         },
+                 *         {
+                 *           "angleDeg": 90,
+                 *           "backlashMm": 0.3
+                 *         },
+                 *         {
+                 *           "angleDeg": 135,
+                 *           "backlashMm": 0.28
+                 *         },
+                 *         {
+                 *           "angleDeg": 180,
+                 *           "backlashMm": 0.26
+                 *         },
+                 *         {
+                 *           "angleDeg": 225,
+                 *           "backlashMm": 0.25
+                 *         },
+                 *         {
+                 *           "angleDeg": 270,
+                 *           "backlashMm": 0.26
+                 *         },
+                 *         {
+                 *           "angleDeg": 315,
+                 *           "backlashMm": 0.28
+                 *         }
+                 *       ],
+                 *       "teeth": 40,
+                 *       "resolutionMm": 0.01,
+                 *       "radialFactor": 0.728
+                 *     }
+                 */
+                "application/json": {
+                    readings: number[];
+                    /** @description teeth of the gear, 0 to 2000 */
+                    teeth: number;
+                    /** @description one division of the dial, 0 to 1 mm */
+                    resolutionMm: number;
+                    /** @description 2 tan α_wt, 0.1 to 3 */
+                    radialFactor: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BacklashMap"] & {
+                        told: components["schemas"]["Told"];
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc backlash/of-angle": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "pair": {
+                 *         "pinion": {
+                 *           "teeth": 20,
+                 *           "normalModuleMm": 3,
+                 *           "pressureAngleDeg": 20,
+                 *           "helixAngleDeg": 0,
+                 *           "hand": "NONE",
+                 *           "profileShift": 0,
+                 *           "faceWidthMm": 30,
+                 *           "rack": {
+                 *             "name": "full depth",
+                 *             "addendum": 1,
+                 *             "dedendum": 1.25,
+                 *             "fillet": 0.38
+                 *           },
+                 *           "internal": false
+                 *         },
+                 *         "wheel": {
+                 *           "teeth": 60,
+                 *           "normalModuleMm": 3,
+                 *           "pressureAngleDeg": 20,
+                 *           "helixAngleDeg": 0,
+                 *           "hand": "NONE",
+                 *           "profileShift": 0,
+                 *           "faceWidthMm": 30,
+                 *           "rack": {
+                 *             "name": "full depth",
+                 *             "addendum": 1,
+                 *             "dedendum": 1.25,
+                 *             "fillet": 0.38
+                 *           },
+                 *           "internal": false
+                 *         },
+                 *         "centreDistanceMm": 120.3
+                 *       },
+                 *       "member": "WHEEL",
+                 *       "minutes": 6
+                 *     }
+                 */
+                "application/json": {
+                    pair: components["schemas"]["GearPair"];
+                    /** @enum {string} */
+                    member: "PINION" | "WHEEL";
+                    /** Format: double */
+                    minutes: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Backlash"] & {
+                        told: components["schemas"]["Told"];
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc backlash/of-centre-travel": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "pair": {
+                 *         "pinion": {
+                 *           "teeth": 20,
+                 *           "normalModuleMm": 3,
+                 *           "pressureAngleDeg": 20,
+                 *           "helixAngleDeg": 0,
+                 *           "hand": "NONE",
+                 *           "profileShift": 0,
+                 *           "faceWidthMm": 30,
+                 *           "rack": {
+                 *             "name": "full depth",
+                 *             "addendum": 1,
+                 *             "dedendum": 1.25,
+                 *             "fillet": 0.38
+                 *           },
+                 *           "internal": false
+                 *         },
+                 *         "wheel": {
+                 *           "teeth": 60,
+                 *           "normalModuleMm": 3,
+                 *           "pressureAngleDeg": 20,
+                 *           "helixAngleDeg": 0,
+                 *           "hand": "NONE",
+                 *           "profileShift": 0,
+                 *           "faceWidthMm": 30,
+                 *           "rack": {
+                 *             "name": "full depth",
+                 *             "addendum": 1,
+                 *             "dedendum": 1.25,
+                 *             "fillet": 0.38
+                 *           },
+                 *           "internal": false
+                 *         },
+                 *         "centreDistanceMm": 120.3
+                 *       },
+                 *       "travelMm": 0.1
+                 *     }
+                 */
+                "application/json": {
+                    pair: components["schemas"]["GearPair"];
+                    /** Format: double */
+                    travelMm: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Backlash"] & {
+                        told: components["schemas"]["Told"];
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc backlash/of-circumferential": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "pair": {
+                 *         "pinion": {
+                 *           "teeth": 20,
+                 *           "normalModuleMm": 3,
+                 *           "pressureAngleDeg": 20,
+                 *           "helixAngleDeg": 0,
+                 *           "hand": "NONE",
+                 *           "profileShift": 0,
+                 *           "faceWidthMm": 30,
+                 *           "rack": {
+                 *             "name": "full depth",
+                 *             "addendum": 1,
+                 *             "dedendum": 1.25,
+                 *             "fillet": 0.38
+                 *           },
+                 *           "internal": false
+                 *         },
+                 *         "wheel": {
+                 *           "teeth": 60,
+                 *           "normalModuleMm": 3,
+                 *           "pressureAngleDeg": 20,
+                 *           "helixAngleDeg": 0,
+                 *           "hand": "NONE",
+                 *           "profileShift": 0,
+                 *           "faceWidthMm": 30,
+                 *           "rack": {
+                 *             "name": "full depth",
+                 *             "addendum": 1,
+                 *             "dedendum": 1.25,
+                 *             "fillet": 0.38
+                 *           },
+                 *           "internal": false
+                 *         },
+                 *         "centreDistanceMm": 120.3
+                 *       },
+                 *       "circumferentialMm": 0.2
+                 *     }
+                 */
+                "application/json": {
+                    pair: components["schemas"]["GearPair"];
+                    /** @description circumferential backlash, 0 to 50 mm */
+                    circumferentialMm: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Backlash"] & {
+                        told: components["schemas"]["Told"];
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc backlash/of-normal": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "pair": {
+                 *         "pinion": {
+                 *           "teeth": 20,
+                 *           "normalModuleMm": 3,
+                 *           "pressureAngleDeg": 20,
+                 *           "helixAngleDeg": 0,
+                 *           "hand": "NONE",
+                 *           "profileShift": 0,
+                 *           "faceWidthMm": 30,
+                 *           "rack": {
+                 *             "name": "full depth",
+                 *             "addendum": 1,
+                 *             "dedendum": 1.25,
+                 *             "fillet": 0.38
+                 *           },
+                 *           "internal": false
+                 *         },
+                 *         "wheel": {
+                 *           "teeth": 60,
+                 *           "normalModuleMm": 3,
+                 *           "pressureAngleDeg": 20,
+                 *           "helixAngleDeg": 0,
+                 *           "hand": "NONE",
+                 *           "profileShift": 0,
+                 *           "faceWidthMm": 30,
+                 *           "rack": {
+                 *             "name": "full depth",
+                 *             "addendum": 1,
+                 *             "dedendum": 1.25,
+                 *             "fillet": 0.38
+                 *           },
+                 *           "internal": false
+                 *         },
+                 *         "centreDistanceMm": 120.3
+                 *       },
+                 *       "normalMm": 0.2
+                 *     }
+                 */
+                "application/json": {
+                    pair: components["schemas"]["GearPair"];
+                    /** Format: double */
+                    normalMm: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Backlash"] & {
+                        told: components["schemas"]["Told"];
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc backlash/paper-slip": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "pair": {
+                 *         "pinion": {
+                 *           "teeth": 20,
+                 *           "normalModuleMm": 3,
+                 *           "pressureAngleDeg": 20,
+                 *           "helixAngleDeg": 0,
+                 *           "hand": "NONE",
+                 *           "profileShift": 0,
+                 *           "faceWidthMm": 30,
+                 *           "rack": {
+                 *             "name": "full depth",
+                 *             "addendum": 1,
+                 *             "dedendum": 1.25,
+                 *             "fillet": 0.38
+                 *           },
+                 *           "internal": false
+                 *         },
+                 *         "wheel": {
+                 *           "teeth": 60,
+                 *           "normalModuleMm": 3,
+                 *           "pressureAngleDeg": 20,
+                 *           "helixAngleDeg": 0,
+                 *           "hand": "NONE",
+                 *           "profileShift": 0,
+                 *           "faceWidthMm": 30,
+                 *           "rack": {
+                 *             "name": "full depth",
+                 *             "addendum": 1,
+                 *             "dedendum": 1.25,
+                 *             "fillet": 0.38
+                 *           },
+                 *           "internal": false
+                 *         },
+                 *         "centreDistanceMm": 120.3
+                 *       },
+                 *       "thicknessMm": 0.1
+                 *     }
+                 */
+                "application/json": {
+                    pair: components["schemas"]["GearPair"];
+                    /** @description thickness of the slip, squeezed, 0.005 to 1 mm */
+                    thicknessMm: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PaperSlip"] & {
+                        told: components["schemas"]["Told"];
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc backlash/rise-share": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "riseMm": 0.3,
+                 *       "pinionTeeth": 20,
+                 *       "wheelTeeth": 60
+                 *     }
+                 */
+                "application/json": {
+                    /** @description rise of the backlash, 0 to 50 mm */
+                    riseMm: number;
+                    /** @description teeth of the pinion, 4 to 2000 */
+                    pinionTeeth: number;
+                    /** @description teeth of the wheel, 4 to 2000 */
+                    wheelTeeth: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RiseShare"] & {
+                        told: components["schemas"]["Told"];
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc backlash/schools": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "pair": {
+                 *         "pinion": {
+                 *           "teeth": 20,
+                 *           "normalModuleMm": 3,
+                 *           "pressureAngleDeg": 20,
+                 *           "helixAngleDeg": 0,
+                 *           "hand": "NONE",
+                 *           "profileShift": 0,
+                 *           "faceWidthMm": 30,
+                 *           "rack": {
+                 *             "name": "full depth",
+                 *             "addendum": 1,
+                 *             "dedendum": 1.25,
+                 *             "fillet": 0.38
+                 *           },
+                 *           "internal": false
+                 *         },
+                 *         "wheel": {
+                 *           "teeth": 60,
+                 *           "normalModuleMm": 3,
+                 *           "pressureAngleDeg": 20,
+                 *           "helixAngleDeg": 0,
+                 *           "hand": "NONE",
+                 *           "profileShift": 0,
+                 *           "faceWidthMm": 30,
+                 *           "rack": {
+                 *             "name": "full depth",
+                 *             "addendum": 1,
+                 *             "dedendum": 1.25,
+                 *             "fillet": 0.38
+                 *           },
+                 *           "internal": false
+                 *         },
+                 *         "centreDistanceMm": 120.3
+                 *       },
+                 *       "duty": "ENCLOSED_POWER"
+                 *     }
+                 */
+                "application/json": {
+                    pair: components["schemas"]["GearPair"];
+                    /** @enum {string} */
+                    duty: "LIFTING" | "FEED" | "ENCLOSED_POWER" | "SLOW_OPEN";
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BacklashSchools"] & {
+                        told: components["schemas"]["Told"];
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc backlash/screw-and-nut": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "busyMm": 0.42,
+                 *       "endMm": 0.2,
+                 *       "floatMm": 0.06,
+                 *       "driveMm": 0.04,
+                 *       "leadMm": 5,
+                 *       "divisionsPerTurn": 100,
+                 *       "uncertaintyMm": 0.01
+                 *     }
+                 */
+                "application/json": {
+                    /** @description lost motion, 0 to 50 mm */
+                    busyMm: number;
+                    /** Format: double */
+                    endMm: number;
+                    /** Format: double */
+                    floatMm: number;
+                    /** Format: double */
+                    driveMm: number;
+                    /** @description lead of the screw, 0.1 to 100 mm */
+                    leadMm: number;
+                    /** @description dial divisions a turn, 1 to 2000 */
+                    divisionsPerTurn: number;
+                    /** Format: double */
+                    uncertaintyMm: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ScrewAndNut"] & {
+                        told: components["schemas"]["Told"];
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc backlash/split-nut": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "closedMm": 0.2,
+                 *       "flankAngleDeg": 15
+                 *     }
+                 */
+                "application/json": {
+                    /** Format: double */
+                    closedMm: number;
+                    /** @description flank angle of the thread, 1 to 45 degrees */
+                    flankAngleDeg: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        told: components["schemas"]["Told"];
+                        /** Format: double */
+                        value?: number;
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc backlash/two-gear-map": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "stops": [
+                 *         {
+                 *           "wheelAngleDeg": 0,
+                 *           "backlashMm": 0.306
+                 *         },
+                 *         {
+                 *           "wheelAngleDeg": 100,
+                 *           "backlashMm": 0.23
+                 *         },
+                 *         {
+                 *           "wheelAngleDeg": 200,
+                 *           "backlashMm": 0.33
+                 *         },
+                 *         {
+                 *           "wheelAngleDeg": 300,
+                 *           "backlashMm": 0.345
+                 *         },
+                 *         {
+                 *           "wheelAngleDeg": 400,
+                 *           "backlashMm": 0.26
+                 *         },
+                 *         {
+                 *           "wheelAngleDeg": 500,
+                 *           "backlashMm": 0.305
+                 *         },
+                 *         {
+                 *           "wheelAngleDeg": 600,
+                 *           "backlashMm": 0.37
+                 *         },
+                 *         {
+                 *           "wheelAngleDeg": 700,
+                 *           "backlashMm": 0.28
+                 *         },
+                 *         {
+                 *           "wheelAngleDeg": 800,
+                 *           "backlashMm": 0.27
+                 *         },
+                 *         {
+                 *           "wheelAngleDeg": 900,
+                 *           "backlashMm": 0.355
+                 *         },
+                 *         {
+                 *           "wheelAngleDeg": 1000,
+                 *           "backlashMm": 0.315
+                 *         },
+                 *         {
+                 *           "wheelAngleDeg": 1100,
+                 *           "backlashMm": 0.235
+                 *         }
+                 *       ],
+                 *       "pinionTeeth": 17,
+                 *       "wheelTeeth": 40
+                 *     }
+                 */
+                "application/json": {
+                    stops: components["schemas"]["TwoGearMapStop"][];
+                    /** @description teeth of the pinion, 1 to 2000 */
+                    pinionTeeth: number;
+                    /** @description teeth of the wheel, 1 to 2000 */
+                    wheelTeeth: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TwoGearMap"] & {
+                        told: components["schemas"]["Told"];
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc backlash/without-float": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "pair": {
+                 *         "pinion": {
+                 *           "teeth": 20,
+                 *           "normalModuleMm": 3,
+                 *           "pressureAngleDeg": 20,
+                 *           "helixAngleDeg": 15,
+                 *           "hand": "RIGHT",
+                 *           "profileShift": 0,
+                 *           "faceWidthMm": 30,
+                 *           "rack": {
+                 *             "name": "full depth",
+                 *             "addendum": 1,
+                 *             "dedendum": 1.25,
+                 *             "fillet": 0.38
+                 *           },
+                 *           "internal": false
+                 *         },
+                 *         "wheel": {
+                 *           "teeth": 60,
+                 *           "normalModuleMm": 3,
+                 *           "pressureAngleDeg": 20,
+                 *           "helixAngleDeg": 15,
+                 *           "hand": "LEFT",
+                 *           "profileShift": 0,
+                 *           "faceWidthMm": 30,
+                 *           "rack": {
+                 *             "name": "full depth",
+                 *             "addendum": 1,
+                 *             "dedendum": 1.25,
+                 *             "fillet": 0.38
+                 *           },
+                 *           "internal": false
+                 *         },
+                 *         "centreDistanceMm": 124.5
+                 *       },
+                 *       "circumferentialMm": 0.25,
+                 *       "axialFloatMm": 0.1,
+                 *       "radialPlayMm": 0.02
+                 *     }
+                 */
+                "application/json": {
+                    pair: components["schemas"]["GearPair"];
+                    /** Format: double */
+                    circumferentialMm: number;
+                    /** @description axial float, 0 to 10 mm */
+                    axialFloatMm: number;
+                    /** @description radial bearing play, total, 0 to 5 mm */
+                    radialPlayMm: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FloatCorrection"] & {
+                        told: components["schemas"]["Told"];
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc backlash/worm-at-wheel": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "set": {
+                 *         "starts": 1,
+                 *         "wheelTeeth": 40,
+                 *         "axialModuleMm": 4,
+                 *         "wormDiameterMm": 50,
+                 *         "normalPressureAngleDeg": 20,
+                 *         "wheelShift": 0,
+                 *         "hand": "RIGHT"
+                 *       },
+                 *       "readingMm": 0.2,
+                 *       "radiusMm": 80,
+                 *       "endFloatMm": 0.05
+                 *     }
+                 */
+                "application/json": {
+                    set: components["schemas"]["WormSet"];
+                    /** @description indicator reading, 0 to 20 mm */
+                    readingMm: number;
+                    /** @description radius of the stylus, 1 to 3000 mm */
+                    radiusMm: number;
+                    /** @description end float of the worm, 0 to 10 mm */
+                    endFloatMm: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WormBacklash"] & {
+                        told: components["schemas"]["Told"];
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc backlash/worm-at-worm": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "set": {
+                 *         "starts": 1,
+                 *         "wheelTeeth": 40,
+                 *         "axialModuleMm": 4,
+                 *         "wormDiameterMm": 50,
+                 *         "normalPressureAngleDeg": 20,
+                 *         "wheelShift": 0,
+                 *         "hand": "RIGHT"
+                 *       },
+                 *       "wormAngleDeg": 12,
+                 *       "endFloatMm": 0.05
+                 *     }
+                 */
+                "application/json": {
+                    set: components["schemas"]["WormSet"];
+                    /** @description free turn of the worm, 0 to 360 degrees */
+                    wormAngleDeg: number;
+                    /** @description end float of the worm, 0 to 10 mm */
+                    endFloatMm: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WormBacklash"] & {
+                        told: components["schemas"]["Told"];
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
     "calc bearing/axial-play": {
         parameters: {
             query?: never;
@@ -12179,6 +16854,284 @@ export interface operations {
             };
         };
     };
+    "calc contact/bevel-shim": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "pair": {
+                 *         "pinionTeeth": 18,
+                 *         "wheelTeeth": 36,
+                 *         "outerModuleMm": 4,
+                 *         "shaftAngleDeg": 90,
+                 *         "normalPressureAngleDeg": 20,
+                 *         "spiralAngleDeg": 0,
+                 *         "faceWidthMm": 25
+                 *       },
+                 *       "member": "WHEEL",
+                 *       "nowMm": 0.3,
+                 *       "wantedMm": 0.15,
+                 *       "packMm": 1.2,
+                 *       "shimsMm": [
+                 *         0.1,
+                 *         0.2,
+                 *         0.5,
+                 *         1
+                 *       ]
+                 *     }
+                 */
+                "application/json": {
+                    pair: components["schemas"]["BevelPair"];
+                    /** @enum {string} */
+                    member: "PINION" | "WHEEL";
+                    /** Format: double */
+                    nowMm: number;
+                    /** Format: double */
+                    wantedMm: number;
+                    /** @description shim pack, 0 to 20 mm */
+                    packMm: number;
+                    shimsMm: number[];
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BevelShim"] & {
+                        told: components["schemas"]["Told"];
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc contact/misalignment": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "faceWidthMm": 30,
+                 *       "offsetMm": 0.05,
+                 *       "spanMm": 200,
+                 *       "workingPressureAngleRad": 0.349
+                 *     }
+                 */
+                "application/json": {
+                    /** @description face width, 0.5 to 2000 mm */
+                    faceWidthMm: number;
+                    /** @description bearing offset, −5 to 5 mm */
+                    offsetMm: number;
+                    /** @description bearing span, 5 to 10000 mm */
+                    spanMm: number;
+                    /** @description working pressure angle, 0.1 to 0.9 rad */
+                    workingPressureAngleRad: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShaftMisalignment"] & {
+                        told: components["schemas"]["Told"];
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc contact/move-for-skew": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "gapMm": 0.02,
+                 *       "faceWidthMm": 30,
+                 *       "spanMm": 200,
+                 *       "workingPressureAngleRad": 0.349
+                 *     }
+                 */
+                "application/json": {
+                    /** Format: double */
+                    gapMm: number;
+                    /** @description face width, 0.5 to 2000 mm */
+                    faceWidthMm: number;
+                    /** @description bearing span, 5 to 10000 mm */
+                    spanMm: number;
+                    /** @description working pressure angle, 0.1 to 0.9 rad */
+                    workingPressureAngleRad: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        told: components["schemas"]["Told"];
+                        /** Format: double */
+                        value?: number;
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc contact/move-in-plane": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "gapMm": 0.02,
+                 *       "faceWidthMm": 30,
+                 *       "spanMm": 200,
+                 *       "workingPressureAngleRad": 0.349
+                 *     }
+                 */
+                "application/json": {
+                    /** Format: double */
+                    gapMm: number;
+                    /** @description face width, 0.5 to 2000 mm */
+                    faceWidthMm: number;
+                    /** @description bearing span, 5 to 10000 mm */
+                    spanMm: number;
+                    /** @description working pressure angle, 0.1 to 0.9 rad */
+                    workingPressureAngleRad: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        told: components["schemas"]["Told"];
+                        /** Format: double */
+                        value?: number;
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc contact/pattern": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "kind": "STRAIGHT_BEVEL",
+                 *       "drive": "NEAR_END",
+                 *       "coast": "MIDDLE"
+                 *     }
+                 */
+                "application/json": {
+                    /** @enum {string} */
+                    kind: "SPUR" | "HELICAL" | "STRAIGHT_BEVEL" | "SPIRAL_BEVEL" | "WORM";
+                    /** @enum {string} */
+                    drive: "MIDDLE" | "NEAR_END" | "FAR_END" | "TIP" | "ROOT" | "BOTH_ENDS" | "COMES_AND_GOES";
+                    /** @enum {string} */
+                    coast: "MIDDLE" | "NEAR_END" | "FAR_END" | "TIP" | "ROOT" | "BOTH_ENDS" | "COMES_AND_GOES";
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ContactPattern"] & {
+                        told: components["schemas"]["Told"];
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
     "calc cost/repair-or-replace": {
         parameters: {
             query?: never;
@@ -12287,6 +17240,464 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SparesToHold"];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc drive/change-gears": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "leadMm": 1.5,
+                 *       "screwLeadMm": 6,
+                 *       "fixedRatio": 1,
+                 *       "gears": [
+                 *         20,
+                 *         25,
+                 *         30,
+                 *         40,
+                 *         50,
+                 *         60,
+                 *         80,
+                 *         100
+                 *       ],
+                 *       "moduleMm": 1.5,
+                 *       "bushRadiusMm": 12
+                 *     }
+                 */
+                "application/json": {
+                    /** @description lead to cut, 0.05 to 200 mm */
+                    leadMm: number;
+                    /** Format: double */
+                    screwLeadMm: number;
+                    /** @description fixed gearing, spindle to train, 0.1 to 10 */
+                    fixedRatio: number;
+                    gears: number[];
+                    /** @description module, 0.3 to 10 mm */
+                    moduleMm: number;
+                    /** @description radius of the bush, 0 to 200 mm */
+                    bushRadiusMm: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ChangeGears"] & {
+                        told: components["schemas"]["Told"];
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc drive/meeting-teeth": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "pinionTeeth": 18,
+                 *       "wheelTeeth": 42
+                 *     }
+                 */
+                "application/json": {
+                    /** @description teeth of the pinion, 1 to 2000 */
+                    pinionTeeth: number;
+                    /** @description teeth of the wheel, 1 to 2000 */
+                    wheelTeeth: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MeetingTeeth"] & {
+                        told: components["schemas"]["Told"];
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc drive/overall-lash": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "meshes": [
+                 *         {
+                 *           "backlashMm": 0.15,
+                 *           "drivenRadiusMm": 60,
+                 *           "ratio": 3
+                 *         },
+                 *         {
+                 *           "backlashMm": 0.2,
+                 *           "drivenRadiusMm": 90,
+                 *           "ratio": 4
+                 *         }
+                 *       ]
+                 *     }
+                 */
+                "application/json": {
+                    meshes: components["schemas"]["OverallLashMesh"][];
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OverallLash"] & {
+                        told: components["schemas"]["Told"];
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc drive/planetary-lash": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "sunMm": 0.1,
+                 *       "ringMm": 0.12,
+                 *       "centreDistanceMm": 60
+                 *     }
+                 */
+                "application/json": {
+                    /** @description backlash at the sun, 0 to 20 mm */
+                    sunMm: number;
+                    /** @description backlash at the ring, 0 to 20 mm */
+                    ringMm: number;
+                    /** @description centre distance of sun and planet, 1 to 10000 mm */
+                    centreDistanceMm: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        told: components["schemas"]["Told"];
+                        /** Format: double */
+                        value?: number;
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc drive/ratio-by-turning": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "inputTurns": 50,
+                 *       "outputTurns": 7,
+                 *       "extraAngleDeg": 20,
+                 *       "readingErrorDeg": 5
+                 *     }
+                 */
+                "application/json": {
+                    /** Format: double */
+                    inputTurns: number;
+                    /** Format: double */
+                    outputTurns: number;
+                    /** @description angle beyond the whole turns, 0 to 360 degrees */
+                    extraAngleDeg: number;
+                    /** Format: double */
+                    readingErrorDeg: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RatioByTurning"] & {
+                        told: components["schemas"]["Told"];
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc drive/re-ratio": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "before": {
+                 *         "driver": 20,
+                 *         "driven": 60
+                 *       },
+                 *       "after": {
+                 *         "driver": 24,
+                 *         "driven": 56
+                 *       },
+                 *       "pump": "DISPLACEMENT",
+                 *       "speedRpm": 300,
+                 *       "flow": 120,
+                 *       "powerKw": 15
+                 *     }
+                 */
+                "application/json": {
+                    before: components["schemas"]["ReRatioGears"];
+                    after: components["schemas"]["ReRatioGears"];
+                    /** @enum {string} */
+                    pump: "DISPLACEMENT" | "CENTRIFUGAL";
+                    /** @description pump speed, 0.1 to 30000 min⁻¹ */
+                    speedRpm: number;
+                    /** @description flow, 0 to 1000000 */
+                    flow: number;
+                    /** @description power of the pump, 0 to 10000 kW */
+                    powerKw: number;
+                    /** Format: double */
+                    makersMostRpm?: number;
+                    /** Format: double */
+                    motorKw?: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReRatio"] & {
+                        told: components["schemas"]["Told"];
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc drive/shaft-speeds": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "meshes": [
+                 *         {
+                 *           "shaftA": "sun",
+                 *           "teethA": 20,
+                 *           "shaftB": "planet",
+                 *           "teethB": 16,
+                 *           "internal": false,
+                 *           "carrier": "carrier"
+                 *         },
+                 *         {
+                 *           "shaftA": "planet",
+                 *           "teethA": 16,
+                 *           "shaftB": "ring",
+                 *           "teethB": 52,
+                 *           "internal": true,
+                 *           "carrier": "carrier"
+                 *         }
+                 *       ],
+                 *       "held": [
+                 *         "ring"
+                 *       ],
+                 *       "input": "sun"
+                 *     }
+                 */
+                "application/json": {
+                    meshes: components["schemas"]["ShaftSpeedsMesh"][];
+                    held: string[];
+                    input: string;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        told: components["schemas"]["Told"];
+                        value?: {
+                            [key: string]: number;
+                        };
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc drive/stepped-planets-fit": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "sunTeeth": 20,
+                 *       "planetAtSun": 30,
+                 *       "planetAtRing": 15,
+                 *       "ringTeeth": 70,
+                 *       "planets": 3
+                 *     }
+                 */
+                "application/json": {
+                    /** @description teeth, 4 to 2000 */
+                    sunTeeth: number;
+                    /** Format: int32 */
+                    planetAtSun: number;
+                    /** Format: int32 */
+                    planetAtRing: number;
+                    /** @description teeth of the ring, 18 to 1500 */
+                    ringTeeth: number;
+                    /** @description planets that share the load, 1 to 24 */
+                    planets: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        told: components["schemas"]["Told"];
+                        value?: boolean;
+                    };
                 };
             };
             /** @description A value is missing or impossible; its field says why. */
@@ -12732,6 +18143,65 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["WetTorque"];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc finding/surface-damage": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "mode": "PROGRESSIVE_PITTING",
+                 *       "areaPercent": 1.5,
+                 *       "severe": false,
+                 *       "teethHit": 6,
+                 *       "teeth": 30,
+                 *       "hardened": true,
+                 *       "duty": "ENCLOSED_POWER"
+                 *     }
+                 */
+                "application/json": {
+                    /** @enum {string} */
+                    mode: "POLISHING" | "ABRASION" | "NORMAL_WEAR" | "CORROSION" | "SCUFFING" | "MICROPITTING" | "INITIAL_PITTING" | "PROGRESSIVE_PITTING" | "SPALLING" | "CASE_CRUSHING" | "ROLLING" | "RIPPLING" | "BENDING_CRACK" | "BROKEN_TOOTH" | "CHIPPED_END" | "FEATHER_EDGE" | "INDENTED" | "MELTED";
+                    /** @description share of one flank that is damaged, 0 to 100 % */
+                    areaPercent: number;
+                    severe: boolean;
+                    /** @description number of damaged teeth, 1 to 2000 */
+                    teethHit: number;
+                    /** Format: int32 */
+                    teeth: number;
+                    hardened: boolean;
+                    /** @enum {string} */
+                    duty: "LIFTING" | "FEED" | "ENCLOSED_POWER" | "SLOW_OPEN";
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SurfaceDamage"] & {
+                        told: components["schemas"]["Told"];
+                    };
                 };
             };
             /** @description A value is missing or impossible; its field says why. */
@@ -13375,6 +18845,4092 @@ export interface operations {
             };
         };
     };
+    "calc gear/bevel-sizes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "pair": {
+                 *         "pinionTeeth": 18,
+                 *         "wheelTeeth": 36,
+                 *         "outerModuleMm": 4,
+                 *         "shaftAngleDeg": 90,
+                 *         "normalPressureAngleDeg": 20,
+                 *         "spiralAngleDeg": 0,
+                 *         "faceWidthMm": 25
+                 *       }
+                 *     }
+                 */
+                "application/json": {
+                    pair: components["schemas"]["BevelPair"];
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BevelSizes"] & {
+                        told: components["schemas"]["Told"];
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc gear/helix-from-centres": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "pinionTeeth": 20,
+                 *       "wheelTeeth": 60,
+                 *       "normalModuleMm": 3,
+                 *       "centreDistanceMm": 127.7
+                 *     }
+                 */
+                "application/json": {
+                    /** @description teeth of the pinion, 4 to 2000 */
+                    pinionTeeth: number;
+                    /** @description teeth of the wheel, 4 to 2000 */
+                    wheelTeeth: number;
+                    /** @description normal module, 0.1 to 100 mm */
+                    normalModuleMm: number;
+                    /** @description centre distance, 1 to 10000 mm */
+                    centreDistanceMm: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HelixFromCentres"] & {
+                        told: components["schemas"]["Told"];
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc gear/involute": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "angleRad": 0.3490658503988659
+                 *     }
+                 */
+                "application/json": {
+                    /** @description pressure angle, 0 to 1.5707963267948963 rad */
+                    angleRad: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        told: components["schemas"]["Told"];
+                        /** Format: double */
+                        value?: number;
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc gear/involute-inverse": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "value": 0.014904383867336
+                 *     }
+                 */
+                "application/json": {
+                    /** Format: double */
+                    value: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        told: components["schemas"]["Told"];
+                        /** Format: double */
+                        value?: number;
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc gear/rack-and-pinion": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "pinion": {
+                 *         "teeth": 20,
+                 *         "normalModuleMm": 3,
+                 *         "pressureAngleDeg": 20,
+                 *         "helixAngleDeg": 0,
+                 *         "hand": "NONE",
+                 *         "profileShift": 0,
+                 *         "faceWidthMm": 30,
+                 *         "rack": {
+                 *           "name": "full depth",
+                 *           "addendum": 1,
+                 *           "dedendum": 1.25,
+                 *           "fillet": 0.38
+                 *         },
+                 *         "internal": false
+                 *       }
+                 *     }
+                 */
+                "application/json": {
+                    pinion: components["schemas"]["CylindricalGear"];
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RackAndPinion"] & {
+                        told: components["schemas"]["Told"];
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc gear/stub-pitch": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "p": 6,
+                 *       "q": 8
+                 *     }
+                 */
+                "application/json": {
+                    /** @description first figure of the pitch, 0.5 to 200 */
+                    p: number;
+                    /** @description second figure of the pitch, 0.5 to 250 */
+                    q: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BasicRack"] & {
+                        told: components["schemas"]["Told"];
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc gear/worm-sizes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "set": {
+                 *         "starts": 1,
+                 *         "wheelTeeth": 40,
+                 *         "axialModuleMm": 4,
+                 *         "wormDiameterMm": 50,
+                 *         "normalPressureAngleDeg": 20,
+                 *         "wheelShift": 0,
+                 *         "hand": "RIGHT"
+                 *       },
+                 *       "friction": 0.05
+                 *     }
+                 */
+                "application/json": {
+                    set: components["schemas"]["WormSet"];
+                    /** @description coefficient of friction, 0.005 to 0.5 */
+                    friction: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WormSizes"] & {
+                        told: components["schemas"]["Told"];
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc identify/broken-gear": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "pitches": 5,
+                 *       "chordMm": 38.6,
+                 *       "tipDiameterMm": 60,
+                 *       "chordUncertainty": 0.2,
+                 *       "tipUncertainty": 0.1
+                 *     }
+                 */
+                "application/json": {
+                    /** @description whole pitches left, 1 to 200 */
+                    pitches: number;
+                    /** @description chord over the tip corners, 0.5 to 3000 mm */
+                    chordMm: number;
+                    /** Format: double */
+                    tipDiameterMm: number;
+                    /** Format: double */
+                    chordUncertainty: number;
+                    /** Format: double */
+                    tipUncertainty: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BrokenGear"] & {
+                        told: components["schemas"]["Told"];
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc identify/gear": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "gear": {
+                 *         "possibleTeeth": [
+                 *           30
+                 *         ],
+                 *         "tipDiameterMm": 96,
+                 *         "tipUncertaintyMm": 0.1,
+                 *         "spans": {
+                 *           "teethSpanned": 4,
+                 *           "shorterMm": 23.3,
+                 *           "longerMm": 32.2,
+                 *           "uncertaintyMm": 0.04
+                 *         },
+                 *         "helixUncertaintyDeg": 1,
+                 *         "worn": true
+                 *       }
+                 *     }
+                 */
+                "application/json": {
+                    gear: components["schemas"]["UnknownGear"];
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GearIdentity"] & {
+                        told: components["schemas"]["Told"];
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc identify/helix-of-a-rub": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "tipHelixDeg": 17,
+                 *       "referenceDiameterMm": 60,
+                 *       "tipDiameterMm": 66
+                 *     }
+                 */
+                "application/json": {
+                    /** @description helix angle at the tips, 1 to 60 degrees */
+                    tipHelixDeg: number;
+                    /** @description reference diameter, 0.5 to 10000 mm */
+                    referenceDiameterMm: number;
+                    /** @description tip diameter, 3 to 3000 mm */
+                    tipDiameterMm: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        told: components["schemas"]["Told"];
+                        /** Format: double */
+                        value?: number;
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc identify/tip-of-a-piece": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "chordMm": 40,
+                 *       "sagittaMm": 8
+                 *     }
+                 */
+                "application/json": {
+                    /** @description chord over the tip corners, 0.5 to 3000 mm */
+                    chordMm: number;
+                    /** @description height of the arc, 0.05 to 1500 mm */
+                    sagittaMm: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        told: components["schemas"]["Told"];
+                        /** Format: double */
+                        value?: number;
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc lubricant/acid": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "rise": 1.1
+                 *     }
+                 */
+                "application/json": {
+                    /** Format: double */
+                    rise: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OilConditionFinding"] & {
+                        told: components["schemas"]["Told"];
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc lubricant/advice": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "sort": "GEARS",
+                 *       "duty": {
+                 *         "duty": {
+                 *           "pitchLineVelocityMPerS": 3.2,
+                 *           "coldestAmbientDegC": 5,
+                 *           "hottestAmbientDegC": 35
+                 *         },
+                 *         "meets": [
+                 *           "BRONZE_BUSH"
+                 *         ]
+                 *       }
+                 *     }
+                 */
+                "application/json": {
+                    /** @enum {string} */
+                    sort: "GEARS" | "WORM" | "PLANETARY" | "CYCLOIDAL" | "HEADSTOCK" | "HEADSTOCK_FED" | "FEED_BOX" | "APRON" | "MILL_BOX" | "MILL_HEAD" | "DIVIDING_HEAD" | "DRILL_HEAD" | "SPINDLE" | "WAYS_LYING" | "WAYS_STANDING" | "MOWER_BOX" | "PUMP_CRANKCASE" | "PAWLS" | "CHAIN" | "BEVEL_HEAD" | "SMALL_BOX" | "ACTUATOR_BOX" | "STEM_NUT" | "WINCH_GEARS" | "OPEN_GEARS" | "BEARING" | "PLASTIC_GEARS" | "HYDROSTATIC" | "LININGS";
+                    duty: components["schemas"]["LubricantAdviceDuty"];
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LubricantAdvice"] & {
+                        told: components["schemas"]["Told"];
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc lubricant/at-temperature": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "at40": 220,
+                 *       "viscosityIndex": 95,
+                 *       "temperatureDegC": 60,
+                 *       "base": "MINERAL",
+                 *       "densityAt15": 890
+                 *     }
+                 */
+                "application/json": {
+                    /** @description viscosity at 40 °C, 2 to 20000 mm²/s */
+                    at40: number;
+                    /** @description viscosity index, −100 to 400 */
+                    viscosityIndex: number;
+                    /** @description oil temperature, −60 to 250 °C */
+                    temperatureDegC: number;
+                    /** @enum {string} */
+                    base: "MINERAL" | "PAO" | "ESTER" | "PAG" | "SILICONE";
+                    /** @description density at 15 °C, 700 to 1300 kg/m³ */
+                    densityAt15?: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OilAtTemperature"] & {
+                        told: components["schemas"]["Told"];
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc lubricant/bearing-film": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "speedRpm": 1450,
+                 *       "meanDiameterMm": 90,
+                 *       "viscosity": 21.3715
+                 *     }
+                 */
+                "application/json": {
+                    /** @description speed, 0.1 to 100000 min⁻¹ */
+                    speedRpm: number;
+                    /** @description mean diameter of the bearing, 2 to 3000 mm */
+                    meanDiameterMm: number;
+                    /** @description viscosity at work, 0.3 to 1000000 mm²/s */
+                    viscosity: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BearingFilm"] & {
+                        told: components["schemas"]["Told"];
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc lubricant/bearing-grease": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "bearing": {
+                 *         "boreMm": 30,
+                 *         "outsideMm": 62,
+                 *         "widthMm": 16,
+                 *         "massKg": 0.2,
+                 *         "design": "BALL"
+                 *       },
+                 *       "speedRpm": 1450,
+                 *       "carries": "ORDINARY_SHAFT",
+                 *       "surroundings": {
+                 *         "housingDegC": 60,
+                 *         "dirt": "LIGHT",
+                 *         "moisture": "DRY",
+                 *         "vibration": "BELOW_5_MM_PER_S",
+                 *         "shaft": "LYING"
+                 *       }
+                 *     }
+                 */
+                "application/json": {
+                    bearing: components["schemas"]["BearingGreaseBearing"];
+                    /** @description speed, 0.1 to 60000 min⁻¹ */
+                    speedRpm: number;
+                    /** @enum {string} */
+                    carries: "ORDINARY_SHAFT" | "SPINDLE";
+                    surroundings: components["schemas"]["GreaseSurroundings"];
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BearingGrease"] & {
+                        told: components["schemas"]["Told"];
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc lubricant/bearing-viscosity": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "speedRpm": 300,
+                 *       "meanDiameterMm": 60
+                 *     }
+                 */
+                "application/json": {
+                    /** Format: double */
+                    speedRpm: number;
+                    /** Format: double */
+                    meanDiameterMm: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        told: components["schemas"]["Told"];
+                        /** Format: double */
+                        value?: number;
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc lubricant/blend": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "parts": [
+                 *         {
+                 *           "litres": 3,
+                 *           "viscosityMm2PerS": 220
+                 *         },
+                 *         {
+                 *           "litres": 1,
+                 *           "viscosityMm2PerS": 68
+                 *         }
+                 *       ]
+                 *     }
+                 */
+                "application/json": {
+                    parts: components["schemas"]["OilBlendPart"][];
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        told: components["schemas"]["Told"];
+                        /** Format: double */
+                        value?: number;
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc lubricant/blend-share": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "first": 460,
+                 *       "second": 150,
+                 *       "target": 220
+                 *     }
+                 */
+                "application/json": {
+                    /** Format: double */
+                    first: number;
+                    /** Format: double */
+                    second: number;
+                    /** Format: double */
+                    target: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        told: components["schemas"]["Told"];
+                        /** Format: double */
+                        value?: number;
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc lubricant/box-area": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "lengthMm": 600,
+                 *       "widthMm": 400,
+                 *       "heightMm": 350,
+                 *       "baseFree": false
+                 *     }
+                 */
+                "application/json": {
+                    /** Format: double */
+                    lengthMm: number;
+                    /** Format: double */
+                    widthMm: number;
+                    /** Format: double */
+                    heightMm: number;
+                    baseFree: boolean;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        told: components["schemas"]["Told"];
+                        /** Format: double */
+                        value?: number;
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc lubricant/change-interval": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "base": "MINERAL",
+                 *       "sumpDegC": 70,
+                 *       "hoursPerMonth": 160,
+                 *       "dirt": "LIGHT",
+                 *       "water": "DRY"
+                 *     }
+                 */
+                "application/json": {
+                    /** @enum {string} */
+                    base: "MINERAL" | "PAO" | "ESTER" | "PAG" | "SILICONE";
+                    /** @description sump temperature, −20 to 180 °C */
+                    sumpDegC: number;
+                    /** @description running hours a month, 1 to 744 h */
+                    hoursPerMonth: number;
+                    /** @enum {string} */
+                    dirt: "CLEAN" | "LIGHT" | "DUSTY" | "HEAVY";
+                    /** @enum {string} */
+                    water: "DRY" | "CONDENSATION" | "INGRESS";
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ChangeInterval"] & {
+                        told: components["schemas"]["Told"];
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc lubricant/circulation-flow": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "lossW": 2000,
+                 *       "riseK": 10,
+                 *       "oilDegC": 60,
+                 *       "densityAt15": 880,
+                 *       "base": "MINERAL"
+                 *     }
+                 */
+                "application/json": {
+                    /** @description loss to carry away, 1 to 10000000 W */
+                    lossW: number;
+                    /** @description rise of the oil, 1 to 60 K */
+                    riseK: number;
+                    /** @description oil temperature, −20 to 150 °C */
+                    oilDegC: number;
+                    /** @description density at 15 °C, 700 to 1300 kg/m³ */
+                    densityAt15: number;
+                    /** @enum {string} */
+                    base: "MINERAL" | "PAO" | "ESTER" | "PAG" | "SILICONE";
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CirculationFlow"] & {
+                        told: components["schemas"]["Told"];
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc lubricant/cleanliness": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "at4": 1523,
+                 *       "at6": 214,
+                 *       "at14": 37
+                 *     }
+                 */
+                "application/json": {
+                    /** Format: double */
+                    at4: number;
+                    /** Format: double */
+                    at6: number;
+                    /** Format: double */
+                    at14: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        told: components["schemas"]["Told"];
+                        value?: string;
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc lubricant/cold-litres": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "litresAtMark": 12,
+                 *       "base": "MINERAL",
+                 *       "hotDegC": 70,
+                 *       "fillDegC": 20
+                 *     }
+                 */
+                "application/json": {
+                    /** @description litres at the mark, 0 to 100000 L */
+                    litresAtMark: number;
+                    /** @enum {string} */
+                    base: "MINERAL" | "PAO" | "ESTER" | "PAG" | "SILICONE";
+                    /** @description temperature when hot, −60 to 250 °C */
+                    hotDegC: number;
+                    /** @description temperature when filled, −60 to 250 °C */
+                    fillDegC: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        told: components["schemas"]["Told"];
+                        /** Format: double */
+                        value?: number;
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc lubricant/cold-start": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "oil": {
+                 *         "a": 9,
+                 *         "b": 3.5
+                 *       },
+                 *       "base": "MINERAL",
+                 *       "startDegC": 0,
+                 *       "feed": "SPLASH"
+                 *     }
+                 */
+                "application/json": {
+                    oil: components["schemas"]["ViscosityLine"];
+                    /** @enum {string} */
+                    base: "MINERAL" | "PAO" | "ESTER" | "PAG" | "SILICONE";
+                    /** @description coldest start, −60 to 60 °C */
+                    startDegC: number;
+                    /** @enum {string} */
+                    feed: "SPLASH" | "PUMP";
+                    /** @description pour point, −80 to 30 °C */
+                    pourPointDegC?: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ColdStart"] & {
+                        told: components["schemas"]["Told"];
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc lubricant/containers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "litres": 11,
+                 *       "sizes": [
+                 *         1,
+                 *         4,
+                 *         5,
+                 *         20
+                 *       ]
+                 *     }
+                 */
+                "application/json": {
+                    /** @description litres needed, 0.01 to 5000 L */
+                    litres: number;
+                    sizes: number[];
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        told: components["schemas"]["Told"];
+                        value?: number[];
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc lubricant/count-of-100-ml": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "per100mlAt4": 152300,
+                 *       "per100mlAt6": 21400,
+                 *       "per100mlAt14": 3700
+                 *     }
+                 */
+                "application/json": {
+                    /** @description count from 4 µm on in 100 mL, 0 to 1000000000000 */
+                    per100mlAt4: number;
+                    /** @description count from 6 µm on in 100 mL, 0 to 1000000000000 */
+                    per100mlAt6: number;
+                    /** @description count from 14 µm on in 100 mL, 0 to 1000000000000 */
+                    per100mlAt14: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ParticleCount"] & {
+                        told: components["schemas"]["Told"];
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc lubricant/filled-amount": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "filledL": 9.5,
+                 *       "workedOutL": 10
+                 *     }
+                 */
+                "application/json": {
+                    /** Format: double */
+                    filledL: number;
+                    /** Format: double */
+                    workedOutL: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FilledAmount"] & {
+                        told: components["schemas"]["Told"];
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc lubricant/fills-for-another-kind": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "fillL": 10,
+                 *       "shareLeft": 0.1
+                 *     }
+                 */
+                "application/json": {
+                    /** @description one fill, 0.01 to 100000 L */
+                    fillL: number;
+                    /** @description share of old oil that stays, 0 to 1 */
+                    shareLeft: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        told: components["schemas"]["Told"];
+                        /** Format: int32 */
+                        value?: number;
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc lubricant/fills-needed": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "residueL": 1,
+                 *       "fillL": 10,
+                 *       "share": 0.01
+                 *     }
+                 */
+                "application/json": {
+                    /** @description oil that stays in the box, 0 to 10000 L */
+                    residueL: number;
+                    /** @description one fill, 0.01 to 100000 L */
+                    fillL: number;
+                    /** @description share of old oil that may stay, 0.0001 to 0.5 */
+                    share: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        told: components["schemas"]["Told"];
+                        /** Format: int32 */
+                        value?: number;
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc lubricant/film": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "radius1Mm": 40,
+                 *       "radius2Mm": 80,
+                 *       "pressureAngleDeg": 20,
+                 *       "velocity": 5,
+                 *       "lineLoad": 200000,
+                 *       "dynamic": 50,
+                 *       "pressureCoefficient": 20,
+                 *       "roughnessUm": 0.7071
+                 *     }
+                 */
+                "application/json": {
+                    /** @description pitch radius, 1 to 5000 mm */
+                    radius1Mm: number;
+                    /** Format: double */
+                    radius2Mm: number;
+                    /** Format: double */
+                    pressureAngleDeg: number;
+                    /** @description pitch-line velocity, 0.01 to 200 m/s */
+                    velocity: number;
+                    /** @description load a metre of face, 100 to 100000000 N/m */
+                    lineLoad: number;
+                    /** @description viscosity at the tooth, 0.1 to 1000000 mPa·s */
+                    dynamic: number;
+                    /** Format: double */
+                    pressureCoefficient: number;
+                    /** @description composite roughness, 0.01 to 50 µm */
+                    roughnessUm: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FilmCheck"] & {
+                        told: components["schemas"]["Told"];
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc lubricant/first-change": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "filled": "2026-03-01",
+                 *       "trade": "POWER_DRIVE",
+                 *       "hoursPerMonth": 160
+                 *     }
+                 */
+                "application/json": {
+                    /** Format: date */
+                    filled: string;
+                    /** @enum {string} */
+                    trade: "POWER_DRIVE" | "MACHINE_TOOL" | "OUTDOOR";
+                    /** Format: double */
+                    hoursPerMonth: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NextChange"] & {
+                        told: components["schemas"]["Told"];
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc lubricant/from-engler": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "degrees": 10
+                 *     }
+                 */
+                "application/json": {
+                    /** Format: double */
+                    degrees: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        told: components["schemas"]["Told"];
+                        /** Format: double */
+                        value?: number;
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc lubricant/from-saybolt": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "seconds": 1000
+                 *     }
+                 */
+                "application/json": {
+                    /** Format: double */
+                    seconds: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        told: components["schemas"]["Told"];
+                        /** Format: double */
+                        value?: number;
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc lubricant/grade-of": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "viscosityAt40Mm2PerS": 215
+                 *     }
+                 */
+                "application/json": {
+                    /** Format: double */
+                    viscosityAt40Mm2PerS: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        told: components["schemas"]["Told"];
+                        /** @enum {string} */
+                        value?: "VG_2" | "VG_3" | "VG_5" | "VG_7" | "VG_10" | "VG_15" | "VG_22" | "VG_32" | "VG_46" | "VG_68" | "VG_100" | "VG_150" | "VG_220" | "VG_320" | "VG_460" | "VG_680" | "VG_1000" | "VG_1500" | "VG_2200" | "VG_3200";
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc lubricant/grease-class": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "penetration": 280
+                 *     }
+                 */
+                "application/json": {
+                    /** @description worked penetration, 85 to 475 0.1 mm */
+                    penetration: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GreaseClass"] & {
+                        told: components["schemas"]["Told"];
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc lubricant/grease-of-a-room": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "roomCm3": 250,
+                 *       "share": 0.5
+                 *     }
+                 */
+                "application/json": {
+                    /** Format: double */
+                    roomCm3: number;
+                    /** Format: double */
+                    share: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        told: components["schemas"]["Told"];
+                        /** Format: double */
+                        value?: number;
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc lubricant/helical-film": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "pair": {
+                 *         "pinion": {
+                 *           "teeth": 23,
+                 *           "normalModuleMm": 3,
+                 *           "pressureAngleDeg": 20,
+                 *           "helixAngleDeg": 15,
+                 *           "hand": "RIGHT",
+                 *           "profileShift": 0,
+                 *           "faceWidthMm": 60,
+                 *           "rack": {
+                 *             "name": "full depth",
+                 *             "addendum": 1,
+                 *             "dedendum": 1.25,
+                 *             "fillet": 0.38
+                 *           },
+                 *           "internal": false
+                 *         },
+                 *         "wheel": {
+                 *           "teeth": 92,
+                 *           "normalModuleMm": 3,
+                 *           "pressureAngleDeg": 20,
+                 *           "helixAngleDeg": 15,
+                 *           "hand": "LEFT",
+                 *           "profileShift": 0,
+                 *           "faceWidthMm": 60,
+                 *           "rack": {
+                 *             "name": "full depth",
+                 *             "addendum": 1,
+                 *             "dedendum": 1.25,
+                 *             "fillet": 0.38
+                 *           },
+                 *           "internal": false
+                 *         },
+                 *         "centreDistanceMm": 178.5826
+                 *       },
+                 *       "velocityMPerS": 6,
+                 *       "tangentialN": 2500,
+                 *       "dynamic": 40,
+                 *       "base": "MINERAL"
+                 *     }
+                 */
+                "application/json": {
+                    pair: components["schemas"]["GearPair"];
+                    /** @description pitch-line velocity, 0.01 to 200 m/s */
+                    velocityMPerS: number;
+                    /** @description tangential load, 0.1 to 100000000 N */
+                    tangentialN: number;
+                    /** @description viscosity at the tooth, 0.1 to 1000000 mPa·s */
+                    dynamic: number;
+                    /** @enum {string} */
+                    base: "MINERAL" | "PAO" | "ESTER" | "PAG" | "SILICONE";
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HelicalFilm"] & {
+                        told: components["schemas"]["Told"];
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc lubricant/hot-litres": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "litresCold": 11.6,
+                 *       "base": "MINERAL",
+                 *       "hotDegC": 70,
+                 *       "fillDegC": 20
+                 *     }
+                 */
+                "application/json": {
+                    /** @description litres filled cold, 0 to 100000 L */
+                    litresCold: number;
+                    /** @enum {string} */
+                    base: "MINERAL" | "PAO" | "ESTER" | "PAG" | "SILICONE";
+                    /** @description temperature when hot, −60 to 250 °C */
+                    hotDegC: number;
+                    /** @description temperature when filled, −60 to 250 °C */
+                    fillDegC: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        told: components["schemas"]["Told"];
+                        /** Format: double */
+                        value?: number;
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc lubricant/level-of-litres": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "box": {
+                 *         "lengthMm": 420,
+                 *         "widthMm": 260,
+                 *         "heightMm": 200,
+                 *         "riseMm": 0
+                 *       },
+                 *       "litres": 9,
+                 *       "gears": [
+                 *         {
+                 *           "name": "wheel",
+                 *           "tipDiameterMm": 180,
+                 *           "rootDiameterMm": 166,
+                 *           "faceWidthMm": 40,
+                 *           "centreAboveFloorMm": 110
+                 *         }
+                 *       ]
+                 *     }
+                 */
+                "application/json": {
+                    box: components["schemas"]["Box"];
+                    /** Format: double */
+                    litres: number;
+                    gears: components["schemas"]["ImmersedGear"][];
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        told: components["schemas"]["Told"];
+                        /** Format: double */
+                        value?: number;
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc lubricant/line-at": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "temperatureDegC": 50,
+                 *       "viscosity": 36,
+                 *       "index": 95
+                 *     }
+                 */
+                "application/json": {
+                    /** @description oil temperature, −60 to 250 °C */
+                    temperatureDegC: number;
+                    /** Format: double */
+                    viscosity: number;
+                    /** Format: double */
+                    index: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ViscosityLine"] & {
+                        told: components["schemas"]["Told"];
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc lubricant/line-of": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "at40": 220,
+                 *       "index": 95
+                 *     }
+                 */
+                "application/json": {
+                    /** Format: double */
+                    at40: number;
+                    /** Format: double */
+                    index: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ViscosityLine"] & {
+                        told: components["schemas"]["Told"];
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc lubricant/line-through": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "t1": 40,
+                 *       "v1": 220,
+                 *       "t2": 100,
+                 *       "v2": 19
+                 *     }
+                 */
+                "application/json": {
+                    /** Format: double */
+                    t1: number;
+                    /** Format: double */
+                    v1: number;
+                    /** Format: double */
+                    t2: number;
+                    /** Format: double */
+                    v2: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ViscosityLine"] & {
+                        told: components["schemas"]["Told"];
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc lubricant/loose-balls": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "ballMm": 6.35,
+                 *       "boreMm": 25,
+                 *       "outsideMm": 47,
+                 *       "widthMm": 12
+                 *     }
+                 */
+                "application/json": {
+                    /** @description ball, 0.3 to 200 mm */
+                    ballMm: number;
+                    /** @description inside of the race, 1 to 1900 mm */
+                    boreMm: number;
+                    /** @description outside of the race, 3 to 2000 mm */
+                    outsideMm: number;
+                    /** @description width of the race, 1 to 800 mm */
+                    widthMm: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LooseBalls"] & {
+                        told: components["schemas"]["Told"];
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc lubricant/metal": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "metal": "IRON",
+                 *       "ppm": 120,
+                 *       "earlier": [
+                 *         41,
+                 *         38,
+                 *         45,
+                 *         40,
+                 *         43,
+                 *         39
+                 *       ],
+                 *       "box": "STEEL_GEARS"
+                 *     }
+                 */
+                "application/json": {
+                    /** @enum {string} */
+                    metal: "IRON" | "COPPER" | "TIN" | "CHROMIUM" | "ALUMINIUM" | "SILICON" | "LEAD";
+                    /** Format: double */
+                    ppm: number;
+                    earlier: number[];
+                    /** @enum {string} */
+                    box: "STEEL_GEARS" | "WORM_ON_BRONZE";
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OilConditionFinding"] & {
+                        told: components["schemas"]["Told"];
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc lubricant/metal-rate": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "first": 40,
+                 *       "second": 58,
+                 *       "sumpLitres": 8,
+                 *       "toppedUpLitres": 1.5,
+                 *       "hours": 500
+                 *     }
+                 */
+                "application/json": {
+                    /** @description first sample, 0 to 1000000 ppm */
+                    first: number;
+                    /** @description second sample, 0 to 1000000 ppm */
+                    second: number;
+                    /** Format: double */
+                    sumpLitres: number;
+                    /** Format: double */
+                    toppedUpLitres: number;
+                    /** Format: double */
+                    hours: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        told: components["schemas"]["Told"];
+                        /** Format: double */
+                        value?: number;
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc lubricant/nearest-grade": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "viscosityAt40Mm2PerS": 190
+                 *     }
+                 */
+                "application/json": {
+                    /** Format: double */
+                    viscosityAt40Mm2PerS: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        told: components["schemas"]["Told"];
+                        /** @enum {string} */
+                        value?: "VG_2" | "VG_3" | "VG_5" | "VG_7" | "VG_10" | "VG_15" | "VG_22" | "VG_32" | "VG_46" | "VG_68" | "VG_100" | "VG_150" | "VG_220" | "VG_320" | "VG_460" | "VG_680" | "VG_1000" | "VG_1500" | "VG_2200" | "VG_3200";
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc lubricant/oil-as-found": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "look": "MILKY",
+                 *       "magnet": "GREY_PASTE",
+                 *       "specks": [
+                 *         "BRONZE"
+                 *       ],
+                 *       "lashGrew": false
+                 *     }
+                 */
+                "application/json": {
+                    /** @enum {string} */
+                    look: "AS_NEW" | "DARKER" | "TINTED" | "MILKY" | "RED_BROWN" | "FROTHY" | "BURNT" | "GLITTERING";
+                    /** @enum {string} */
+                    magnet: "CLEAN" | "GREY_PASTE" | "NEEDLES" | "FLAKES" | "CHIPS";
+                    specks: ("BRONZE" | "ALUMINIUM" | "SAND")[];
+                    lashGrew: boolean;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        told: components["schemas"]["Told"];
+                        value?: components["schemas"]["OilConditionFinding"][];
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc lubricant/oil-loss": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "filledL": 10,
+                 *       "toppedL": 1,
+                 *       "drainedL": 9.5,
+                 *       "residueL": 0.5,
+                 *       "hours": 2000
+                 *     }
+                 */
+                "application/json": {
+                    /** @description filled at the last change, 0.01 to 10000 L */
+                    filledL: number;
+                    /** @description topped up since, 0 to 20000 L */
+                    toppedL: number;
+                    /** @description drained, 0 to 20000 L */
+                    drainedL: number;
+                    /** Format: double */
+                    residueL: number;
+                    /** @description running hours since, 0 to 1000000 h */
+                    hours: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OilLoss"] & {
+                        told: components["schemas"]["Told"];
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc lubricant/old-share": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "residueL": 1,
+                 *       "fillL": 9,
+                 *       "fills": 2
+                 *     }
+                 */
+                "application/json": {
+                    /** @description oil that stays in the box, 0 to 10000 L */
+                    residueL: number;
+                    /** @description one fill, 0.01 to 100000 L */
+                    fillL: number;
+                    /** Format: int32 */
+                    fills: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        told: components["schemas"]["Told"];
+                        /** Format: double */
+                        value?: number;
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc lubricant/particles": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "at4": 1523,
+                 *       "at6": 214,
+                 *       "at14": 37
+                 *     }
+                 */
+                "application/json": {
+                    /** Format: double */
+                    at4: number;
+                    /** Format: double */
+                    at6: number;
+                    /** Format: double */
+                    at14: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OilConditionFinding"] & {
+                        told: components["schemas"]["Told"];
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc lubricant/plate": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "written": "CLP 220"
+                 *     }
+                 */
+                "application/json": {
+                    written: string;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlateText"] & {
+                        told: components["schemas"]["Told"];
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc lubricant/pressure-viscosity": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "base": "MINERAL",
+                 *       "dynamic": 20
+                 *     }
+                 */
+                "application/json": {
+                    /** @enum {string} */
+                    base: "MINERAL" | "PAO" | "ESTER" | "PAG" | "SILICONE";
+                    /** @description viscosity at the tooth, 0.1 to 1000000 mPa·s */
+                    dynamic: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        told: components["schemas"]["Told"];
+                        /** Format: double */
+                        value?: number;
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc lubricant/sae-grade": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "at100": 15
+                 *     }
+                 */
+                "application/json": {
+                    /** @description viscosity at 100 °C, 0.3 to 10000 mm²/s */
+                    at100: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        told: components["schemas"]["Told"];
+                        /** @enum {string} */
+                        value?: "SAE_80" | "SAE_85" | "SAE_90" | "SAE_110" | "SAE_140" | "SAE_190" | "SAE_250";
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc lubricant/sample-trend": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "samples": [
+                 *         {
+                 *           "hours": 0,
+                 *           "value": 20
+                 *         },
+                 *         {
+                 *           "hours": 500,
+                 *           "value": 32
+                 *         },
+                 *         {
+                 *           "hours": 1000,
+                 *           "value": 41
+                 *         },
+                 *         {
+                 *           "hours": 1500,
+                 *           "value": 55
+                 *         }
+                 *       ],
+                 *       "limit": 100,
+                 *       "unit": "ppm"
+                 *     }
+                 */
+                "application/json": {
+                    samples: components["schemas"]["SampleTrendSample"][];
+                    /** Format: double */
+                    limit: number;
+                    unit: string;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        told: components["schemas"]["Told"];
+                        value?: components["schemas"]["SampleTrend"];
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc lubricant/saybolt": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "viscosity": 220
+                 *     }
+                 */
+                "application/json": {
+                    /** @description viscosity at 100 °F, 1.8 to 30000 mm²/s */
+                    viscosity: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        told: components["schemas"]["Told"];
+                        /** Format: double */
+                        value?: number;
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc lubricant/splash-limit": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "velocityMPerS": 13
+                 *     }
+                 */
+                "application/json": {
+                    /** @description pitch-line velocity, 0 to 200 m/s */
+                    velocityMPerS: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SplashLimit"] & {
+                        told: components["schemas"]["Told"];
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc lubricant/sump-heat": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "powerW": 7500,
+                 *       "efficiency": 0.97,
+                 *       "areaM2": 0.8,
+                 *       "transfer": 17,
+                 *       "ambientDegC": 20,
+                 *       "churningW": 120,
+                 *       "referenceViscosity": 100,
+                 *       "oil": {
+                 *         "a": 9,
+                 *         "b": 3.5
+                 *       },
+                 *       "base": "MINERAL"
+                 *     }
+                 */
+                "application/json": {
+                    /** @description power through the box, 1 to 100000000 W */
+                    powerW: number;
+                    /** @description efficiency of the meshes, 0.01 to 1 */
+                    efficiency: number;
+                    /** @description free surface of the case, 0.001 to 1000 m² */
+                    areaM2: number;
+                    /** @description heat transfer, 3 to 100 W/m²K */
+                    transfer: number;
+                    /** @description ambient, −50 to 70 °C */
+                    ambientDegC: number;
+                    /** @description churning loss as measured, 0 to 1000000 W */
+                    churningW: number;
+                    /** @description viscosity at which it was measured, 0.3 to 1000000 mm²/s */
+                    referenceViscosity: number;
+                    oil: components["schemas"]["ViscosityLine"];
+                    /** @enum {string} */
+                    base: "MINERAL" | "PAO" | "ESTER" | "PAG" | "SILICONE";
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SumpHeat"] & {
+                        told: components["schemas"]["Told"];
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc lubricant/temperature-for": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "at40": 220,
+                 *       "viscosityIndex": 95,
+                 *       "viscosityMm2PerS": 2000
+                 *     }
+                 */
+                "application/json": {
+                    /** @description viscosity at 40 °C, 2 to 20000 mm²/s */
+                    at40: number;
+                    /** @description viscosity index, −100 to 400 */
+                    viscosityIndex: number;
+                    /** @description viscosity, 0.3 to 10000000 mm²/s */
+                    viscosityMm2PerS: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        told: components["schemas"]["Told"];
+                        /** Format: double */
+                        value?: number;
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc lubricant/to-draw": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "coldL": 9.5,
+                 *       "residueL": 0.5,
+                 *       "reserve": 0.05
+                 *     }
+                 */
+                "application/json": {
+                    /** @description litres filled cold, 0 to 100000 L */
+                    coldL: number;
+                    /** @description oil that stays in the box, 0 to 10000 L */
+                    residueL: number;
+                    /** @description reserve, 0 to 1 */
+                    reserve: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        told: components["schemas"]["Told"];
+                        /** Format: double */
+                        value?: number;
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc lubricant/to-fill": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "neededL": 9.5,
+                 *       "residueL": 0.5
+                 *     }
+                 */
+                "application/json": {
+                    /** Format: double */
+                    neededL: number;
+                    /** @description oil that stays in the box, 0 to 10000 L */
+                    residueL: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        told: components["schemas"]["Told"];
+                        /** Format: double */
+                        value?: number;
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc lubricant/used-viscosity": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "used": 190,
+                 *       "fresh": 220
+                 *     }
+                 */
+                "application/json": {
+                    /** Format: double */
+                    used: number;
+                    /** Format: double */
+                    fresh: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OilConditionFinding"] & {
+                        told: components["schemas"]["Told"];
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc lubricant/viscosity-at-100": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "at40": 220,
+                 *       "index": 95
+                 *     }
+                 */
+                "application/json": {
+                    /** @description viscosity at 40 °C, 2 to 20000 mm²/s */
+                    at40: number;
+                    /** Format: double */
+                    index: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        told: components["schemas"]["Told"];
+                        /** Format: double */
+                        value?: number;
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc lubricant/viscosity-at-40": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "at100": 19,
+                 *       "index": 95
+                 *     }
+                 */
+                "application/json": {
+                    /** @description viscosity at 100 °C, 2 to 1000 mm²/s */
+                    at100: number;
+                    /** Format: double */
+                    index: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        told: components["schemas"]["Told"];
+                        /** Format: double */
+                        value?: number;
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc lubricant/viscosity-index": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "at40": 220,
+                 *       "at100": 19
+                 *     }
+                 */
+                "application/json": {
+                    /** @description viscosity at 40 °C, 2 to 20000 mm²/s */
+                    at40: number;
+                    /** @description viscosity at 100 °C, 2 to 1000 mm²/s */
+                    at100: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        told: components["schemas"]["Told"];
+                        /** Format: double */
+                        value?: number;
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc lubricant/water": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "ppm": 800,
+                 *       "base": "MINERAL"
+                 *     }
+                 */
+                "application/json": {
+                    /** Format: double */
+                    ppm: number;
+                    /** @enum {string} */
+                    base: "MINERAL" | "PAO" | "ESTER" | "PAG" | "SILICONE";
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OilConditionFinding"] & {
+                        told: components["schemas"]["Told"];
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc lubricant/winter-grade": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "stiffDegC": -28,
+                 *       "at100": 14
+                 *     }
+                 */
+                "application/json": {
+                    /** @description temperature at 150 000 mPa·s, −80 to 40 °C */
+                    stiffDegC: number;
+                    /** @description viscosity at 100 °C, 1 to 1000 mm²/s */
+                    at100: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        told: components["schemas"]["Told"];
+                        /** @enum {string} */
+                        value?: "SAE_70W" | "SAE_75W" | "SAE_80W" | "SAE_85W";
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc lubricant/worm-oil": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "velocityMPerS": 2,
+                 *       "hottestDegC": 35
+                 *     }
+                 */
+                "application/json": {
+                    /** Format: double */
+                    velocityMPerS: number;
+                    /** Format: double */
+                    hottestDegC: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WormOil"] & {
+                        told: components["schemas"]["Told"];
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc measure/at-least": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "value": 0.1,
+                 *       "uncertainty": 0.01,
+                 *       "limit": 0.08
+                 *     }
+                 */
+                "application/json": {
+                    /** Format: double */
+                    value: number;
+                    /** Format: double */
+                    uncertainty: number;
+                    /** Format: double */
+                    limit: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        told: components["schemas"]["Told"];
+                        /** @enum {string} */
+                        value?: "CLEAR_PASS" | "NOT_JUDGED" | "DOUBTFUL" | "CLEAR_FAIL";
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc measure/at-most": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "value": 0.1,
+                 *       "uncertainty": 0.01,
+                 *       "limit": 0.15
+                 *     }
+                 */
+                "application/json": {
+                    /** Format: double */
+                    value: number;
+                    /** Format: double */
+                    uncertainty: number;
+                    /** Format: double */
+                    limit: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        told: components["schemas"]["Told"];
+                        /** @enum {string} */
+                        value?: "CLEAR_PASS" | "NOT_JUDGED" | "DOUBTFUL" | "CLEAR_FAIL";
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc measure/run-out": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "readingsMm": [
+                 *         0,
+                 *         0.02,
+                 *         0.04,
+                 *         0.05,
+                 *         0.04,
+                 *         0.02,
+                 *         0,
+                 *         -0.01
+                 *       ],
+                 *       "gauge": {
+                 *         "resolutionMm": 0.01,
+                 *         "maxErrorMm": 0.01
+                 *       },
+                 *       "limitMm": 0.1
+                 *     }
+                 */
+                "application/json": {
+                    readingsMm: number[];
+                    gauge: components["schemas"]["Gauge"];
+                    /** @description run-out limit, 0.001 to 10 mm */
+                    limitMm?: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RunOut"] & {
+                        told: components["schemas"]["Told"];
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc measure/tool-needed": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "edges": {
+                 *         "mostNew": 0.1,
+                 *         "renew": 0.25,
+                 *         "shrinks": false
+                 *       },
+                 *       "uncertainty": 0.02
+                 *     }
+                 */
+                "application/json": {
+                    edges: components["schemas"]["Edges"];
+                    /** Format: double */
+                    uncertainty: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ToolNeeded"] & {
+                        told: components["schemas"]["Told"];
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc measure/unit-slip": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "valueMm": 2.5,
+                 *       "expectedMm": 63
+                 *     }
+                 */
+                "application/json": {
+                    /** Format: double */
+                    valueMm: number;
+                    /** Format: double */
+                    expectedMm: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        told: components["schemas"]["Told"];
+                        value?: string;
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc mesh/centre-distance": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "pinion": {
+                 *         "teeth": 20,
+                 *         "normalModuleMm": 3,
+                 *         "pressureAngleDeg": 20,
+                 *         "helixAngleDeg": 0,
+                 *         "hand": "NONE",
+                 *         "profileShift": 0,
+                 *         "faceWidthMm": 30,
+                 *         "rack": {
+                 *           "name": "full depth",
+                 *           "addendum": 1,
+                 *           "dedendum": 1.25,
+                 *           "fillet": 0.38
+                 *         },
+                 *         "internal": false
+                 *       },
+                 *       "wheel": {
+                 *         "teeth": 60,
+                 *         "normalModuleMm": 3,
+                 *         "pressureAngleDeg": 20,
+                 *         "helixAngleDeg": 0,
+                 *         "hand": "NONE",
+                 *         "profileShift": 0,
+                 *         "faceWidthMm": 30,
+                 *         "rack": {
+                 *           "name": "full depth",
+                 *           "addendum": 1,
+                 *           "dedendum": 1.25,
+                 *           "fillet": 0.38
+                 *         },
+                 *         "internal": false
+                 *       }
+                 *     }
+                 */
+                "application/json": {
+                    pinion: components["schemas"]["CylindricalGear"];
+                    wheel: components["schemas"]["CylindricalGear"];
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CentreDistance"] & {
+                        told: components["schemas"]["Told"];
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc mesh/centre-distance-of-teeth": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "pinion": {
+                 *         "gear": {
+                 *           "teeth": 20,
+                 *           "normalModuleMm": 3,
+                 *           "pressureAngleDeg": 20,
+                 *           "helixAngleDeg": 0,
+                 *           "hand": "NONE",
+                 *           "profileShift": 0,
+                 *           "faceWidthMm": 30,
+                 *           "rack": {
+                 *             "name": "full depth",
+                 *             "addendum": 1,
+                 *             "dedendum": 1.25,
+                 *             "fillet": 0.38
+                 *           },
+                 *           "internal": false
+                 *         },
+                 *         "normalThicknessMm": 4.65,
+                 *         "tipDiameterMm": 66
+                 *       },
+                 *       "wheel": {
+                 *         "gear": {
+                 *           "teeth": 60,
+                 *           "normalModuleMm": 3,
+                 *           "pressureAngleDeg": 20,
+                 *           "helixAngleDeg": 0,
+                 *           "hand": "NONE",
+                 *           "profileShift": 0,
+                 *           "faceWidthMm": 30,
+                 *           "rack": {
+                 *             "name": "full depth",
+                 *             "addendum": 1,
+                 *             "dedendum": 1.25,
+                 *             "fillet": 0.38
+                 *           },
+                 *           "internal": false
+                 *         },
+                 *         "normalThicknessMm": 4.65,
+                 *         "tipDiameterMm": 186
+                 *       }
+                 *     }
+                 */
+                "application/json": {
+                    pinion: components["schemas"]["ActualTeeth"];
+                    wheel: components["schemas"]["ActualTeeth"];
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CentreDistance"] & {
+                        told: components["schemas"]["Told"];
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc mesh/state": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "pinion": {
+                 *         "gear": {
+                 *           "teeth": 20,
+                 *           "normalModuleMm": 3,
+                 *           "pressureAngleDeg": 20,
+                 *           "helixAngleDeg": 0,
+                 *           "hand": "NONE",
+                 *           "profileShift": 0,
+                 *           "faceWidthMm": 30,
+                 *           "rack": {
+                 *             "name": "full depth",
+                 *             "addendum": 1,
+                 *             "dedendum": 1.25,
+                 *             "fillet": 0.38
+                 *           },
+                 *           "internal": false
+                 *         },
+                 *         "normalThicknessMm": 4.65,
+                 *         "tipDiameterMm": 66
+                 *       },
+                 *       "wheel": {
+                 *         "gear": {
+                 *           "teeth": 60,
+                 *           "normalModuleMm": 3,
+                 *           "pressureAngleDeg": 20,
+                 *           "helixAngleDeg": 0,
+                 *           "hand": "NONE",
+                 *           "profileShift": 0,
+                 *           "faceWidthMm": 30,
+                 *           "rack": {
+                 *             "name": "full depth",
+                 *             "addendum": 1,
+                 *             "dedendum": 1.25,
+                 *             "fillet": 0.38
+                 *           },
+                 *           "internal": false
+                 *         },
+                 *         "normalThicknessMm": 4.65,
+                 *         "tipDiameterMm": 186
+                 *       },
+                 *       "centreDistanceMm": 120.3
+                 *     }
+                 */
+                "application/json": {
+                    pinion: components["schemas"]["ActualTeeth"];
+                    wheel: components["schemas"]["ActualTeeth"];
+                    /** Format: double */
+                    centreDistanceMm: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MeshState"] & {
+                        told: components["schemas"]["Told"];
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc mesh/warm": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "pinion": {
+                 *         "gear": {
+                 *           "teeth": 20,
+                 *           "normalModuleMm": 3,
+                 *           "pressureAngleDeg": 20,
+                 *           "helixAngleDeg": 0,
+                 *           "hand": "NONE",
+                 *           "profileShift": 0,
+                 *           "faceWidthMm": 30,
+                 *           "rack": {
+                 *             "name": "full depth",
+                 *             "addendum": 1,
+                 *             "dedendum": 1.25,
+                 *             "fillet": 0.38
+                 *           },
+                 *           "internal": false
+                 *         },
+                 *         "normalThicknessMm": 4.65,
+                 *         "tipDiameterMm": 66
+                 *       },
+                 *       "wheel": {
+                 *         "gear": {
+                 *           "teeth": 60,
+                 *           "normalModuleMm": 3,
+                 *           "pressureAngleDeg": 20,
+                 *           "helixAngleDeg": 0,
+                 *           "hand": "NONE",
+                 *           "profileShift": 0,
+                 *           "faceWidthMm": 30,
+                 *           "rack": {
+                 *             "name": "full depth",
+                 *             "addendum": 1,
+                 *             "dedendum": 1.25,
+                 *             "fillet": 0.38
+                 *           },
+                 *           "internal": false
+                 *         },
+                 *         "normalThicknessMm": 4.65,
+                 *         "tipDiameterMm": 186
+                 *       },
+                 *       "centreDistanceMm": 120.3,
+                 *       "pinionBody": {
+                 *         "material": "STEEL",
+                 *         "riseK": 50
+                 *       },
+                 *       "wheelBody": {
+                 *         "material": "STEEL",
+                 *         "riseK": 45
+                 *       },
+                 *       "housing": {
+                 *         "material": "ALUMINIUM",
+                 *         "riseK": 30
+                 *       }
+                 *     }
+                 */
+                "application/json": {
+                    pinion: components["schemas"]["ActualTeeth"];
+                    wheel: components["schemas"]["ActualTeeth"];
+                    /** Format: double */
+                    centreDistanceMm: number;
+                    pinionBody: components["schemas"]["WarmMeshBody"];
+                    wheelBody: components["schemas"]["WarmMeshBody"];
+                    housing: components["schemas"]["WarmMeshBody"];
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WarmMesh"] & {
+                        told: components["schemas"]["Told"];
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
     "calc shim/gaskets": {
         parameters: {
             query?: never;
@@ -13661,6 +23217,346 @@ export interface operations {
             };
         };
     };
+    "calc timing/outputs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "inputTeeth": 15,
+                 *       "teethA": 22,
+                 *       "shortA": 3,
+                 *       "teethB": 22,
+                 *       "shortB": 5
+                 *     }
+                 */
+                "application/json": {
+                    /** Format: int32 */
+                    inputTeeth: number;
+                    /** Format: int32 */
+                    teethA: number;
+                    /** Format: double */
+                    shortA: number;
+                    /** Format: int32 */
+                    teethB: number;
+                    /** Format: double */
+                    shortB: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OutputTiming"] & {
+                        told: components["schemas"]["Told"];
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc timing/spline": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "splineCount": 24,
+                 *       "teeth": 31,
+                 *       "wantedDeg": 4
+                 *     }
+                 */
+                "application/json": {
+                    /** @description number of splines, 2 to 200 */
+                    splineCount: number;
+                    /** @description number of teeth, 4 to 500 */
+                    teeth: number;
+                    /** @description angle to correct, −360 to 360 degrees */
+                    wantedDeg: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SplineTiming"] & {
+                        told: components["schemas"]["Told"];
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc tooth/best-pin": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "gear": {
+                 *         "teeth": 20,
+                 *         "normalModuleMm": 3,
+                 *         "pressureAngleDeg": 20,
+                 *         "helixAngleDeg": 0,
+                 *         "hand": "NONE",
+                 *         "profileShift": 0,
+                 *         "faceWidthMm": 30,
+                 *         "rack": {
+                 *           "name": "full depth",
+                 *           "addendum": 1,
+                 *           "dedendum": 1.25,
+                 *           "fillet": 0.38
+                 *         },
+                 *         "internal": false
+                 *       }
+                 *     }
+                 */
+                "application/json": {
+                    gear: components["schemas"]["CylindricalGear"];
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        told: components["schemas"]["Told"];
+                        /** Format: double */
+                        value?: number;
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc tooth/case-depth": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "lossMm": 0.2,
+                 *       "uncertaintyMm": 0.02,
+                 *       "bothFlanks": false,
+                 *       "pressureAngleDeg": 20,
+                 *       "normalModuleMm": 3,
+                 *       "effectiveCaseMm": 0.6,
+                 *       "strict": false
+                 *     }
+                 */
+                "application/json": {
+                    /** @description thickness lost at the reference circle, 0 to 20 mm */
+                    lossMm: number;
+                    /** @description uncertainty of the loss, 0 to 5 mm */
+                    uncertaintyMm: number;
+                    bothFlanks: boolean;
+                    /** @description normal pressure angle, 10 to 35 degrees */
+                    pressureAngleDeg: number;
+                    /** @description normal module, 0.1 to 100 mm */
+                    normalModuleMm: number;
+                    /** @description effective case depth, 0.05 to 15 mm */
+                    effectiveCaseMm?: number;
+                    strict: boolean;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CaseDepth"] & {
+                        told: components["schemas"]["Told"];
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc tooth/chordal": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "gear": {
+                 *         "teeth": 20,
+                 *         "normalModuleMm": 3,
+                 *         "pressureAngleDeg": 20,
+                 *         "helixAngleDeg": 0,
+                 *         "hand": "NONE",
+                 *         "profileShift": 0,
+                 *         "faceWidthMm": 30,
+                 *         "rack": {
+                 *           "name": "full depth",
+                 *           "addendum": 1,
+                 *           "dedendum": 1.25,
+                 *           "fillet": 0.38
+                 *         },
+                 *         "internal": false
+                 *       },
+                 *       "normalThicknessMm": 4.7,
+                 *       "tipDiameterMm": 66
+                 *     }
+                 */
+                "application/json": {
+                    gear: components["schemas"]["CylindricalGear"];
+                    /** Format: double */
+                    normalThicknessMm: number;
+                    /** Format: double */
+                    tipDiameterMm: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ChordalThickness"] & {
+                        told: components["schemas"]["Told"];
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc tooth/hardness-by-ball": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "ballMm": 10,
+                 *       "knownHardness": 229,
+                 *       "knownDimpleMm": 4,
+                 *       "partDimpleMm": 4.6,
+                 *       "uncertaintyMm": 0.05
+                 *     }
+                 */
+                "application/json": {
+                    /** @description ball diameter, 1 to 30 mm */
+                    ballMm: number;
+                    /** @description known hardness, 20 to 650 HB */
+                    knownHardness: number;
+                    /** Format: double */
+                    knownDimpleMm: number;
+                    /** Format: double */
+                    partDimpleMm: number;
+                    /** @description uncertainty of a dimple, 0 to 1 mm */
+                    uncertaintyMm: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HardnessByDimple"] & {
+                        told: components["schemas"]["Told"];
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
     "calc tooth/hardness-by-punch": {
         parameters: {
             query?: never;
@@ -13684,6 +23580,520 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["HardnessByPunch"];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc tooth/loss": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "gear": {
+                 *         "teeth": 20,
+                 *         "normalModuleMm": 3,
+                 *         "pressureAngleDeg": 20,
+                 *         "helixAngleDeg": 0,
+                 *         "hand": "NONE",
+                 *         "profileShift": 0,
+                 *         "faceWidthMm": 30,
+                 *         "rack": {
+                 *           "name": "full depth",
+                 *           "addendum": 1,
+                 *           "dedendum": 1.25,
+                 *           "fillet": 0.38
+                 *         },
+                 *         "internal": false
+                 *       },
+                 *       "thicknessMm": 4.4,
+                 *       "referenceMm": 4.71,
+                 *       "uncertaintyMm": 0.03,
+                 *       "duty": "ENCLOSED_POWER",
+                 *       "material": "STEEL"
+                 *     }
+                 */
+                "application/json": {
+                    gear: components["schemas"]["CylindricalGear"];
+                    /** @description tooth thickness, 0 to 1000 mm */
+                    thicknessMm: number;
+                    /** Format: double */
+                    referenceMm: number;
+                    /** Format: double */
+                    uncertaintyMm: number;
+                    /** @enum {string} */
+                    duty: "LIFTING" | "FEED" | "ENCLOSED_POWER" | "SLOW_OPEN";
+                    /** @enum {string} */
+                    material: "STEEL" | "BRONZE" | "PLASTIC" | "SINTERED";
+                    /** Format: double */
+                    makersRenewalPercent?: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ThicknessLoss"] & {
+                        told: components["schemas"]["Told"];
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc tooth/over-pins": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "gear": {
+                 *         "teeth": 20,
+                 *         "normalModuleMm": 3,
+                 *         "pressureAngleDeg": 20,
+                 *         "helixAngleDeg": 0,
+                 *         "hand": "NONE",
+                 *         "profileShift": 0,
+                 *         "faceWidthMm": 30,
+                 *         "rack": {
+                 *           "name": "full depth",
+                 *           "addendum": 1,
+                 *           "dedendum": 1.25,
+                 *           "fillet": 0.38
+                 *         },
+                 *         "internal": false
+                 *       },
+                 *       "normalThicknessMm": 4.7,
+                 *       "pinDiameterMm": 5.1
+                 *     }
+                 */
+                "application/json": {
+                    gear: components["schemas"]["CylindricalGear"];
+                    /** Format: double */
+                    normalThicknessMm: number;
+                    /** @description pin diameter, 0.05 to 300 mm */
+                    pinDiameterMm: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PinMeasurement"] & {
+                        told: components["schemas"]["Told"];
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc tooth/root-diameter": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "teeth": 17,
+                 *       "readingMm": 40.2
+                 *     }
+                 */
+                "application/json": {
+                    /** @description number of teeth, 4 to 2000 */
+                    teeth: number;
+                    /** @description reading across the tips, 1 to 5000 mm */
+                    readingMm: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        told: components["schemas"]["Told"];
+                        /** Format: double */
+                        value?: number;
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc tooth/teeth-to-span": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "gear": {
+                 *         "teeth": 20,
+                 *         "normalModuleMm": 3,
+                 *         "pressureAngleDeg": 20,
+                 *         "helixAngleDeg": 0,
+                 *         "hand": "NONE",
+                 *         "profileShift": 0,
+                 *         "faceWidthMm": 30,
+                 *         "rack": {
+                 *           "name": "full depth",
+                 *           "addendum": 1,
+                 *           "dedendum": 1.25,
+                 *           "fillet": 0.38
+                 *         },
+                 *         "internal": false
+                 *       }
+                 *     }
+                 */
+                "application/json": {
+                    gear: components["schemas"]["CylindricalGear"];
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        told: components["schemas"]["Told"];
+                        /** Format: int32 */
+                        value?: number;
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc tooth/thickness-of-chord": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "gear": {
+                 *         "teeth": 20,
+                 *         "normalModuleMm": 3,
+                 *         "pressureAngleDeg": 20,
+                 *         "helixAngleDeg": 0,
+                 *         "hand": "NONE",
+                 *         "profileShift": 0,
+                 *         "faceWidthMm": 30,
+                 *         "rack": {
+                 *           "name": "full depth",
+                 *           "addendum": 1,
+                 *           "dedendum": 1.25,
+                 *           "fillet": 0.38
+                 *         },
+                 *         "internal": false
+                 *       },
+                 *       "chordMm": 4.69
+                 *     }
+                 */
+                "application/json": {
+                    gear: components["schemas"]["CylindricalGear"];
+                    /** @description chordal thickness, 0.05 to 300 mm */
+                    chordMm: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        told: components["schemas"]["Told"];
+                        /** Format: double */
+                        value?: number;
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc tooth/thickness-of-pins": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "gear": {
+                 *         "teeth": 20,
+                 *         "normalModuleMm": 3,
+                 *         "pressureAngleDeg": 20,
+                 *         "helixAngleDeg": 0,
+                 *         "hand": "NONE",
+                 *         "profileShift": 0,
+                 *         "faceWidthMm": 30,
+                 *         "rack": {
+                 *           "name": "full depth",
+                 *           "addendum": 1,
+                 *           "dedendum": 1.25,
+                 *           "fillet": 0.38
+                 *         },
+                 *         "internal": false
+                 *       },
+                 *       "pinDiameterMm": 5.1,
+                 *       "overPinsMm": 67
+                 *     }
+                 */
+                "application/json": {
+                    gear: components["schemas"]["CylindricalGear"];
+                    /** @description pin diameter, 0.05 to 300 mm */
+                    pinDiameterMm: number;
+                    /** @description dimension over pins, 0.5 to 5000 mm */
+                    overPinsMm: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        told: components["schemas"]["Told"];
+                        /** Format: double */
+                        value?: number;
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc tooth/tip-diameter": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "teeth": 17,
+                 *       "readingMm": 56.68
+                 *     }
+                 */
+                "application/json": {
+                    /** @description number of teeth, 4 to 2000 */
+                    teeth: number;
+                    /** @description reading across the tips, 1 to 5000 mm */
+                    readingMm: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TipDiameter"] & {
+                        told: components["schemas"]["Told"];
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc tooth/tip-diameter-with-land": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "teeth": 17,
+                 *       "readingMm": 56.68,
+                 *       "landMm": 2
+                 *     }
+                 */
+                "application/json": {
+                    /** @description number of teeth, 4 to 2000 */
+                    teeth: number;
+                    /** @description reading across the tips, 1 to 5000 mm */
+                    readingMm: number;
+                    /** @description width of the tip land, 0 to 50 mm */
+                    landMm: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        told: components["schemas"]["Told"];
+                        /** Format: double */
+                        value?: number;
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc tooth/wear-limit": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "duty": "LIFTING",
+                 *       "material": "STEEL"
+                 *     }
+                 */
+                "application/json": {
+                    /** @enum {string} */
+                    duty: "LIFTING" | "FEED" | "ENCLOSED_POWER" | "SLOW_OPEN";
+                    /** @enum {string} */
+                    material: "STEEL" | "BRONZE" | "PLASTIC" | "SINTERED";
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WearLimit"] & {
+                        told: components["schemas"]["Told"];
+                    };
                 };
             };
             /** @description A value is missing or impossible; its field says why. */

@@ -64,7 +64,7 @@ class PublicRulesTest {
         assertThat(RULES)
                 .allSatisfy(
                         r -> {
-                            assertThat(mark(r).at()).matches("[a-z]+/[a-z-]+");
+                            assertThat(mark(r).at()).matches("[a-z]+/[a-z][a-z0-9-]*");
                             assertThat(r.getOwner().getPackageName())
                                     .isEqualTo("app.yunque." + mark(r).at().replaceAll("/.*", ""));
                             assertThat(

@@ -6,6 +6,7 @@ import app.yunque.gear.GearPair;
 import app.yunque.gear.ServiceDuty;
 import app.yunque.measure.Gauge;
 import app.yunque.measure.PlainDigits;
+import app.yunque.measure.PublicRule;
 import app.yunque.measure.Range;
 import app.yunque.measure.Refused;
 import app.yunque.measure.RepeatedReadings;
@@ -53,6 +54,11 @@ public record BacklashMap(
         List<WavePoint> wave,
         List<String> findings,
         Working working) {
+    public static final Range RESOLUTION =
+            Range.of("resolutionMm", "one division of the dial", 0, 1, "mm");
+    public static final Range RADIAL_FACTOR = Range.of("radialFactor", "2 tan α_wt", 0.1, 3, "");
+    public static final Range TEETH = Range.count("teeth", "teeth of the gear", 0, 2000);
+
     public static final Range ANGLE = Range.of("angleDeg", "position", 0, 360, "degrees");
     public static final Range READING = Range.of("readings", "backlash", 0, 10, "mm");
     public static final Range PLACES =
@@ -116,8 +122,16 @@ public record BacklashMap(
      * @param radialFactor 2 tan α_wt of the pair
      * @throws Refused when the places cannot carry a wave
      */
+    @PublicRule(
+            at = "backlash/map",
+            title = "Backlash round a turn",
+            says = "Eccentricity, the damaged tooth and what is left at the tightest place.")
     public static BacklashMap of(
             List<Reading> readings, int teeth, double resolutionMm, double radialFactor) {
+        Refused.ifAny(
+                RESOLUTION.judge(resolutionMm),
+                RADIAL_FACTOR.judge(radialFactor),
+                TEETH.judge(teeth));
         refuseFewOrBunched(readings);
         var aside = new ArrayList<Integer>();
         var fit = fit(readings, aside);

@@ -2,6 +2,7 @@ package app.yunque.backlash;
 
 import app.yunque.gear.GearPair;
 import app.yunque.gear.ServiceDuty;
+import app.yunque.measure.PublicRule;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -46,6 +47,11 @@ public record BacklashSchools(List<School> schools, String why) {
         }
     }
 
+    @PublicRule(
+            at = "backlash/schools",
+            title = "What each school says",
+            says = "Backlash a pair should have, by each school.",
+            source = "ISO/TR 10064-2 and handbooks, from memory")
     public static BacklashSchools of(GearPair pair, ServiceDuty duty) {
         double along = Backlash.normalPerCircumferential(pair);
         double module = pair.pinion().normalModuleMm();

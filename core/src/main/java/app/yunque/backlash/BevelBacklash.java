@@ -5,6 +5,7 @@ import static app.yunque.measure.Working.line;
 import app.yunque.gear.BevelPair;
 import app.yunque.gear.Member;
 import app.yunque.measure.PlainDigits;
+import app.yunque.measure.PublicRule;
 import app.yunque.measure.Range;
 import app.yunque.measure.Refused;
 import app.yunque.measure.Working;
@@ -40,6 +41,10 @@ public record BevelBacklash(
      * @param readingMm    at the heel on the pitch radius (mm), 0 to 20
      * @param acrossFlank  true when the stylus stood square to the flank and so reads j_ne
      */
+    @PublicRule(
+            at = "backlash/bevel",
+            title = "Backlash of a bevel pair",
+            says = "At the heel, square to the flank and as an angle.")
     public static BevelBacklash of(BevelPair pair, double readingMm, boolean acrossFlank) {
         Refused.ifAny(READING.judge(readingMm));
         double normalPerHeel = normalPerReading(pair, false);

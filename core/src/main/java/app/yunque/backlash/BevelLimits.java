@@ -4,6 +4,7 @@ import app.yunque.gear.BevelPair;
 import app.yunque.gear.ServiceDuty;
 import app.yunque.measure.Edges;
 import app.yunque.measure.PlainDigits;
+import app.yunque.measure.PublicRule;
 import app.yunque.measure.Range;
 import app.yunque.measure.Refused;
 import java.util.Optional;
@@ -106,6 +107,11 @@ public final class BevelLimits {
      * @param makers   the maker's band, which wins; may be empty
      * @return the limits; without any edge where neither table nor maker knows the pitch
      */
+    @PublicRule(
+            at = "backlash/bevel-limits",
+            title = "Limits of bevel backlash",
+            says = "Least, most of new and renewal of a bevel pair.",
+            source = "handbook practice, from memory")
     public static BacklashVerdict.Limits of(
             BevelPair pair, Accuracy accuracy, ServiceDuty duty, Optional<Makers> makers) {
         var edges =

@@ -4,6 +4,7 @@ import static app.yunque.measure.Working.line;
 
 import app.yunque.gear.GearPair;
 import app.yunque.measure.PlainDigits;
+import app.yunque.measure.PublicRule;
 import app.yunque.measure.Range;
 import app.yunque.measure.Refused;
 import app.yunque.measure.Working;
@@ -31,6 +32,10 @@ public record FloatCorrection(
      * @param radialPlayMm      play of both bearings together, when the shafts were free to part (mm)
      * @throws Refused when the floats are more than the reading
      */
+    @PublicRule(
+            at = "backlash/without-float",
+            title = "Backlash without float",
+            says = "What of a reading is end float of helical gears and radial play.")
     public static FloatCorrection of(
             GearPair pair, double circumferentialMm, double axialFloatMm, double radialPlayMm) {
         Refused.ifAny(AXIAL_FLOAT.judge(axialFloatMm), RADIAL_PLAY.judge(radialPlayMm));

@@ -4,6 +4,7 @@ import static app.yunque.measure.Working.line;
 
 import app.yunque.gear.GearPair;
 import app.yunque.measure.PlainDigits;
+import app.yunque.measure.PublicRule;
 import app.yunque.measure.Range;
 import app.yunque.measure.Refused;
 import app.yunque.measure.Working;
@@ -31,6 +32,10 @@ public record PaperSlip(
             Range.of("thicknessMm", "thickness of the slip, squeezed", 0.005, 1, "mm");
 
     /** @param pair the pair without backlash at its centre distance; its own backlash is not counted */
+    @PublicRule(
+            at = "backlash/paper-slip",
+            title = "Backlash of a paper slip",
+            says = "What a slip of paper between the teeth really gives.")
     public static PaperSlip of(GearPair pair, double thicknessMm) {
         Refused.ifAny(THICKNESS.judge(thicknessMm));
         double normal = 2 * thicknessMm;

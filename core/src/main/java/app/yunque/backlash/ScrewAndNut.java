@@ -3,6 +3,7 @@ package app.yunque.backlash;
 import static app.yunque.measure.Working.line;
 
 import app.yunque.measure.PlainDigits;
+import app.yunque.measure.PublicRule;
 import app.yunque.measure.Range;
 import app.yunque.measure.Refused;
 import app.yunque.measure.Working;
@@ -49,6 +50,10 @@ public record ScrewAndNut(
      * @param uncertaintyMm    expanded uncertainty of one reading (mm)
      * @throws Refused when the readings contradict each other beyond their uncertainty
      */
+    @PublicRule(
+            at = "backlash/screw-and-nut",
+            title = "Lost motion of a screw",
+            says = "Which part of lost motion is nut, screw, float or drive.")
     public static ScrewAndNut of(
             double busyMm,
             double endMm,
@@ -118,6 +123,11 @@ public record ScrewAndNut(
      * @param closedMm      c, radial (mm)
      * @param flankAngleDeg φ (degrees), 15 for metric trapezoidal, 14.5 for the inch kind
      */
+    @PublicRule(
+            at = "backlash/split-nut",
+            title = "Play of a split nut",
+            says = "Axial play from how far a split nut closes.",
+            source = "geometry")
     public static double axialFromClosing(double closedMm, double flankAngleDeg) {
         Refused.ifAny(
                 LOST.named("closedMm", "closing of the nut").judge(closedMm),

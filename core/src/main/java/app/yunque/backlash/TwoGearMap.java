@@ -3,6 +3,7 @@ package app.yunque.backlash;
 import static app.yunque.measure.Working.line;
 
 import app.yunque.measure.PlainDigits;
+import app.yunque.measure.PublicRule;
 import app.yunque.measure.Range;
 import app.yunque.measure.Refused;
 import app.yunque.measure.Working;
@@ -36,6 +37,11 @@ public record TwoGearMap(
         boolean isHunting,
         String sentence,
         Working working) {
+    public static final Range PINION_TEETH =
+            Range.count("pinionTeeth", "teeth of the pinion", 1, 2000);
+    public static final Range WHEEL_TEETH =
+            Range.count("wheelTeeth", "teeth of the wheel", 1, 2000);
+
     public static final Range PLACES =
             Range.count("readings", "number of places", 8, 400)
                     .advising("Take eight or more over one turn of the wheel and one beat.");
@@ -62,7 +68,12 @@ public record TwoGearMap(
      * @param wheelTeeth  z₂, another number than z₁
      * @throws Refused when the stops always meet the pinion at the same place, or the tooth counts are equal
      */
+    @PublicRule(
+            at = "backlash/two-gear-map",
+            title = "Which gear runs out",
+            says = "Run-out of pinion and wheel apart, from stops over many turns.")
     public static TwoGearMap of(List<Stop> stops, int pinionTeeth, int wheelTeeth) {
+        Refused.ifAny(PINION_TEETH.judge(pinionTeeth), WHEEL_TEETH.judge(wheelTeeth));
         Refused.ifAny(PLACES.judge(stops.size()));
         if (pinionTeeth == wheelTeeth) {
             throw Refused.because(

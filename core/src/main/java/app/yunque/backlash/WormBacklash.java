@@ -7,6 +7,7 @@ import app.yunque.gear.WormSet;
 import app.yunque.measure.Edges;
 import app.yunque.measure.Gauge;
 import app.yunque.measure.PlainDigits;
+import app.yunque.measure.PublicRule;
 import app.yunque.measure.Range;
 import app.yunque.measure.Refused;
 import app.yunque.measure.RepeatedReadings;
@@ -101,6 +102,10 @@ public record WormBacklash(
     }
 
     /** The worm is held and a stylus touches the wheel at a radius R. */
+    @PublicRule(
+            at = "backlash/worm-at-wheel",
+            title = "Backlash of a worm at its wheel",
+            says = "At the rim, square to the flank and as angles.")
     public static WormBacklash atWheel(
             WormSet set, double readingMm, double radiusMm, double endFloatMm) {
         Refused.ifAny(
@@ -131,6 +136,10 @@ public record WormBacklash(
     }
 
     /** The wheel is held and the worm is turned to and fro. */
+    @PublicRule(
+            at = "backlash/worm-at-worm",
+            title = "Backlash of a worm at the worm",
+            says = "The same from how far the worm turns freely.")
     public static WormBacklash atWorm(WormSet set, double wormAngleDeg, double endFloatMm) {
         Refused.ifAny(WORM_ANGLE.judge(wormAngleDeg), END_FLOAT.judge(endFloatMm));
         double rim = wormAngleDeg * set.leadMm() / 360;

@@ -5,6 +5,7 @@ import static app.yunque.measure.Working.line;
 import app.yunque.gear.BevelPair;
 import app.yunque.gear.Member;
 import app.yunque.measure.PlainDigits;
+import app.yunque.measure.PublicRule;
 import app.yunque.measure.Range;
 import app.yunque.measure.Refused;
 import app.yunque.measure.Working;
@@ -56,6 +57,10 @@ public record BevelShim(
      * @param packMm    pack in place now, which moves the member out when it grows (mm)
      * @param shimsMm   shims at hand, each once (mm), 1 to 14 of them, those of the pack included
      */
+    @PublicRule(
+            at = "contact/bevel-shim",
+            title = "Shim of a bevel gear",
+            says = "Which pack gives a backlash, and what the other gear would need.")
     public static BevelShim of(
             BevelPair pair,
             Member member,

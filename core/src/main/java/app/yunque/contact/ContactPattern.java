@@ -1,5 +1,6 @@
 package app.yunque.contact;
 
+import app.yunque.measure.PublicRule;
 import app.yunque.measure.Verdict;
 import java.util.List;
 
@@ -69,6 +70,10 @@ public record ContactPattern(
     private static final String ARGUED = "argued from geometry; not computed";
 
     /** What the marking means; a pattern that no rule knows asks to mark again. */
+    @PublicRule(
+            at = "contact/pattern",
+            title = "Contact pattern",
+            says = "What two marks mean, and what moves them.")
     public static ContactPattern of(Kind kind, Place drive, Place coast) {
         return switch (kind) {
             case SPUR, HELICAL -> parallel(kind, drive, coast);

@@ -3,6 +3,7 @@ package app.yunque.drive;
 import static app.yunque.measure.Working.line;
 
 import app.yunque.measure.PlainDigits;
+import app.yunque.measure.PublicRule;
 import app.yunque.measure.Range;
 import app.yunque.measure.Refused;
 import app.yunque.measure.Working;
@@ -20,6 +21,9 @@ import java.util.List;
  * @param working     formula and numbers
  */
 public record ChangeGears(double wantedRatio, List<Train> trains, Working working) {
+    public static final Range BUSH_RADIUS =
+            Range.of("bushRadiusMm", "radius of the bush", 0, 200, "mm");
+
     public static final Range LEAD = Range.of("leadMm", "lead to cut", 0.05, 200, "mm");
     public static final Range GEARS = Range.count("gears", "number of change gears", 2, 24);
     public static final Range TEETH = Range.count("gears", "teeth of a change gear", 12, 200);
@@ -46,6 +50,10 @@ public record ChangeGears(double wantedRatio, List<Train> trains, Working workin
      * @param moduleMm      module of the change gears (mm)
      * @param bushRadiusMm  radius of the bush on a shaft (mm)
      */
+    @PublicRule(
+            at = "drive/change-gears",
+            title = "Change gears of a lathe",
+            says = "Which gears on hand give a lead, and how far out.")
     public static ChangeGears of(
             double leadMm,
             double screwLeadMm,
@@ -53,6 +61,7 @@ public record ChangeGears(double wantedRatio, List<Train> trains, Working workin
             List<Integer> gears,
             double moduleMm,
             double bushRadiusMm) {
+        Refused.ifAny(BUSH_RADIUS.judge(bushRadiusMm));
         Refused.ifAny(
                 LEAD.judge(leadMm),
                 LEAD.named("screwLeadMm", "lead of the lead screw").judge(screwLeadMm),

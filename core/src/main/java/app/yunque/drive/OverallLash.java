@@ -3,6 +3,7 @@ package app.yunque.drive;
 import static app.yunque.measure.Working.line;
 
 import app.yunque.measure.PlainDigits;
+import app.yunque.measure.PublicRule;
 import app.yunque.measure.Range;
 import app.yunque.measure.Refused;
 import app.yunque.measure.Working;
@@ -20,6 +21,11 @@ import java.util.List;
  */
 public record OverallLash(
         double atOutputMin, double atInputDeg, List<Double> sharePercent, Working working) {
+    public static final Range SUN = Range.of("sunMm", "backlash at the sun", 0, 20, "mm");
+    public static final Range RING = Range.of("ringMm", "backlash at the ring", 0, 20, "mm");
+    public static final Range CENTRES =
+            Range.of("centreDistanceMm", "centre distance of sun and planet", 1, 10000, "mm");
+
     public static final Range BACKLASH = Range.of("backlashMm", "backlash j_wt", 0, 50, "mm");
     public static final Range RADIUS =
             Range.of("drivenRadiusMm", "working radius of the driven gear", 1, 5000, "mm");
@@ -41,6 +47,10 @@ public record OverallLash(
     }
 
     /** @param meshes from the input on, at least one */
+    @PublicRule(
+            at = "drive/overall-lash",
+            title = "Lash of a whole train",
+            says = "What the backlash of each mesh comes to at the output and at the handle.")
     public static OverallLash of(List<Mesh> meshes) {
         Refused.ifAny(DriveLine.STAGES.judge(meshes.size()));
         double total = meshes.stream().mapToDouble(Mesh::ratio).reduce(1, (a, b) -> a * b);
@@ -74,7 +84,13 @@ public record OverallLash(
     }
 
     /** Play of a planetary carrier with the ring held, (j_sun + j_ring)/(2 a) (minutes of arc). */
+    @PublicRule(
+            at = "drive/planetary-lash",
+            title = "Play of a planet carrier",
+            says = "What the backlash at sun and ring comes to at the carrier, in minutes of arc.",
+            source = "derived from the meshes")
     public static double planetaryCarrierMin(double sunMm, double ringMm, double centreDistanceMm) {
+        Refused.ifAny(SUN.judge(sunMm), RING.judge(ringMm), CENTRES.judge(centreDistanceMm));
         return MINUTES_PER_RADIAN * (sunMm + ringMm) / (2 * centreDistanceMm);
     }
 }

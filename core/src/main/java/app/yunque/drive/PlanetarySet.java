@@ -1,6 +1,7 @@
 package app.yunque.drive;
 
 import app.yunque.measure.PlainDigits;
+import app.yunque.measure.PublicRule;
 import app.yunque.measure.Range;
 import app.yunque.measure.Refused;
 import java.util.Optional;
@@ -15,6 +16,10 @@ import java.util.Optional;
  * @param planets     N, 1 to 12
  */
 public record PlanetarySet(int sunTeeth, int planetTeeth, int ringTeeth, int planets) {
+    public static final Range STEPPED = Range.count("sunTeeth", "teeth", 4, 2000);
+    public static final Range SHARING =
+            Range.count("planets", "planets that share the load", 1, 24);
+
     public static final Range SUN = Range.count("sunTeeth", "teeth of the sun", 6, 500);
     public static final Range PLANET = Range.count("planetTeeth", "teeth of a planet", 6, 500);
     public static final Range RING = Range.count("ringTeeth", "teeth of the ring", 18, 1500);
@@ -97,8 +102,20 @@ public record PlanetarySet(int sunTeeth, int planetTeeth, int ringTeeth, int pla
     }
 
     /** Whether stepped planets can be spaced evenly: (z_s z_p2 + z_r z_p1)/(N gcd (z_p1, z_p2)) is whole. */
+    @PublicRule(
+            at = "drive/stepped-planets-fit",
+            title = "Do stepped planets fit",
+            says = "Whether equal stepped planets can be spaced evenly.",
+            source = "condition of assembly, from memory")
     public static boolean steppedPlanetsFit(
             int sunTeeth, int planetAtSun, int planetAtRing, int ringTeeth, int planets) {
+        Refused.ifAny(
+                STEPPED.named("sunTeeth", "teeth of the sun").judge(sunTeeth),
+                STEPPED.named("planetAtSun", "teeth of the planet at the sun").judge(planetAtSun),
+                STEPPED.named("planetAtRing", "teeth of the planet at the ring")
+                        .judge(planetAtRing),
+                STEPPED.named("ringTeeth", "teeth of the ring").judge(ringTeeth),
+                SHARING.judge(planets));
         long sum = (long) sunTeeth * planetAtRing + (long) ringTeeth * planetAtSun;
         return sum % ((long) planets * Hunting.gcd(planetAtSun, planetAtRing)) == 0;
     }

@@ -3,6 +3,7 @@ package app.yunque.drive;
 import static app.yunque.measure.Working.line;
 
 import app.yunque.measure.PlainDigits;
+import app.yunque.measure.PublicRule;
 import app.yunque.measure.Range;
 import app.yunque.measure.Refused;
 import app.yunque.measure.Working;
@@ -38,6 +39,10 @@ public record RatioByTurning(
      * @param extraAngleDeg   angle beyond them (degrees)
      * @param readingErrorDeg how well that angle was read (degrees)
      */
+    @PublicRule(
+            at = "drive/ratio-by-turning",
+            title = "Ratio by turning",
+            says = "Which ratio and which teeth the turns that were counted can mean.")
     public static RatioByTurning of(
             double inputTurns, double outputTurns, double extraAngleDeg, double readingErrorDeg) {
         Refused.ifAny(EXTRA_ANGLE.judge(extraAngleDeg));

@@ -3,6 +3,7 @@ package app.yunque.drive;
 import static app.yunque.measure.Working.line;
 
 import app.yunque.measure.PlainDigits;
+import app.yunque.measure.PublicRule;
 import app.yunque.measure.Range;
 import app.yunque.measure.Refused;
 import app.yunque.measure.Working;
@@ -65,6 +66,10 @@ public record ReRatio(
      * @param makersMostRpm the maker's largest speed (min⁻¹); may be empty
      * @param motorKw       power of the motor (kW); may be empty
      */
+    @PublicRule(
+            at = "drive/re-ratio",
+            title = "Another ratio for a pump",
+            says = "Speed, flow and power after the gears were changed.")
     public static ReRatio of(
             Gears before,
             Gears after,

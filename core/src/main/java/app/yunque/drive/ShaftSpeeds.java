@@ -1,5 +1,7 @@
 package app.yunque.drive;
 
+import app.yunque.measure.PublicRule;
+import app.yunque.measure.Range;
 import app.yunque.measure.Refused;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -15,6 +17,7 @@ import org.jspecify.annotations.Nullable;
  * input turns once. Source: Willis equation.
  */
 public final class ShaftSpeeds {
+    public static final Range TEETH = Range.count("teethA", "teeth", 1, 2000);
     private static final double NOTHING = 1e-9;
 
     private ShaftSpeeds() {}
@@ -35,7 +38,13 @@ public final class ShaftSpeeds {
             String shaftB,
             int teethB,
             boolean internal,
-            @Nullable String carrier) {}
+            @Nullable String carrier) {
+        public Mesh {
+            Refused.ifAny(
+                    TEETH.named("teethA", "teeth of the first gear").judge(teethA),
+                    TEETH.named("teethB", "teeth of the second gear").judge(teethB));
+        }
+    }
 
     /**
      * Speeds for one turn of the input.
@@ -46,6 +55,11 @@ public final class ShaftSpeeds {
      * @return speed of every shaft in turns of the input
      * @throws Refused when the train is locked, or not determined without another shaft being held
      */
+    @PublicRule(
+            at = "drive/shaft-speeds",
+            title = "Speeds of any epicyclic train",
+            says = "Speed of every member for one turn of the input, whatever is held.",
+            source = "Willis equation")
     public static Map<String, Double> of(List<Mesh> meshes, Set<String> held, String input) {
         var shafts = new LinkedHashSet<String>();
         for (var mesh : meshes) {

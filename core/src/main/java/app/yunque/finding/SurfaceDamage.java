@@ -4,6 +4,7 @@ import static app.yunque.measure.Working.line;
 
 import app.yunque.gear.ServiceDuty;
 import app.yunque.measure.PlainDigits;
+import app.yunque.measure.PublicRule;
 import app.yunque.measure.Range;
 import app.yunque.measure.Refused;
 import app.yunque.measure.Verdict;
@@ -37,6 +38,10 @@ public record SurfaceDamage(Verdict verdict, String sentence, Working working) {
      * @param hardened    true for surface-hardened teeth
      * @param duty        what the drive is there for
      */
+    @PublicRule(
+            at = "finding/surface-damage",
+            title = "Damage of flanks",
+            says = "What an area of damage on so many teeth means.")
     public static SurfaceDamage of(
             WearMode mode,
             double areaPercent,

@@ -1,5 +1,6 @@
 package app.yunque.gear;
 
+import app.yunque.measure.PublicRule;
 import app.yunque.measure.Range;
 import app.yunque.measure.Refused;
 import java.util.List;
@@ -22,6 +23,9 @@ public record BasicRack(String name, double addendum, double dedendum, double fi
             Range.of("dedendum", "dedendum of the rack", 0.4, 2, "× module");
     public static final Range FILLET =
             Range.of("fillet", "root radius of the rack", 0, 0.6, "× module");
+
+    public static final Range P = Range.of("p", "first figure of the pitch", 0.5, 200, "");
+    public static final Range Q = Range.of("q", "second figure of the pitch", 0.5, 250, "");
 
     public static final BasicRack FULL_DEPTH = new BasicRack("full depth", 1, 1.25, 0.38);
     public static final BasicRack FULL_DEPTH_GROUND =
@@ -50,7 +54,18 @@ public record BasicRack(String name, double addendum, double dedendum, double fi
      * A combination stub "P/Q", for example 5/7: the first figure sets the pitch (m = 25.4/P), the second the height.
      * Common practice, no source.
      */
+    @PublicRule(
+            at = "gear/stub-pitch",
+            title = "Stub pitch",
+            says = "Tooth height of a combination stub such as 6/8.",
+            source = "common practice, no source")
     public static BasicRack combinationStub(double p, double q) {
+        Refused.ifAny(P.judge(p), Q.judge(q));
+        if (q < p) {
+            throw Refused.because(
+                    "q",
+                    "A stub is lower than full depth: the second figure is the larger, as in 6/8. Were they exchanged?");
+        }
         return new BasicRack("stub %.0f/%.0f".formatted(p, q), p / q, 1.25 * p / q, 0.25);
     }
 

@@ -1,9 +1,14 @@
 package app.yunque.gear;
 
+import app.yunque.measure.PublicRule;
+import app.yunque.measure.Range;
 import app.yunque.measure.Refused;
 
 /** The involute function inv α = tan α − α and its inverse; angles in radians. */
 public final class Involute {
+    public static final Range ANGLE =
+            Range.of("angleRad", "pressure angle", 0, Math.nextDown(Math.PI / 2), "rad");
+
     private static final double SMALL = 1e-6;
     private static final int MOST_STEPS = 20;
     private static final double CLOSE_ENOUGH = 4e-16;
@@ -11,7 +16,13 @@ public final class Involute {
     private Involute() {}
 
     /** @param angleRad pressure angle α (rad), 0 to below π/2 */
+    @PublicRule(
+            at = "gear/involute",
+            title = "Involute function",
+            says = "inv α of an angle.",
+            source = "definition")
     public static double of(double angleRad) {
+        Refused.ifAny(ANGLE.judge(angleRad));
         return Math.tan(angleRad) - angleRad;
     }
 
@@ -24,6 +35,11 @@ public final class Involute {
      * @return α (rad)
      * @throws Refused for a negative value: the circle lies inside the base circle
      */
+    @PublicRule(
+            at = "gear/involute-inverse",
+            title = "Angle of an involute",
+            says = "The angle whose involute function this is.",
+            source = "definition; Newton")
     public static double inverse(double value) {
         if (!(value >= 0) || Double.isInfinite(value)) {
             throw Refused.because(

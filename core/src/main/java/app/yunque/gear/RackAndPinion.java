@@ -1,5 +1,6 @@
 package app.yunque.gear;
 
+import app.yunque.measure.PublicRule;
 import app.yunque.measure.Range;
 import app.yunque.measure.Refused;
 
@@ -15,6 +16,11 @@ public record RackAndPinion(CylindricalGear pinion, double pitchMm, double perTu
             Range.of("turnDeg", "turn of the pinion", -36_000, 36_000, "degrees");
 
     /** @throws Refused for a ring */
+    @PublicRule(
+            at = "gear/rack-and-pinion",
+            title = "Rack and pinion",
+            says = "How far a turn of the pinion moves its rack.",
+            source = "definition")
     public static RackAndPinion of(CylindricalGear pinion) {
         if (pinion.internal()) {
             throw Refused.because("internal", "A ring cannot roll on a rack. Enter the pinion.");

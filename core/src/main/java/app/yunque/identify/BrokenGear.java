@@ -1,6 +1,7 @@
 package app.yunque.identify;
 
 import app.yunque.measure.PlainDigits;
+import app.yunque.measure.PublicRule;
 import app.yunque.measure.Range;
 import app.yunque.measure.Refused;
 import java.util.ArrayList;
@@ -41,6 +42,11 @@ public record BrokenGear(
      * @param tipUncertainty   standard uncertainty of d_a (mm)
      * @throws Refused for a chord longer than the diameter
      */
+    @PublicRule(
+            at = "identify/broken-gear",
+            title = "Teeth of a broken gear",
+            says = "How many teeth a piece of a gear had.",
+            source = "geometry")
     public static BrokenGear of(
             int pitches,
             double chordMm,
@@ -87,6 +93,11 @@ public record BrokenGear(
     }
 
     /** d_a over any arc of tips with chord C and height h: C²/(4 h) + h (mm). */
+    @PublicRule(
+            at = "identify/tip-of-a-piece",
+            title = "Tip diameter of a piece",
+            says = "Diameter from a chord and its height.",
+            source = "geometry")
     public static double tipDiameterMm(double chordMm, double sagittaMm) {
         Refused.ifAny(CHORD.judge(chordMm), SAGITTA.judge(sagittaMm));
         return chordMm * chordMm / (4 * sagittaMm) + sagittaMm;

@@ -7,6 +7,7 @@ import app.yunque.gear.CylindricalGear;
 import app.yunque.gear.Hand;
 import app.yunque.gear.Involute;
 import app.yunque.measure.PlainDigits;
+import app.yunque.measure.PublicRule;
 import app.yunque.measure.Working;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -112,6 +113,11 @@ public record GearIdentity(
     private record Scored(
             PitchSeries.Cut cut, int teeth, double helixRad, double shift, double score) {}
 
+    @PublicRule(
+            at = "identify/gear",
+            title = "Which gear is it",
+            says =
+                    "Module, pressure angle and shift of an unknown gear, with what to measure next.")
     public static GearIdentity of(UnknownGear gear) {
         var scored = new ArrayList<Scored>();
         for (int teeth : gear.possibleTeeth()) {

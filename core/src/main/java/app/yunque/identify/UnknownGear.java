@@ -3,6 +3,7 @@ package app.yunque.identify;
 import app.yunque.gear.CylindricalGear;
 import app.yunque.measure.Gauge;
 import app.yunque.measure.PlainDigits;
+import app.yunque.measure.PublicRule;
 import app.yunque.measure.Range;
 import app.yunque.measure.Refused;
 import java.util.List;
@@ -27,6 +28,9 @@ public record UnknownGear(
         Optional<Double> tipHelixDeg,
         double helixUncertaintyDeg,
         boolean worn) {
+    public static final Range REFERENCE =
+            Range.of("referenceDiameterMm", "reference diameter", 0.5, 10000, "mm");
+
     /** A caliper over tips that may be worn or bruised (mm). Common practice, no source. */
     public static final double USUAL_TIP_UNCERTAINTY_MM = 0.1;
 
@@ -114,8 +118,14 @@ public record UnknownGear(
     }
 
     /** The helix measured at the tips brought to the reference circle: tan β = tan β_a d/d_a (degrees). */
+    @PublicRule(
+            at = "identify/helix-of-a-rub",
+            title = "Helix from a rub",
+            says = "Helix at the reference circle from its angle at the tip.",
+            source = "geometry")
     public static double helixAtReferenceDeg(
             double tipHelixDeg, double referenceDiameterMm, double tipDiameterMm) {
+        Refused.ifAny(REFERENCE.judge(referenceDiameterMm), TIP.judge(tipDiameterMm));
         return Math.toDegrees(
                 Math.atan(
                         Math.tan(Math.toRadians(tipHelixDeg))

@@ -3,6 +3,7 @@ package app.yunque.lubricant;
 import static app.yunque.measure.Working.line;
 
 import app.yunque.measure.PlainDigits;
+import app.yunque.measure.PublicRule;
 import app.yunque.measure.Range;
 import app.yunque.measure.Refused;
 import app.yunque.measure.Working;
@@ -117,6 +118,10 @@ public record BearingGrease(
      * @param surroundings what shortens the life of the grease
      * @throws Refused when it runs too fast for the formula
      */
+    @PublicRule(
+            at = "lubricant/bearing-grease",
+            title = "Grease of a bearing",
+            says = "How much goes in first and how long it lasts.")
     public static BearingGrease of(
             Bearing bearing, double speedRpm, Carries carries, GreaseSurroundings surroundings) {
         Refused.ifAny(SPEED.judge(speedRpm));

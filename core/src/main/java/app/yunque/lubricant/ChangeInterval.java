@@ -3,6 +3,7 @@ package app.yunque.lubricant;
 import static app.yunque.measure.Working.line;
 
 import app.yunque.measure.PlainDigits;
+import app.yunque.measure.PublicRule;
 import app.yunque.measure.Range;
 import app.yunque.measure.Refused;
 import app.yunque.measure.Working;
@@ -49,6 +50,10 @@ public record ChangeInterval(double hours, double months, Working working) {
     }
 
     /** @throws Refused when the oil is hotter than it can bear: there is no interval then */
+    @PublicRule(
+            at = "lubricant/change-interval",
+            title = "Life of an oil",
+            says = "Hours and months an oil lasts at a temperature.")
     public static ChangeInterval of(
             BaseOil base, double sumpDegC, double hoursPerMonth, Dirt dirt, Water water) {
         Refused.ifAny(SUMP.judge(sumpDegC), USE.judge(hoursPerMonth));

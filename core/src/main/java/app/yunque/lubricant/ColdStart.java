@@ -1,6 +1,7 @@
 package app.yunque.lubricant;
 
 import app.yunque.measure.PlainDigits;
+import app.yunque.measure.PublicRule;
 import app.yunque.measure.Range;
 import app.yunque.measure.Refused;
 import app.yunque.measure.Verdict;
@@ -29,6 +30,11 @@ public record ColdStart(double kinematic, double dynamic, Verdict verdict, Strin
         PUMP
     }
 
+    @PublicRule(
+            at = "lubricant/cold-start",
+            title = "Start in the cold",
+            says = "Whether an oil moves at the coldest start, by how it is fed.",
+            source = "handbook practice, from memory")
     public static ColdStart of(
             ViscosityLine oil,
             BaseOil base,

@@ -3,6 +3,7 @@ package app.yunque.lubricant;
 import static app.yunque.measure.Working.line;
 
 import app.yunque.measure.PlainDigits;
+import app.yunque.measure.PublicRule;
 import app.yunque.measure.Refused;
 import app.yunque.measure.Working;
 import java.util.ArrayList;
@@ -103,6 +104,20 @@ public record FillQuantity(
             }
         }
         return (low + high) / 2;
+    }
+
+    /**
+     * The level that so many litres reach in a box with gears in it (mm).
+     *
+     * @throws Refused when the box holds less
+     */
+    @PublicRule(
+            at = "lubricant/level-of-litres",
+            title = "Level of an amount",
+            says = "How high so many litres stand in a box with its gears in place.",
+            source = "geometry")
+    public static double levelInBoxMm(SumpShape.Box box, double litres, List<ImmersedGear> gears) {
+        return levelMm(box, litres, gears);
     }
 
     /** Litres of oil at a level, never below 0 (L). */

@@ -1,6 +1,7 @@
 package app.yunque.lubricant;
 
 import app.yunque.measure.PlainDigits;
+import app.yunque.measure.PublicRule;
 import app.yunque.measure.Range;
 import app.yunque.measure.Refused;
 import app.yunque.measure.Verdict;
@@ -23,6 +24,11 @@ public record FilledAmount(double share, Verdict verdict, String sentence) {
      * @param filledL    what went in (L)
      * @param workedOutL what was worked out (L), above 0
      */
+    @PublicRule(
+            at = "lubricant/filled-amount",
+            title = "Was enough filled",
+            says = "What was filled against what was worked out.",
+            source = "common practice, no source")
     public static FilledAmount of(double filledL, double workedOutL) {
         Refused.ifAny(LITRES.judge(filledL), LITRES.named("fill", "worked out").judge(workedOutL));
         double share = (filledL - workedOutL) / workedOutL;

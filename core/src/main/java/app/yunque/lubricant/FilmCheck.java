@@ -1,6 +1,7 @@
 package app.yunque.lubricant;
 
 import app.yunque.measure.PlainDigits;
+import app.yunque.measure.PublicRule;
 import app.yunque.measure.Range;
 import app.yunque.measure.Refused;
 
@@ -34,6 +35,11 @@ public record FilmCheck(double filmUm, double lambda, String sentence) {
      * @param pressureCoefficient α (1/GPa)
      * @param roughnessUm      √(Rq₁² + Rq₂²) (µm)
      */
+    @PublicRule(
+            at = "lubricant/film",
+            title = "Film between the teeth",
+            says = "Film thickness and λ of spur teeth.",
+            source = "AGMA 925-A03, from memory")
     public static FilmCheck spur(
             double radius1Mm,
             double radius2Mm,
@@ -51,16 +57,45 @@ public record FilmCheck(double filmUm, double lambda, String sentence) {
                 DYNAMIC.judge(dynamic),
                 ROUGHNESS.judge(roughnessUm));
         double sin = Math.sin(Math.toRadians(pressureAngleDeg));
-        double r = radius1Mm * radius2Mm / (radius1Mm + radius2Mm) * sin / 1000;
-        double u = dynamic / 1000 * velocity * sin / (MODULUS * r);
-        double g = pressureCoefficient * 1e-9 * MODULUS;
-        double w = lineLoad / (MODULUS * r);
-        double h = 2.65 * r * Math.pow(u, 0.7) * Math.pow(g, 0.54) * Math.pow(w, -0.13) * 1e6;
+        double h =
+                leastUm(
+                        radius1Mm * radius2Mm / (radius1Mm + radius2Mm) * sin,
+                        velocity * sin,
+                        lineLoad,
+                        dynamic,
+                        pressureCoefficient);
         double lambda = h / roughnessUm;
         return new FilmCheck(h, lambda, words(lambda));
     }
 
+    /**
+     * h = 2.65 R U^0.7 G^0.54 W^−0.13 (µm).
+     *
+     * @param curvatureMm         R (mm)
+     * @param entraining          u (m/s)
+     * @param lineLoad            w (N/m)
+     * @param dynamic             η (mPa·s)
+     * @param pressureCoefficient α (1/GPa)
+     */
+    static double leastUm(
+            double curvatureMm,
+            double entraining,
+            double lineLoad,
+            double dynamic,
+            double pressureCoefficient) {
+        double r = curvatureMm / 1000;
+        double u = dynamic / 1000 * entraining / (MODULUS * r);
+        double g = pressureCoefficient * 1e-9 * MODULUS;
+        double w = lineLoad / (MODULUS * r);
+        return 2.65 * r * Math.pow(u, 0.7) * Math.pow(g, 0.54) * Math.pow(w, -0.13) * 1e6;
+    }
+
     /** Pressure–viscosity coefficient (1/GPa) from η (mPa·s). Source: AGMA 925-A03, from memory. */
+    @PublicRule(
+            at = "lubricant/pressure-viscosity",
+            title = "Pressure–viscosity coefficient",
+            says = "α of a base oil at a viscosity.",
+            source = "AGMA 925-A03, from memory")
     public static double pressureCoefficient(BaseOil base, double dynamic) {
         return switch (base) {
             case PAO, ESTER, SILICONE -> 10.326 * Math.pow(dynamic, 0.0507);
@@ -70,6 +105,11 @@ public record FilmCheck(double filmUm, double lambda, String sentence) {
     }
 
     /** ν₁ a rolling bearing wants (mm²/s). Source: ISO 281, from memory. */
+    @PublicRule(
+            at = "lubricant/bearing-viscosity",
+            title = "Viscosity a bearing wants",
+            says = "ν₁ of a rolling bearing by speed and size.",
+            source = "ISO 281, from memory")
     public static double bearingViscosity(double speedRpm, double meanDiameterMm) {
         double n =
                 speedRpm < 1000

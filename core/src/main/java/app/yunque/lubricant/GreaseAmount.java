@@ -3,6 +3,7 @@ package app.yunque.lubricant;
 import static app.yunque.measure.Working.line;
 
 import app.yunque.measure.PlainDigits;
+import app.yunque.measure.PublicRule;
 import app.yunque.measure.Range;
 import app.yunque.measure.Refused;
 import app.yunque.measure.Working;
@@ -25,6 +26,11 @@ public final class GreaseAmount {
      * @param roomCm3 less what stands in it (cm³)
      * @param share   0.01 to 1
      */
+    @PublicRule(
+            at = "lubricant/grease-of-a-room",
+            title = "Grease of a room",
+            says = "Mass of grease that fills a share of a room.",
+            source = "geometry")
     public static double ofRoomG(double roomCm3, double share) {
         Refused.ifAny(ROOM.judge(roomCm3), SHARE.judge(share));
         return roomCm3 * share * GREASE_G_PER_CM3;

@@ -1,6 +1,7 @@
 package app.yunque.lubricant;
 
 import app.yunque.measure.PlainDigits;
+import app.yunque.measure.PublicRule;
 import app.yunque.measure.Refused;
 import java.util.Arrays;
 import java.util.Comparator;
@@ -58,7 +59,16 @@ public enum IsoViscosityGrade {
     }
 
     /** The grade that holds a viscosity at 40 °C (mm²/s), or nothing when it falls into a gap. */
+    @PublicRule(
+            at = "lubricant/grade-of",
+            title = "ISO VG of a viscosity",
+            says = "The grade whose band holds a viscosity at 40 °C; none between the bands.",
+            source = "ISO 3448, from memory")
     public static Optional<IsoViscosityGrade> holding(double viscosityAt40Mm2PerS) {
+        Refused.ifAny(
+                ViscosityLine.VISCOSITY
+                        .named("viscosityAt40Mm2PerS", "viscosity at 40 °C")
+                        .judge(viscosityAt40Mm2PerS));
         return Arrays.stream(values())
                 .filter(
                         g ->
@@ -68,6 +78,11 @@ public enum IsoViscosityGrade {
     }
 
     /** The grade nearest on the logarithmic scale, the thicker of two equally near. */
+    @PublicRule(
+            at = "lubricant/nearest-grade",
+            title = "Nearest ISO VG",
+            says = "The grade nearest to a viscosity at 40 °C.",
+            source = "ISO 3448, from memory")
     public static IsoViscosityGrade nearest(double viscosityAt40Mm2PerS) {
         if (!(viscosityAt40Mm2PerS > 0) || Double.isInfinite(viscosityAt40Mm2PerS)) {
             throw Refused.because(

@@ -3,6 +3,7 @@ package app.yunque.lubricant;
 import static app.yunque.measure.Working.line;
 
 import app.yunque.measure.PlainDigits;
+import app.yunque.measure.PublicRule;
 import app.yunque.measure.Range;
 import app.yunque.measure.Refused;
 import app.yunque.measure.Working;
@@ -33,6 +34,10 @@ public record LooseBalls(int most, int fit, double leftoverMm, double roomCm3, W
      * @param widthMm   its width (mm)
      * @throws Refused when such balls cannot lie there
      */
+    @PublicRule(
+            at = "lubricant/loose-balls",
+            title = "Loose balls of a race",
+            says = "How many fit, how many belong, and the room for grease.")
     public static LooseBalls of(double ballMm, double boreMm, double outsideMm, double widthMm) {
         Refused.ifAny(
                 BALL.judge(ballMm),

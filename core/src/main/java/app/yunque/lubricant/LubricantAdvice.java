@@ -4,6 +4,7 @@ import static app.yunque.measure.Working.line;
 
 import app.yunque.lubricant.LubricatedPlace.Thing;
 import app.yunque.measure.PlainDigits;
+import app.yunque.measure.PublicRule;
 import app.yunque.measure.Working;
 import java.util.ArrayList;
 import java.util.List;
@@ -69,6 +70,10 @@ public record LubricantAdvice(
             "Plate first, then the shop's good experience on this machine, then this.";
     private static final double COLD = -20;
 
+    @PublicRule(
+            at = "lubricant/advice",
+            title = "Which lubricant a place wants",
+            says = "Kind and grade of a place by what it does and meets.")
     public static LubricantAdvice of(PlaceSort sort, Duty duty) {
         var use = sort.use();
         if (use instanceof PlaceSort.Grease grease) {

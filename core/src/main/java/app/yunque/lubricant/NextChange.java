@@ -1,6 +1,7 @@
 package app.yunque.lubricant;
 
 import app.yunque.measure.PlainDigits;
+import app.yunque.measure.PublicRule;
 import app.yunque.measure.Range;
 import app.yunque.measure.Refused;
 import java.time.LocalDate;
@@ -74,6 +75,11 @@ public record NextChange(LocalDate due, boolean runIn, String reason) {
     }
 
     /** The first change after a rebuild. */
+    @PublicRule(
+            at = "lubricant/first-change",
+            title = "First change",
+            says = "When the first filling is changed.",
+            source = "common practice, no source")
     public static NextChange first(LocalDate filled, Trade trade, double hoursPerMonth) {
         Refused.ifAny(ChangeInterval.USE.judge(hoursPerMonth));
         double byHours = trade.firstHours / hoursPerMonth * DAYS_A_MONTH;

@@ -1,5 +1,6 @@
 package app.yunque.lubricant;
 
+import app.yunque.measure.PublicRule;
 import app.yunque.measure.Verdict;
 import java.util.ArrayList;
 import java.util.List;
@@ -112,6 +113,11 @@ public final class OilAsFound {
      *
      * @param lashGrew true when the backlash of the pair grew since last time: tint is then no longer harmless
      */
+    @PublicRule(
+            at = "lubricant/oil-as-found",
+            title = "Oil as it was found",
+            says = "What look, magnet and specks of drained oil say.",
+            source = "common practice, no source")
     public static List<OilCondition.Finding> of(
             Look look, Magnet magnet, Set<Speck> specks, boolean lashGrew) {
         var found = new ArrayList<OilCondition.Finding>();

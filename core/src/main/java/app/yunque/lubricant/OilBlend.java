@@ -1,6 +1,7 @@
 package app.yunque.lubricant;
 
 import app.yunque.measure.PlainDigits;
+import app.yunque.measure.PublicRule;
 import app.yunque.measure.Range;
 import app.yunque.measure.Refused;
 import java.util.List;
@@ -22,6 +23,11 @@ public final class OilBlend {
     }
 
     /** ν of the mixture at the temperature at which the parts are given (mm²/s). */
+    @PublicRule(
+            at = "lubricant/blend",
+            title = "Viscosity of a blend",
+            says = "Viscosity at 40 °C of oils mixed.",
+            source = "Refutas, from memory")
     public static double viscosity(List<Part> parts) {
         double total = parts.stream().mapToDouble(Part::litres).sum();
         if (!(total > 0)) {
@@ -40,6 +46,11 @@ public final class OilBlend {
      *
      * @throws Refused when the target does not lie between the two
      */
+    @PublicRule(
+            at = "lubricant/blend-share",
+            title = "Share for a viscosity",
+            says = "How much of the first oil gives a viscosity.",
+            source = "Refutas, from memory")
     public static double shareOfFirst(double first, double second, double target) {
         double share =
                 (ViscosityLine.logLog(target) - ViscosityLine.logLog(second))

@@ -1,6 +1,7 @@
 package app.yunque.lubricant;
 
 import app.yunque.measure.PlainDigits;
+import app.yunque.measure.PublicRule;
 import app.yunque.measure.Range;
 import app.yunque.measure.Refused;
 import app.yunque.measure.Verdict;
@@ -15,6 +16,11 @@ import java.util.Set;
  * memory; the other limits common practice, no source.
  */
 public final class OilCondition {
+    public static final Range FIRST = Range.of("first", "first sample", 0, 1000000.0, "ppm");
+    public static final Range SECOND = Range.of("second", "second sample", 0, 1000000.0, "ppm");
+    public static final Range EARLIER =
+            Range.of("earlier", "an earlier sample", 0, 1000000.0, "ppm");
+
     /** Upper limits of the range numbers 0 to 28, particles a millilitre, inclusive. */
     private static final double[] RANGES = {
         0.01, 0.02, 0.04, 0.08, 0.16, 0.32, 0.64, 1.3, 2.5, 5, 10, 20, 40, 80, 160, 320, 640, 1300,
@@ -102,6 +108,11 @@ public final class OilCondition {
      *
      * @throws Refused for counts that grow with size
      */
+    @PublicRule(
+            at = "lubricant/cleanliness",
+            title = "Cleanliness code",
+            says = "ISO 4406 code of counts a millilitre.",
+            source = "ISO 4406, from memory")
     public static String cleanliness(double at4, double at6, double at14) {
         Refused.ifAny(
                 COUNT.judge(at4),
@@ -120,6 +131,11 @@ public final class OilCondition {
     }
 
     /** The code against what a gear sump bears: watched from 20/18/15, changed or filtered from 22/20/17. */
+    @PublicRule(
+            at = "lubricant/particles",
+            title = "Particles of a sample",
+            says = "What the counts a millilitre say.",
+            source = "ISO 4406; common practice, no source")
     public static Finding particles(double at4, double at6, double at14) {
         var code = cleanliness(at4, at6, at14);
         double[] counts = {at4, at6, at14};
@@ -135,6 +151,11 @@ public final class OilCondition {
     }
 
     /** Viscosity against the new oil of the same batch: watched from 10 %, changed from 15 %. */
+    @PublicRule(
+            at = "lubricant/used-viscosity",
+            title = "Viscosity of used oil",
+            says = "What a change of viscosity says.",
+            source = "common practice, no source")
     public static Finding viscosity(double used, double fresh) {
         Refused.ifAny(
                 ViscosityLine.VISCOSITY.named("used", "viscosity of the used oil").judge(used),
@@ -154,6 +175,11 @@ public final class OilCondition {
     }
 
     /** Water by base oil: polyglycol dissolves much, esters bear little. */
+    @PublicRule(
+            at = "lubricant/water",
+            title = "Water in oil",
+            says = "What water in an oil says.",
+            source = "common practice, no source")
     public static Finding water(double ppm, BaseOil base) {
         Refused.ifAny(WATER.judge(ppm));
         double warn = base == BaseOil.PAG ? 5000 : 500;
@@ -170,6 +196,11 @@ public final class OilCondition {
     }
 
     /** Rise of the acid number over the new oil. */
+    @PublicRule(
+            at = "lubricant/acid",
+            title = "Acid of used oil",
+            says = "What a rise of the acid number says.",
+            source = "common practice, no source")
     public static Finding acid(double rise) {
         Refused.ifAny(ACID.judge(rise));
         return new Finding(
@@ -183,10 +214,16 @@ public final class OilCondition {
      * A wear metal against earlier samples of the same box: mean + 2 σ watched, + 3 σ alarm, σ taken as 1 ppm or more; with
      * fewer than five samples against fixed limits.
      */
+    @PublicRule(
+            at = "lubricant/metal",
+            title = "Wear metal in oil",
+            says = "What a metal says against earlier samples.",
+            source = "common practice, no source")
     public static Finding metal(
             WearMetal metal, double ppm, List<Double> earlier, WearMetal.Box box) {
         var name = metal.name().toLowerCase(Locale.ROOT);
         Refused.ifAny(METAL.named(name, name).judge(ppm));
+        earlier.forEach(e -> Refused.ifAny(EARLIER.judge(e)));
         if (earlier.size() < ENOUGH_SAMPLES) {
             var fixed = metal.limits(box);
             return new Finding(
@@ -223,8 +260,14 @@ public final class OilCondition {
      * @param hours          between the two (h), above 0
      * @return ppm in 1000 h
      */
+    @PublicRule(
+            at = "lubricant/metal-rate",
+            title = "Rate of a metal",
+            says = "How fast a metal grows in 1000 h, with what was topped up.",
+            source = "dilution")
     public static double ratePer1000h(
             double first, double second, double sumpLitres, double toppedUpLitres, double hours) {
+        Refused.ifAny(FIRST.judge(first), SECOND.judge(second));
         Refused.ifAny(
                 OilBlend.LITRES.named("sumpLitres", "litres in the box").judge(sumpLitres),
                 Range.of("toppedUpLitres", "topped up", 0, Math.max(0, sumpLitres), "L")

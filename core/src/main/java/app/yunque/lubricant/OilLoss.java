@@ -1,6 +1,7 @@
 package app.yunque.lubricant;
 
 import app.yunque.measure.PlainDigits;
+import app.yunque.measure.PublicRule;
 import app.yunque.measure.Range;
 import app.yunque.measure.Refused;
 import app.yunque.measure.Verdict;
@@ -37,6 +38,11 @@ public record OilLoss(
      * @param residueL what stays in the box (L)
      * @param hours    running hours since; 0 when unknown
      */
+    @PublicRule(
+            at = "lubricant/oil-loss",
+            title = "Oil that was lost",
+            says = "How much was lost and whether that leaks.",
+            source = "common practice, no source")
     public static OilLoss of(
             double filledL, double toppedL, double drainedL, double residueL, double hours) {
         Refused.ifAny(

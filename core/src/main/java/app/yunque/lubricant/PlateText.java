@@ -2,6 +2,7 @@ package app.yunque.lubricant;
 
 import app.yunque.lubricant.Lubricant.Additive;
 import app.yunque.measure.PlainDigits;
+import app.yunque.measure.PublicRule;
 import app.yunque.measure.Refused;
 import java.util.ArrayList;
 import java.util.List;
@@ -113,6 +114,11 @@ public record PlateText(
      * @param written as on the plate or the can
      * @throws Refused when nothing of it is known, or a part is read differently in different editions
      */
+    @PublicRule(
+            at = "lubricant/plate",
+            title = "What a plate says",
+            says = "What a marking of a lubricant means, read in old and new systems.",
+            source = "ISO 6743, DIN 51502, AGMA, SAE, from memory")
     public static PlateText read(String written) {
         var reader = new Reader(written.strip().toUpperCase(Locale.ROOT).replaceAll("\\s+", " "));
         reader.read();

@@ -1,5 +1,8 @@
 package app.yunque.lubricant;
 
+import app.yunque.measure.PublicRule;
+import app.yunque.measure.Range;
+import app.yunque.measure.Refused;
 import java.util.Optional;
 
 /**
@@ -14,6 +17,8 @@ public enum SaeGearGrade {
     SAE_140("140", 24.0, 32.5),
     SAE_190("190", 32.5, 41.0),
     SAE_250("250", 41.0, Double.POSITIVE_INFINITY);
+    public static final Range AT_100 =
+            Range.of("at100", "viscosity at 100 °C", 0.3, 10000, "mm²/s");
 
     private final String words;
     private final double from;
@@ -35,7 +40,13 @@ public enum SaeGearGrade {
     }
 
     /** The grade of an oil by its viscosity at 100 °C (mm²/s); empty below SAE 80. */
+    @PublicRule(
+            at = "lubricant/sae-grade",
+            title = "SAE gear grade",
+            says = "The SAE J306 grade of a viscosity at 100 °C.",
+            source = "SAE J306, from memory")
     public static Optional<SaeGearGrade> of(double at100) {
+        Refused.ifAny(AT_100.judge(at100));
         for (var grade : values()) {
             if (at100 >= grade.from && at100 < grade.below) {
                 return Optional.of(grade);

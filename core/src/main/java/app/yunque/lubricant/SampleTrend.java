@@ -1,6 +1,7 @@
 package app.yunque.lubricant;
 
 import app.yunque.measure.PlainDigits;
+import app.yunque.measure.PublicRule;
 import app.yunque.measure.Range;
 import app.yunque.measure.Refused;
 import java.util.List;
@@ -43,6 +44,11 @@ public record SampleTrend(
      * @param limit   where to act
      * @param unit    of the values, for the sentence
      */
+    @PublicRule(
+            at = "lubricant/sample-trend",
+            title = "Trend of samples",
+            says = "How fast something grows and when it reaches its limit.",
+            source = "least squares")
     public static Optional<SampleTrend> of(List<Sample> samples, double limit, String unit) {
         for (int i = 1; i < samples.size(); i++) {
             if (samples.get(i).hours < samples.get(i - 1).hours) {

@@ -1,6 +1,9 @@
 package app.yunque.lubricant;
 
 import app.yunque.measure.PlainDigits;
+import app.yunque.measure.PublicRule;
+import app.yunque.measure.Range;
+import app.yunque.measure.Refused;
 import app.yunque.measure.Verdict;
 
 /**
@@ -11,11 +14,20 @@ import app.yunque.measure.Verdict;
  * @param sentence the same in words, with what to do
  */
 public record SplashLimit(Verdict verdict, String sentence) {
+    public static final Range VELOCITY =
+            Range.of("velocityMPerS", "pitch-line velocity", 0, 200, "m/s");
+
     private static final double DOUBTFUL_M_PER_S = 12;
     private static final double MOST_M_PER_S = 15;
 
     /** @param velocityMPerS pitch-line velocity of the gear that dips (m/s), not negative */
+    @PublicRule(
+            at = "lubricant/splash-limit",
+            title = "Splash limit",
+            says = "Whether a gear may still splash at a speed.",
+            source = "common practice, no source")
     public static SplashLimit of(double velocityMPerS) {
+        Refused.ifAny(VELOCITY.judge(velocityMPerS));
         var at = "At %s m/s ".formatted(PlainDigits.rounded(velocityMPerS, 1));
         if (velocityMPerS > MOST_M_PER_S) {
             return new SplashLimit(

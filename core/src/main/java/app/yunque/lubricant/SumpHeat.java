@@ -3,6 +3,7 @@ package app.yunque.lubricant;
 import static app.yunque.measure.Working.line;
 
 import app.yunque.measure.PlainDigits;
+import app.yunque.measure.PublicRule;
 import app.yunque.measure.Range;
 import app.yunque.measure.Refused;
 import app.yunque.measure.Verdict;
@@ -44,6 +45,8 @@ public record SumpHeat(
     public static final Range AMBIENT = Range.of("ambientDegC", "ambient", -50, 70, "°C");
     public static final Range CHURNING =
             Range.of("churningW", "churning loss as measured", 0, 1e6, "W");
+    public static final Range REFERENCE =
+            Range.of("referenceViscosity", "viscosity at which it was measured", 0.3, 1e6, "mm²/s");
     private static final double EXPONENT = 0.25;
     private static final double THIN = 15;
     private static final double LITTLE_L_PER_KW = 3;
@@ -59,6 +62,10 @@ public record SumpHeat(
      * @param oil         the oil
      * @param base        what it is made from
      */
+    @PublicRule(
+            at = "lubricant/sump-heat",
+            title = "Heat of a sump",
+            says = "How warm a sump gets.")
     public static SumpHeat of(
             double powerW,
             double efficiency,
@@ -75,7 +82,8 @@ public record SumpHeat(
                 AREA.judge(areaM2),
                 TRANSFER.judge(transfer),
                 AMBIENT.judge(ambientDegC),
-                CHURNING.judge(churningW));
+                CHURNING.judge(churningW),
+                churningW == 0 ? Optional.empty() : REFERENCE.judge(referenceViscosity));
         double low = ambientDegC;
         double high =
                 Math.min(
@@ -149,8 +157,17 @@ public record SumpHeat(
     }
 
     /** Outer surface of a box-shaped case (m²), the base counted only when it stands free. */
+    @PublicRule(
+            at = "lubricant/box-area",
+            title = "Surface of a case",
+            says = "Outer surface of a box-shaped case.",
+            source = "geometry")
     public static double boxAreaM2(
             double lengthMm, double widthMm, double heightMm, boolean baseFree) {
+        Refused.ifAny(
+                SumpShape.LENGTH.judge(lengthMm),
+                SumpShape.WIDTH.judge(widthMm),
+                SumpShape.HEIGHT.judge(heightMm));
         double sides = 2 * (lengthMm + widthMm) * heightMm;
         double flat = lengthMm * widthMm * (baseFree ? 2 : 1);
         return (sides + flat) / 1e6;

@@ -1,6 +1,7 @@
 package app.yunque.lubricant;
 
 import app.yunque.measure.PlainDigits;
+import app.yunque.measure.PublicRule;
 import app.yunque.measure.Range;
 import app.yunque.measure.Refused;
 
@@ -39,6 +40,11 @@ public final class ViscosityIndex {
     private ViscosityIndex() {}
 
     /** @throws Refused for viscosities outside the definition, or an oil that would not thin */
+    @PublicRule(
+            at = "lubricant/viscosity-index",
+            title = "Viscosity index",
+            says = "Index of an oil known at 40 and 100 °C.",
+            source = "ISO 2909, from memory")
     public static double of(double at40, double at100) {
         Refused.ifAny(AT_40.judge(at40), AT_100.judge(at100));
         if (at40 <= at100) {
@@ -57,6 +63,11 @@ public final class ViscosityIndex {
     }
 
     /** Viscosity at 40 °C of an oil known at 100 °C (mm²/s). */
+    @PublicRule(
+            at = "lubricant/viscosity-at-40",
+            title = "Viscosity at 40 °C",
+            says = "From that at 100 °C and the index.",
+            source = "ISO 2909, from memory")
     public static double at40(double at100, double index) {
         Refused.ifAny(AT_100.judge(at100), INDEX.judge(index));
         double l = polynomial(at100, 1);
@@ -68,6 +79,11 @@ public final class ViscosityIndex {
     }
 
     /** Viscosity at 100 °C of an oil known at 40 °C (mm²/s), by bisection. */
+    @PublicRule(
+            at = "lubricant/viscosity-at-100",
+            title = "Viscosity at 100 °C",
+            says = "From that at 40 °C and the index.",
+            source = "ISO 2909, from memory")
     public static double at100(double at40, double index) {
         Refused.ifAny(AT_40.judge(at40), INDEX.judge(index));
         double low = 2;

@@ -1,6 +1,7 @@
 package app.yunque.lubricant;
 
 import app.yunque.measure.PlainDigits;
+import app.yunque.measure.PublicRule;
 import app.yunque.measure.Range;
 import app.yunque.measure.Refused;
 
@@ -34,6 +35,11 @@ public record ViscosityLine(double a, double b) {
      *
      * @throws Refused for temperatures that do not differ by a kelvin, and for an oil that thickens as it warms
      */
+    @PublicRule(
+            at = "lubricant/line-through",
+            title = "Line of an oil through two points",
+            says = "The line of an oil in the chart, from viscosities at two temperatures.",
+            source = "ASTM D341, ISO 2909, from memory")
     public static ViscosityLine through(double t1, double v1, double t2, double v2) {
         Refused.ifAny(
                 TEMPERATURE.judge(t1),
@@ -55,6 +61,11 @@ public record ViscosityLine(double a, double b) {
     }
 
     /** An oil known by its viscosity at 40 °C (mm²/s) and its index. */
+    @PublicRule(
+            at = "lubricant/line-of",
+            title = "Line of an oil",
+            says = "The line of an oil in the chart, from 40 °C and its index.",
+            source = "ASTM D341, ISO 2909, from memory")
     public static ViscosityLine of(double at40, double index) {
         return through(40, at40, 100, ViscosityIndex.at100(at40, index));
     }
@@ -64,6 +75,11 @@ public record ViscosityLine(double a, double b) {
      *
      * @param temperatureDegC where it is known (°C), 20 to 150
      */
+    @PublicRule(
+            at = "lubricant/line-at",
+            title = "Line of an oil from an old plate",
+            says = "The line of an oil known at one temperature and by its index.",
+            source = "ASTM D341, ISO 2909, from memory")
     public static ViscosityLine at(double temperatureDegC, double viscosity, double index) {
         Refused.ifAny(TEMPERATURE.judge(temperatureDegC), VISCOSITY.judge(viscosity));
         double low = 3;

@@ -5,6 +5,7 @@ import static app.yunque.lubricant.IsoViscosityGrade.VG_460;
 import static app.yunque.lubricant.IsoViscosityGrade.VG_680;
 
 import app.yunque.measure.PlainDigits;
+import app.yunque.measure.PublicRule;
 import app.yunque.measure.Range;
 import app.yunque.measure.Refused;
 import java.util.ArrayList;
@@ -68,6 +69,11 @@ public record WormOil(IsoViscosityGrade proposed, List<GradeSchool> schools) {
     }
 
     /** By the velocity of the wheel and the climate alone, where nothing is known of the worm. */
+    @PublicRule(
+            at = "lubricant/worm-oil",
+            title = "Oil of a worm",
+            says = "Grade a worm wants by sliding speed and climate, by each school.",
+            source = "common practice, no source; handbooks, from memory")
     public static WormOil of(double velocityMPerS, double hottestDegC) {
         Refused.ifAny(
                 GearOilDuty.VELOCITY.judge(velocityMPerS), GearOilDuty.HOTTEST.judge(hottestDegC));

@@ -17,6 +17,11 @@ public final class GuardBand {
      * @param uncertainty expanded uncertainty U (k = 2), same unit, 0 or more
      * @param limit       upper limit L, same unit
      */
+    @PublicRule(
+            at = "measure/at-most",
+            title = "Reading against a most",
+            says = "Clear, doubtful or failed against an upper limit.",
+            source = "ISO 14253-1, from memory")
     public static Verdict atMost(double value, double uncertainty, double limit) {
         refuseNegative(uncertainty);
         if (!Double.isFinite(value) || !Double.isFinite(limit)) {
@@ -29,6 +34,11 @@ public final class GuardBand {
     }
 
     /** The mirror image of {@link #atMost}: the value has to be at least the limit. */
+    @PublicRule(
+            at = "measure/at-least",
+            title = "Reading against a least",
+            says = "Clear, doubtful or failed against a lower limit.",
+            source = "ISO 14253-1, from memory")
     public static Verdict atLeast(double value, double uncertainty, double limit) {
         return atMost(-value, uncertainty, -limit);
     }

@@ -21,6 +21,9 @@ public @interface PublicRule {
     /** Which question it answers, in one sentence. */
     String says();
 
+    /** Where it comes from, for a rule whose result does not carry its own working. */
+    String source() default "";
+
     /** Checks of a part that its verdict answers, by name. */
     String[] answers() default {};
 

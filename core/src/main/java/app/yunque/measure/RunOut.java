@@ -36,6 +36,10 @@ public record RunOut(
      * @param gauge      the indicator
      * @param limitMm    largest run-out allowed (mm); may be empty
      */
+    @PublicRule(
+            at = "measure/run-out",
+            title = "Run-out of readings round",
+            says = "Total, eccentricity, form and where it is high.")
     public static RunOut of(List<Double> readingsMm, Gauge gauge, Optional<Double> limitMm) {
         Refused.ifAny(READINGS.judge(readingsMm.size()), limitMm.flatMap(LIMIT::judge));
         var readings = new RepeatedReadings(readingsMm);

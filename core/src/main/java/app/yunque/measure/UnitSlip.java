@@ -17,6 +17,11 @@ public final class UnitSlip {
      * @param expectedMm what geometry or the limit lets one expect (mm), above 0
      * @return the warning in words, or nothing
      */
+    @PublicRule(
+            at = "measure/unit-slip",
+            title = "Slip of units",
+            says = "Whether a reading looks like inches for millimetres or a slipped point.",
+            source = "judgement, no source")
     public static Optional<String> suspect(double valueMm, double expectedMm) {
         if (!(valueMm > 0) || !(expectedMm > 0)) {
             return Optional.empty();

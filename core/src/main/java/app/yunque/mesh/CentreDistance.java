@@ -6,6 +6,7 @@ import app.yunque.gear.CylindricalGear;
 import app.yunque.gear.GearPair;
 import app.yunque.gear.Involute;
 import app.yunque.measure.PlainDigits;
+import app.yunque.measure.PublicRule;
 import app.yunque.measure.Refused;
 import app.yunque.measure.Working;
 import java.util.List;
@@ -28,6 +29,10 @@ public record CentreDistance(
      *
      * @throws Refused when these shifts are impossible together
      */
+    @PublicRule(
+            at = "mesh/centre-distance",
+            title = "Centre distance without backlash",
+            says = "Where two gears would run without any backlash.")
     public static CentreDistance ofShifts(CylindricalGear pinion, CylindricalGear wheel) {
         return of(ActualTeeth.nominal(pinion), ActualTeeth.nominal(wheel));
     }
@@ -38,6 +43,10 @@ public record CentreDistance(
      *
      * @throws Refused when thicknesses this small or large never close
      */
+    @PublicRule(
+            at = "mesh/centre-distance-of-teeth",
+            title = "The same of measured teeth",
+            says = "Where two gears as they are would run without any backlash.")
     public static CentreDistance of(ActualTeeth pinion, ActualTeeth wheel) {
         double alphaT = pinion.gear().transversePressureAngleRad();
         double a = GearPair.referenceCentreDistanceMm(pinion.gear(), wheel.gear());

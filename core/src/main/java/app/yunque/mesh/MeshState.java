@@ -5,6 +5,7 @@ import static app.yunque.measure.Working.line;
 import app.yunque.gear.GearPair;
 import app.yunque.gear.Involute;
 import app.yunque.measure.PlainDigits;
+import app.yunque.measure.PublicRule;
 import app.yunque.measure.Refused;
 import app.yunque.measure.Verdict;
 import app.yunque.measure.Working;
@@ -68,6 +69,10 @@ public record MeshState(
      * @param centreDistanceMm working centre distance a (mm)
      * @throws Refused when there is no mesh at this centre distance
      */
+    @PublicRule(
+            at = "mesh/state",
+            title = "State of a mesh",
+            says = "Backlash, contact ratios, clearances and what strikes, of gears as they are.")
     public static MeshState of(ActualTeeth pinion, ActualTeeth wheel, double centreDistanceMm) {
         var pair = new GearPair(pinion.gear(), wheel.gear(), centreDistanceMm);
         double working = pair.workingPressureAngleRad();

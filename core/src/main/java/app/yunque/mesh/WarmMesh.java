@@ -4,6 +4,7 @@ import static app.yunque.measure.Working.line;
 
 import app.yunque.gear.Involute;
 import app.yunque.measure.PlainDigits;
+import app.yunque.measure.PublicRule;
 import app.yunque.measure.Range;
 import app.yunque.measure.Refused;
 import app.yunque.measure.Working;
@@ -65,6 +66,11 @@ public record WarmMesh(
      * @param wheelBody        what the wheel is made of, and its rise
      * @param housing          what holds the shafts apart, and its rise
      */
+    @PublicRule(
+            at = "mesh/warm",
+            title = "Mesh when warm",
+            says =
+                    "What is left of the backlash when gears and case have temperatures of their own.")
     public static WarmMesh of(
             ActualTeeth pinion,
             ActualTeeth wheel,

@@ -3,6 +3,7 @@ package app.yunque.timing;
 import static app.yunque.measure.Working.line;
 
 import app.yunque.measure.PlainDigits;
+import app.yunque.measure.PublicRule;
 import app.yunque.measure.Range;
 import app.yunque.measure.Refused;
 import app.yunque.measure.Working;
@@ -42,6 +43,10 @@ public record OutputTiming(
      * @param teethB     z_B
      * @param shortB     b, likewise
      */
+    @PublicRule(
+            at = "timing/outputs",
+            title = "Timing of two outputs",
+            says = "How far the input turns until two outputs stand as they should.")
     public static OutputTiming of(
             int inputTeeth, int teethA, double shortA, int teethB, double shortB) {
         Refused.ifAny(

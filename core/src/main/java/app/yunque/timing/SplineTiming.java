@@ -3,6 +3,7 @@ package app.yunque.timing;
 import static app.yunque.measure.Working.line;
 
 import app.yunque.measure.PlainDigits;
+import app.yunque.measure.PublicRule;
 import app.yunque.measure.Range;
 import app.yunque.measure.Refused;
 import app.yunque.measure.Working;
@@ -39,6 +40,10 @@ public record SplineTiming(
      * @param teeth       z
      * @param wantedDeg   by how much the output must advance (degrees), minus to go back
      */
+    @PublicRule(
+            at = "timing/spline",
+            title = "Timing by spline and teeth",
+            says = "Which step of splines and teeth comes nearest to an angle.")
     public static SplineTiming of(int splineCount, int teeth, double wantedDeg) {
         Refused.ifAny(SPLINES.judge(splineCount), TEETH.judge(teeth), WANTED.judge(wantedDeg));
         long common = lcm(splineCount, teeth);

@@ -5,6 +5,7 @@ import static app.yunque.measure.Working.line;
 import app.yunque.gear.CylindricalGear;
 import app.yunque.measure.NotApplicable;
 import app.yunque.measure.PlainDigits;
+import app.yunque.measure.PublicRule;
 import app.yunque.measure.Range;
 import app.yunque.measure.Refused;
 import app.yunque.measure.Working;
@@ -38,6 +39,10 @@ public record ChordalThickness(
      * @param tipDiameterMm     measured tip diameter d_a (mm)
      * @throws NotApplicable for a ring, or when the tip leaves no height to set
      */
+    @PublicRule(
+            at = "tooth/chordal",
+            title = "Chordal tooth thickness",
+            says = "What a tooth caliper reads and at which height.")
     public static ChordalThickness of(
             CylindricalGear gear, double normalThicknessMm, double tipDiameterMm) {
         if (gear.internal()) {
@@ -64,6 +69,11 @@ public record ChordalThickness(
     }
 
     /** s_n from a measured chord, (d/cos² β) asin (s̄ cos² β/d) (mm). */
+    @PublicRule(
+            at = "tooth/thickness-of-chord",
+            title = "Thickness from a chord",
+            says = "Tooth thickness at the reference circle from what the caliper reads.",
+            source = "ISO 21771, from memory")
     public static double normalThicknessMm(CylindricalGear gear, double chordMm) {
         Refused.ifAny(CHORD.judge(chordMm));
         double cos = Math.cos(gear.helixAngleRad());

@@ -3,6 +3,7 @@ package app.yunque.tooth;
 import static app.yunque.measure.Working.line;
 
 import app.yunque.measure.PlainDigits;
+import app.yunque.measure.PublicRule;
 import app.yunque.measure.Range;
 import app.yunque.measure.Refused;
 import app.yunque.measure.Working;
@@ -20,6 +21,9 @@ import java.util.List;
  */
 public record HardnessByDimple(
         double hardness, double uncertainty, String sentence, Working working) {
+    public static final Range UNCERTAINTY =
+            Range.of("uncertaintyMm", "uncertainty of a dimple", 0, 1, "mm");
+
     public static final Range BALL = Range.of("ballMm", "ball diameter", 1, 30, "mm");
     public static final Range DIMPLE = Range.of("dimpleMm", "dimple diameter", 0.1, 28, "mm");
     public static final Range KNOWN = Range.of("knownHardness", "known hardness", 20, 650, "HB");
@@ -32,12 +36,17 @@ public record HardnessByDimple(
      * @param partDimpleMm  the part's dimple (mm), likewise
      * @param uncertaintyMm standard uncertainty of one dimple (mm)
      */
+    @PublicRule(
+            at = "tooth/hardness-by-ball",
+            title = "Hardness by a pressed ball",
+            says = "Hardness of a part against one that is known.")
     public static HardnessByDimple of(
             double ballMm,
             double knownHardness,
             double knownDimpleMm,
             double partDimpleMm,
             double uncertaintyMm) {
+        Refused.ifAny(UNCERTAINTY.judge(uncertaintyMm));
         Refused.ifAny(BALL.judge(ballMm), KNOWN.judge(knownHardness));
         var usable =
                 Range.of("dimpleMm", "dimple", 0.2 * ballMm, 0.7 * ballMm, "mm")

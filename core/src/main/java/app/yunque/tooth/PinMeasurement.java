@@ -6,6 +6,7 @@ import app.yunque.gear.CylindricalGear;
 import app.yunque.gear.Involute;
 import app.yunque.measure.NotApplicable;
 import app.yunque.measure.PlainDigits;
+import app.yunque.measure.PublicRule;
 import app.yunque.measure.Range;
 import app.yunque.measure.Refused;
 import app.yunque.measure.Working;
@@ -58,6 +59,10 @@ public record PinMeasurement(
      * @throws Refused       for a pin diameter out of its range
      * @throws NotApplicable when the pin drops to the root, does not stand proud, misses the involute or would rock
      */
+    @PublicRule(
+            at = "tooth/over-pins",
+            title = "Measurement over pins or balls",
+            says = "What pins in opposite spaces measure.")
     public static PinMeasurement of(
             CylindricalGear gear, double normalThicknessMm, double pinDiameterMm) {
         Refused.ifAny(PIN_DIAMETER.judge(pinDiameterMm));
@@ -95,6 +100,11 @@ public record PinMeasurement(
      *
      * @throws Refused when M is too small for this pin and module
      */
+    @PublicRule(
+            at = "tooth/thickness-of-pins",
+            title = "Thickness from pins",
+            says = "Tooth thickness from what was measured over pins or balls.",
+            source = "ISO 21771, from memory")
     public static double normalThicknessMm(
             CylindricalGear gear, double pinDiameterMm, double overPinsMm) {
         Refused.ifAny(PIN_DIAMETER.judge(pinDiameterMm), OVER_PINS.judge(overPinsMm));
@@ -131,6 +141,11 @@ public record PinMeasurement(
      *
      * @throws NotApplicable when the space is too narrow there for any pin
      */
+    @PublicRule(
+            at = "tooth/best-pin",
+            title = "Best pin",
+            says = "The pin that touches near the reference circle.",
+            source = "ISO 21771, from memory")
     public static double bestPinMm(CylindricalGear gear) {
         int sign = gear.outward();
         double rb = gear.baseDiameterMm();

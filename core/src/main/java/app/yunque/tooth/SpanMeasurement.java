@@ -6,6 +6,7 @@ import app.yunque.gear.CylindricalGear;
 import app.yunque.gear.Involute;
 import app.yunque.measure.NotApplicable;
 import app.yunque.measure.PlainDigits;
+import app.yunque.measure.PublicRule;
 import app.yunque.measure.Range;
 import app.yunque.measure.Refused;
 import app.yunque.measure.Working;
@@ -80,6 +81,11 @@ public record SpanMeasurement(
      *
      * @throws NotApplicable when no whole number of teeth gives sound contact
      */
+    @PublicRule(
+            at = "tooth/teeth-to-span",
+            title = "Teeth to span",
+            says = "Over how many teeth, or spaces of a ring, a span is measured best.",
+            source = "ISO 21771, from memory")
     public static int teethToSpan(CylindricalGear gear) {
         int nearest = Math.max(2, (int) Math.rint(idealTeethSpanned(gear)));
         return IntStream.of(nearest, nearest + 1, nearest - 1)

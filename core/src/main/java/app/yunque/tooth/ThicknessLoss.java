@@ -3,6 +3,7 @@ package app.yunque.tooth;
 import app.yunque.gear.CylindricalGear;
 import app.yunque.gear.ServiceDuty;
 import app.yunque.measure.PlainDigits;
+import app.yunque.measure.PublicRule;
 import app.yunque.measure.Range;
 import app.yunque.measure.Refused;
 import app.yunque.measure.Verdict;
@@ -42,6 +43,8 @@ public record ThicknessLoss(
         @Nullable Zone zone,
         boolean coarse,
         String sentence) {
+    public static final Range THICKNESS = Range.of("thicknessMm", "tooth thickness", 0, 1000, "mm");
+
     public static final Range RENEWAL_LIMIT =
             Range.of("renewalPercent", "renewal limit", 0.1, 60, "%");
 
@@ -54,6 +57,11 @@ public record ThicknessLoss(
      * @param material             what the tooth is made of
      * @param makersRenewalPercent the maker's own renewal limit (%), which overrules; may be empty
      */
+    @PublicRule(
+            at = "tooth/loss",
+            title = "Loss of tooth thickness",
+            says = "What a measured thickness says, whichever tool it came from.",
+            source = "ISO 21771, ISO 14253-1, from memory")
     public static ThicknessLoss of(
             CylindricalGear gear,
             double thicknessMm,
@@ -62,6 +70,7 @@ public record ThicknessLoss(
             ServiceDuty duty,
             WearLimit.ToothMaterial material,
             Optional<Double> makersRenewalPercent) {
+        Refused.ifAny(THICKNESS.judge(thicknessMm));
         Refused.ifAny(makersRenewalPercent.flatMap(RENEWAL_LIMIT::judge));
         var usual = WearLimit.of(duty, material);
         var limit =

@@ -1,6 +1,7 @@
 package app.yunque.tooth;
 
 import app.yunque.measure.PlainDigits;
+import app.yunque.measure.PublicRule;
 import app.yunque.measure.Range;
 import app.yunque.measure.Refused;
 
@@ -22,6 +23,11 @@ public record TipDiameter(double smallestMm, double largestMm) {
     private static final double WIDEST_LAND = 0.25;
 
     /** The diameter when the land is not known: the two bounds are alike for an even number of teeth. */
+    @PublicRule(
+            at = "tooth/tip-diameter",
+            title = "Tip diameter by caliper",
+            says = "True tip diameter of an odd or even number of teeth.",
+            source = "geometry")
     public static TipDiameter of(int teeth, double readingMm) {
         Refused.ifAny(TEETH.judge(teeth), READING.judge(readingMm));
         if (teeth % 2 == 0) {
@@ -36,6 +42,11 @@ public record TipDiameter(double smallestMm, double largestMm) {
      * @param landMm measured width of the tip land s_at (mm)
      * @return d_a (mm)
      */
+    @PublicRule(
+            at = "tooth/tip-diameter-with-land",
+            title = "Tip diameter with a known land",
+            says = "The same where the width of the tip land is known.",
+            source = "geometry")
     public static double withLand(int teeth, double readingMm, double landMm) {
         Refused.ifAny(TEETH.judge(teeth), READING.judge(readingMm), LAND.judge(landMm));
         if (teeth % 2 == 0) {
@@ -59,6 +70,11 @@ public record TipDiameter(double smallestMm, double largestMm) {
      * The root diameter from a reading with two blades in the nearest to opposite spaces, d_f = M/cos (90°/z) for an odd
      * number of teeth (mm).
      */
+    @PublicRule(
+            at = "tooth/root-diameter",
+            title = "Root diameter",
+            says = "Root diameter from a reading across the roots.",
+            source = "geometry")
     public static double rootDiameterMm(int teeth, double readingMm) {
         Refused.ifAny(TEETH.judge(teeth), READING.judge(readingMm));
         return teeth % 2 == 0 ? readingMm : readingMm / Math.cos(Math.PI / 2 / teeth);

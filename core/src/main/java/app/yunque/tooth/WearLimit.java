@@ -2,6 +2,7 @@ package app.yunque.tooth;
 
 import app.yunque.gear.ServiceDuty;
 import app.yunque.measure.Edges;
+import app.yunque.measure.PublicRule;
 
 /**
  * How much of a tooth may be gone at the reference circle, by what the drive is there for and what the tooth is made of.
@@ -37,6 +38,11 @@ public record WearLimit(double watchPercent, double renewPercent, String reason)
     }
 
     /** Sources: GB/T 6067.1 for hoists, from memory, taken stricter; the rest common practice, no source. */
+    @PublicRule(
+            at = "tooth/wear-limit",
+            title = "Limits of tooth wear",
+            says = "From where a tooth is watched and renewed, by duty and material.",
+            source = "common practice, no source")
     public static WearLimit of(ServiceDuty duty, ToothMaterial material) {
         if (duty == ServiceDuty.LIFTING) {
             return new WearLimit(

@@ -77,9 +77,7 @@ class RecordSchemas implements ModelConverter {
         var ranges =
                 isOfARule(raw)
                         ? RangeConstants.of(raw, raw.getEnclosingClass())
-                        : guard == null
-                                ? Map.<String, Range>of()
-                                : RangeConstants.of(guard.value());
+                        : guard == null ? RangeConstants.of(raw) : RangeConstants.of(guard.value());
         ranges.forEach((name, range) -> guard(schema, name, range));
     }
 

@@ -34,7 +34,7 @@ class RuleDrawers {
     }
 
     List<Drawer> all() {
-        return rules.all().stream().map(this::drawer).toList();
+        return rules.all().stream().filter(Rule::hasForm).map(this::drawer).toList();
     }
 
     private Drawer drawer(Rule rule) {

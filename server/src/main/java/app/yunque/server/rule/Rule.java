@@ -41,6 +41,11 @@ public record Rule(Method method, PublicRule marked) {
         return List.of(method.getParameters());
     }
 
+    /** True where it tells its answer itself, so that it has a form of its own; the forms of the others are written. */
+    public boolean hasForm() {
+        return RuleAnswer.tellsItself(method.getReturnType());
+    }
+
     /** True when a value may be left out. */
     public static boolean mayBeLeftOut(Parameter parameter) {
         return parameter.getType() == Optional.class

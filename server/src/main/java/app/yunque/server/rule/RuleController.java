@@ -1,6 +1,7 @@
 package app.yunque.server.rule;
 
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -29,14 +30,21 @@ class RuleController {
      * @param at    subject and rule, as in the address
      * @param title what it is called
      * @param says  which question it answers
+     * @param form  name of its drawer; missing where it is asked through this address only, or by a drawer that asks more
      */
-    record RuleLine(String at, String title, String says) {}
+    record RuleLine(String at, String title, String says, @Nullable String form) {}
 
     /** Every rule that follows this pattern, by its address. */
     @GetMapping
     List<RuleLine> rules() {
         return rules.all().stream()
-                .map(r -> new RuleLine(r.at(), r.marked().title(), r.marked().says()))
+                .map(
+                        r ->
+                                new RuleLine(
+                                        r.at(),
+                                        r.marked().title(),
+                                        r.marked().says(),
+                                        r.hasForm() ? r.at().replace('/', '-') : null))
                 .toList();
     }
 
@@ -44,6 +52,7 @@ class RuleController {
     @PostMapping(ANY)
     Object ask(
             @PathVariable String subject, @PathVariable String rule, @RequestBody JsonNode input) {
-        return rules.at(subject, rule).answer(input, json);
+        var asked = rules.at(subject, rule);
+        return RuleAnswer.of(asked, asked.answer(input, json), json);
     }
 }

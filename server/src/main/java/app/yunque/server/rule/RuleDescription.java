@@ -1,6 +1,7 @@
 package app.yunque.server.rule;
 
 import app.yunque.measure.Range;
+import app.yunque.measure.Told;
 import app.yunque.server.api.RangeConstants;
 import app.yunque.server.api.Refusals;
 import io.swagger.v3.core.converter.AnnotatedType;
@@ -23,11 +24,13 @@ import java.util.Set;
 import org.springdoc.core.customizers.OpenApiCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import tools.jackson.databind.json.JsonMapper;
 
 /** Describes each public rule under its own address: what it takes with its ranges, and what it tells. */
 @Configuration
 class RuleDescription {
     private static final String JSON = "application/json";
+    private static final JsonMapper PLAIN = JsonMapper.builder().build();
 
     @Bean
     OpenApiCustomizer everyRule(Rules rules) {
@@ -50,7 +53,9 @@ class RuleDescription {
                 .summary(rule.marked().title())
                 .description(rule.marked().says())
                 .requestBody(
-                        new RequestBody().required(true).content(json(input(rule, components))))
+                        new RequestBody()
+                                .required(true)
+                                .content(withExample(json(input(rule, components)), rule)))
                 .responses(
                         new ApiResponses()
                                 .addApiResponse(
@@ -61,8 +66,32 @@ class RuleDescription {
                                 .addApiResponse("422", Refusals.response()));
     }
 
+    private static Content withExample(Content content, Rule rule) {
+        RuleExamples.of(rule)
+                .ifPresent(
+                        example ->
+                                content.get(JSON)
+                                        .setExample(PLAIN.convertValue(example, Object.class)));
+        return content;
+    }
+
+    /** The result as it is, with what it tells beside it; what is no record stands under "value". */
     private static Schema<?> answer(Rule rule, Components components) {
-        return schema(rule.method().getGenericReturnType(), components);
+        var result = schema(rule.method().getGenericReturnType(), components);
+        if (rule.hasForm()) {
+            return result;
+        }
+        var told = new JsonSchema();
+        told.setTypes(Set.of("object"));
+        told.addProperty("told", schema(Told.class, components));
+        told.setRequired(List.of("told"));
+        if (rule.method().getReturnType().isRecord()) {
+            var both = new JsonSchema();
+            both.setAllOf(List.of(result, told));
+            return both;
+        }
+        told.addProperty("value", result);
+        return told;
     }
 
     private static Schema<?> input(Rule rule, Components components) {

@@ -13,7 +13,6 @@ import java.lang.reflect.RecordComponent;
 import java.lang.reflect.Type;
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -43,12 +42,6 @@ public final class RuleFields {
                     Map.entry("K", List.of("K")),
                     Map.entry("%", List.of("%")),
                     Map.entry("min⁻¹", List.of("min⁻¹")));
-
-    /** Unit by what the name of a value ends in, where no range tells it; the convention of the core. */
-    private static final Map<String, String> BY_ENDING =
-            Map.of(
-                    "Mm", "mm", "Um", "µm", "Nm", "N·m", "N", "N", "Mpa", "MPa", "DegC", "°C",
-                    "Deg", "degrees", "K", "K", "Rpm", "min⁻¹", "Percent", "%");
 
     private static final String YES = "YES";
     private static final String NO = "NO";
@@ -143,7 +136,7 @@ public final class RuleFields {
             return;
         }
         var range = ranges.get(name);
-        var unit = range == null ? byEnding(name) : range.unit();
+        var unit = range == null ? UnitByName.of(name) : range.unit();
         var field =
                 field(
                                 path,
@@ -182,14 +175,6 @@ public final class RuleFields {
                 return null;
             }
         };
-    }
-
-    private static String byEnding(String name) {
-        return BY_ENDING.entrySet().stream()
-                .filter(e -> name.endsWith(e.getKey()))
-                .max(Comparator.comparingInt(e -> e.getKey().length()))
-                .map(Map.Entry::getValue)
-                .orElse("");
     }
 
     private String label(String path, @Nullable Asks asks, @Nullable Range range, String unit) {
