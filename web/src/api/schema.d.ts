@@ -12576,9 +12576,9 @@ export interface operations {
             cookie?: never;
         };
         /** @description A .json or .zip teardown file */
-        requestBody?: {
+        requestBody: {
             content: {
-                "*/*"?: never;
+                "application/octet-stream": string;
             };
         };
         responses: {

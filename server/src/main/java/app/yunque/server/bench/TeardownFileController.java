@@ -2,6 +2,8 @@ package app.yunque.server.bench;
 
 import app.yunque.server.job.JobService;
 import app.yunque.server.job.ReceiveService;
+import io.swagger.v3.oas.annotations.media.Content;
+import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.parameters.RequestBody;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
@@ -54,7 +56,13 @@ class TeardownFileController {
 
     /** Puts the steps of a file behind the strip; the body is the file as it is. */
     @PostMapping(path = "/teardown", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
-    @RequestBody(description = "A .json or .zip teardown file")
+    @RequestBody(
+            description = "A .json or .zip teardown file",
+            required = true,
+            content =
+                    @Content(
+                            mediaType = MediaType.APPLICATION_OCTET_STREAM_VALUE,
+                            schema = @Schema(type = "string", format = "binary")))
     JobView read(
             @PathVariable long number,
             @RequestHeader("Write-Id") UUID writeId,
