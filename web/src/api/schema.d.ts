@@ -6121,6 +6121,7 @@ export interface components {
             mark: string;
             mustBeNew: boolean;
             goesOn: string;
+            lubricant: string;
             fasten: string;
             tightening: number[];
             tool: string;
@@ -6934,6 +6935,7 @@ export interface components {
             lubricant?: string;
             can: string;
             amount?: components["schemas"]["EnteredNumber"];
+            toTheMark?: boolean;
             meter?: components["schemas"]["EnteredNumber"];
             drained?: components["schemas"]["DrawerEntries"];
             source: string;
@@ -7184,7 +7186,7 @@ export interface components {
             coldestAmbientDegC: number;
             /**
              * Format: double
-             * @description hottest surroundings, −40 to 55 °C
+             * @description hottest surroundings, −40 to 100 °C
              */
             hottestAmbientDegC: number;
             load: components["schemas"]["ToothLoad"];
@@ -7859,6 +7861,12 @@ export interface components {
             worm: components["schemas"]["WormOilRun"];
             meets: ("BRONZE_WORM_WHEEL" | "BRONZE_BUSH" | "BRASS_SYNCHRONISER" | "BACKSTOP" | "WET_CLUTCH" | "FRICTION_CLUTCH" | "PAWL" | "ORDINARY_PAINT" | "PLASTIC_SIGHT_GLASS" | "WATER" | "SALT" | "FOOD" | "FINE_FILTER" | "FAST_ROLLING_BEARING" | "SILVER_ZINC_LEAD" | "ALUMINIUM_SLIDING" | "PAINT_SHOP_OR_CONTACTS" | "SEALED_FOR_OIL" | "SEALED_FOR_GREASE" | "LOADED_METAL" | "SPLASH_GEARS")[];
         };
+        LubricantOfPlace: {
+            /** @enum {string} */
+            sort: "GEARS" | "WORM" | "PLANETARY" | "CYCLOIDAL" | "HEADSTOCK" | "HEADSTOCK_FED" | "FEED_BOX" | "APRON" | "MILL_BOX" | "MILL_HEAD" | "DIVIDING_HEAD" | "DRILL_HEAD" | "SPINDLE" | "WAYS_LYING" | "WAYS_STANDING" | "MOWER_BOX" | "PUMP_CRANKCASE" | "PAWLS" | "CHAIN" | "BEVEL_HEAD" | "SMALL_BOX" | "ACTUATOR_BOX" | "STEM_NUT" | "WINCH_GEARS" | "OPEN_GEARS" | "BEARING" | "PLASTIC_GEARS" | "HYDROSTATIC" | "LININGS";
+            name: string;
+            lubricant: string;
+        };
         LubricantRequest: {
             /** Format: int64 */
             version?: number;
@@ -8203,7 +8211,7 @@ export interface components {
             coldestAmbientDegC: number;
             /**
              * Format: double
-             * @description hottest surroundings, −40 to 55 °C
+             * @description hottest surroundings, −40 to 100 °C
              */
             hottestAmbientDegC: number;
         };
@@ -8564,6 +8572,7 @@ export interface components {
             words: string;
             takes: boolean;
             oil: boolean;
+            onFitting?: components["schemas"]["LubricantOfPlace"];
             fill?: components["schemas"]["FillView"];
         };
         PlaceRequest: {
@@ -21818,7 +21827,7 @@ export interface operations {
                     areaM2: number;
                     /** @description heat transfer, 3 to 100 W/m²K */
                     transfer: number;
-                    /** @description ambient, −50 to 70 °C */
+                    /** @description ambient, −50 to 110 °C */
                     ambientDegC: number;
                     /** @description churning loss as measured, 0 to 1000000 W */
                     churningW: number;

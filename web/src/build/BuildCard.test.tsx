@@ -17,6 +17,7 @@ const card = (more: Partial<Card> = {}): Card => ({
   mark: "",
   mustBeNew: false,
   goesOn: "",
+  lubricant: "",
   fasten: "",
   tightening: [],
   tool: "",

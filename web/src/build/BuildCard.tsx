@@ -88,7 +88,7 @@ export function BuildCard({ view, card, fitting, onNext, onBack }: Props) {
           {card.wayRound}
         </p>
       )}
-      {(card.mark || card.goesOn) && (
+      {(card.mark || card.goesOn || card.lubricant) && (
         <div className={classes.pair}>
           {card.mark && (
             <p className={classes.way}>
@@ -96,10 +96,10 @@ export function BuildCard({ view, card, fitting, onNext, onBack }: Props) {
               {card.mark}
             </p>
           )}
-          {card.goesOn && (
+          {(card.goesOn || card.lubricant) && (
             <p className={classes.goesOn}>
               <small>what goes on it</small>
-              {card.goesOn}
+              {[card.goesOn, card.lubricant].filter(Boolean).join(": ")}
             </p>
           )}
         </div>

@@ -12,6 +12,8 @@ export interface FillFields {
   lubricant?: string | undefined;
   can: string;
   amount: EnteredNumber;
+  /** Filled until it ran from the plug or stood at the mark. */
+  toTheMark: boolean;
   meter: EnteredNumber;
   /** What was said of what came out. */
   out: DrawerEntries;
@@ -29,6 +31,7 @@ export const fillFields = (given: FillRequest | undefined, grease: boolean): Fil
   lubricant: given ? (given.lubricant ?? ELSEWHERE) : undefined,
   can: given?.can ?? "",
   amount: given?.amount ?? { text: "", unit: grease ? "g" : "L" },
+  toTheMark: given?.toTheMark ?? false,
   meter: given?.meter ?? { text: "", unit: "" },
   out: given?.drained ?? nothing,
   cameOut: given?.drained !== undefined,
@@ -50,6 +53,7 @@ export const toRequest = (f: FillFields, lubricant: string, drained: DrawerEntri
   lubricant: lubricant === ELSEWHERE ? undefined : lubricant,
   can: f.can,
   amount: entered(f.amount),
+  toTheMark: f.toTheMark,
   meter: entered(f.meter),
   drained: f.cameOut ? drained : undefined,
   source: f.source,

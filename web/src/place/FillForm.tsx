@@ -1,4 +1,4 @@
-import { Button, NativeSelect, TextInput } from "@mantine/core";
+import { Button, Checkbox, NativeSelect, TextInput } from "@mantine/core";
 import { useQuery } from "@tanstack/react-query";
 import type { ReactNode } from "react";
 import { elsewhere, fieldErrors, type Problem } from "../api/problem";
@@ -176,7 +176,7 @@ export function FillForm({ place, note, kept, atJob, draftKey, problem, busy, se
             <div className={classes.all}>
               <MeasureInput
                 label={grease ? "Greased with" : "Filled"}
-                units={grease ? ["g", "kg", "lb"] : ["L", "US qt"]}
+                units={grease ? ["g", "kg", "lb", "gun strokes"] : ["L", "US qt", "drops"]}
                 hint={
                   worked === undefined
                     ? undefined
@@ -186,6 +186,14 @@ export function FillForm({ place, note, kept, atJob, draftKey, problem, busy, se
                 error={errors.amount}
                 onChange={(amount) => draft.change({ amount })}
               />
+              {!grease && (
+                <Checkbox
+                  mt={8}
+                  label="Filled until it ran from the plug, or stood at the mark"
+                  checked={f.toTheMark}
+                  onChange={(e) => draft.change({ toTheMark: e.currentTarget.checked })}
+                />
+              )}
             </div>
             <MeasureInput
               label="Hours on the meter"

@@ -20,6 +20,10 @@ public record FilledAmount(double share, Verdict verdict, String sentence) {
             Range.of("amount", "quantity filled", 0.00005, 10_000, "kg");
     private static final double TENTH = 0.1;
 
+    /** What is said where nobody measured what went in. */
+    public static final String TO_THE_MARK =
+            "Filled to its plug or mark; how much went in was not measured. Turn it by hand, wait, and look at the mark again.";
+
     /**
      * @param filledL    what went in (L)
      * @param workedOutL what was worked out (L), above 0

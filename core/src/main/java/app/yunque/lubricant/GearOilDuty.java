@@ -10,7 +10,7 @@ import java.util.Optional;
  *
  * @param pitchLineVelocityMPerS pitch-line velocity of the last, slowest stage (m/s), 0.001 to 60
  * @param coldestAmbientDegC     lowest temperature at start (°C), −40 to 55
- * @param hottestAmbientDegC     highest surrounding temperature in service (°C), −40 to 55
+ * @param hottestAmbientDegC     highest surrounding temperature in service (°C), −40 to 100
  * @param load                   how hard the flanks are pressed; empty when unknown
  */
 public record GearOilDuty(
@@ -30,8 +30,12 @@ public record GearOilDuty(
             Range.of("coldestAmbientDegC", "coldest surroundings", -40, 55, "°C")
                     .advising("Outside the table; ask the oil supplier.");
     public static final Range HOTTEST =
-            Range.of("hottestAmbientDegC", "hottest surroundings", -40, 55, "°C")
-                    .advising("Outside the table; ask the oil supplier.");
+            Range.of("hottestAmbientDegC", "hottest surroundings", -40, 100, "°C")
+                    .advising(
+                            "Beside a furnace or an exhaust measure the oil, and ask its supplier.");
+
+    /** Where tables and schools end; beyond it the heat of the box decides. */
+    private static final double TABLES_END = 55;
 
     /** @throws Refused naming every value out of its range, and a coldest above the hottest */
     public GearOilDuty {
@@ -48,6 +52,14 @@ public record GearOilDuty(
                             + PlainDigits.exact(hottestAmbientDegC)
                             + " °C. Exchange the two.");
         }
+    }
+
+    /** What is to be minded where it is hotter than any table reaches, as beside an engine; empty elsewhere. */
+    Optional<String> beyondTheTables() {
+        return hottestAmbientDegC > TABLES_END
+                ? Optional.of(
+                        "The tables end at 55 °C; the grade is that of their hottest column. Measure the oil at work: its temperature decides base oil and grade.")
+                : Optional.empty();
     }
 
     /** A drive whose load is unknown. */

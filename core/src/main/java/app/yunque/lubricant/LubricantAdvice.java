@@ -291,7 +291,7 @@ public record LubricantAdvice(
             List<GradeSchool> schools,
             List<String> warnings) {
         var told = new ArrayList<>(warnings);
-        told.addAll(surroundings(wanted.form, duty));
+        surroundings(wanted.form, duty).stream().filter(s -> !told.contains(s)).forEach(told::add);
         var lines = new ArrayList<Working.Line>();
         for (var school : schools) {
             lines.add(
@@ -333,6 +333,7 @@ public record LubricantAdvice(
         if (form == Form.GREASE && duty.meets().contains(Thing.SALT)) {
             told.add("Salt: calcium sulfonate complex holds best; lithium washes out sooner.");
         }
+        duty.duty().beyondTheTables().ifPresent(told::add);
         if (duty.duty().coldestAmbientDegC() < COLD) {
             told.add("Starts below −20 °C: a PAO base, pour point at least 5 °C below the start.");
         }

@@ -166,6 +166,7 @@ public record OilGrade(
             warnings.add(
                     "The two schools are two grades or more apart: look for the plate or ask the maker.");
         }
+        duty.beyondTheTables().ifPresent(warnings::add);
         if (duty.pitchLineVelocityMPerS() > SPLASH_LIMIT_M_PER_S) {
             warnings.add(
                     "Above 15 m/s splash throws the oil off the teeth: spray lubrication is usual.");

@@ -159,6 +159,17 @@ public enum PlaceSort {
         return use instanceof Oil oil && oil.usual.isEmpty();
     }
 
+    /** What is usual in such a place where no plate says otherwise, in words; empty where nothing goes in. */
+    public String usually() {
+        if (use instanceof Oil oil) {
+            return oil.usual.map(IsoViscosityGrade::words).map(g -> g + ", ").orElse("") + oil.kind;
+        }
+        if (use instanceof Grease grease) {
+            return grease.kind;
+        }
+        return use instanceof Plate plate ? plate.kind : "";
+    }
+
     public boolean takesOil() {
         return use instanceof Oil;
     }

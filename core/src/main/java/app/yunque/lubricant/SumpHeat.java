@@ -42,7 +42,7 @@ public record SumpHeat(
     public static final Range AREA =
             Range.of("areaM2", "free surface of the case", 0.001, 1000, "m²");
     public static final Range TRANSFER = Range.of("transfer", "heat transfer", 3, 100, "W/m²K");
-    public static final Range AMBIENT = Range.of("ambientDegC", "ambient", -50, 70, "°C");
+    public static final Range AMBIENT = Range.of("ambientDegC", "ambient", -50, 110, "°C");
     public static final Range CHURNING =
             Range.of("churningW", "churning loss as measured", 0, 1e6, "W");
     public static final Range REFERENCE =

@@ -46,6 +46,12 @@ final class LubricantWatch {
                 .allMatch(w -> w.allowed.contains(GoesOn.GREASE));
     }
 
+    /** True for what slips with oil or grease on it. */
+    static boolean staysDry(TeardownStep step) {
+        return Wants.DRY.words.matcher(step.part()).find()
+                || Wants.DRY.words.matcher(step.goesIn()).find();
+    }
+
     static void of(TeardownStep step, Warnings found) {
         var given = step.detail().back().goesOn();
         Arrays.stream(Wants.values())

@@ -4,6 +4,7 @@ import app.yunque.fastener.TighteningOrder;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 
@@ -27,6 +28,7 @@ public record RebuildOrder(List<Card> cards) {
      * @param mark      match mark and partner; empty when there is none
      * @param mustBeNew true when a new part goes in
      * @param goesOn    what goes on it: oil, grease, nothing; empty when not said
+     * @param lubricant the lubricant of the place it is lubricated from, with the place; empty where none stands out
      * @param fasten    how it is fastened, with torque and its source; empty when not
      * @param tightening places of the screws in the order of tightening, seen as they sit round; empty below three
      * @param tool      main tool; empty when it does not matter
@@ -46,6 +48,7 @@ public record RebuildOrder(List<Card> cards) {
             String mark,
             boolean mustBeNew,
             String goesOn,
+            String lubricant,
             String fasten,
             List<Integer> tightening,
             String tool,
@@ -61,7 +64,7 @@ public record RebuildOrder(List<Card> cards) {
     /** The strip turned round. */
     public static RebuildOrder of(
             List<TeardownStep> steps, Set<String> renew, List<String> shafts) {
-        return of(steps, renew, shafts, List.of());
+        return of(steps, renew, shafts, List.of(), List.of());
     }
 
     /**
@@ -70,12 +73,23 @@ public record RebuildOrder(List<Card> cards) {
      * @param shafts names of the shafts, input first
      * @param order  identities in a planned order; a step that is not in it comes right before the step that came off
      *               before it, as the strip turned round would have it
+     * @param places lubricated places of the unit
      */
     public static RebuildOrder of(
-            List<TeardownStep> steps, Set<String> renew, List<String> shafts, List<String> order) {
+            List<TeardownStep> steps,
+            Set<String> renew,
+            List<String> shafts,
+            List<String> order,
+            List<LubricantOfPlace> places) {
         var cards = new ArrayList<Card>();
         for (var step : arranged(steps, order)) {
-            cards.add(card(cards.size() + 1, step, renew.contains(step.id()), shafts));
+            cards.add(
+                    card(
+                            cards.size() + 1,
+                            step,
+                            renew.contains(step.id()),
+                            shafts,
+                            LubricantOfPlace.of(step, places)));
         }
         return new RebuildOrder(cards);
     }
@@ -94,7 +108,12 @@ public record RebuildOrder(List<Card> cards) {
         return arranged;
     }
 
-    private static Card card(int place, TeardownStep step, boolean renew, List<String> shafts) {
+    private static Card card(
+            int place,
+            TeardownStep step,
+            boolean renew,
+            List<String> shafts,
+            Optional<LubricantOfPlace> from) {
         var detail = step.detail();
         return new Card(
                 place,
@@ -107,6 +126,7 @@ public record RebuildOrder(List<Card> cards) {
                 mark(detail.back()),
                 step.belongs() != null || step.singleUse() || renew,
                 detail.back().goesOn() == GoesOn.UNSAID ? "" : detail.back().goesOn().words(),
+                from.map(LubricantOfPlace::inWords).orElse(""),
                 fasten(step),
                 TighteningOrder.of(
                         isAnotherKind(step)
@@ -114,7 +134,7 @@ public record RebuildOrder(List<Card> cards) {
                                 : step.fastenings().stream().mapToInt(Fastening::count).sum()),
                 detail.work().tool(),
                 detail.work().position(),
-                checks(step),
+                checks(step, from.filter(LubricantOfPlace::isGrease).isPresent()),
                 caution(step),
                 TwoSchools.of(step.kindThatGoesIn()));
     }
@@ -200,13 +220,13 @@ public record RebuildOrder(List<Card> cards) {
                         + ")";
     }
 
-    private static List<String> checks(TeardownStep step) {
+    private static List<String> checks(TeardownStep step, boolean greased) {
         var checks = new ArrayList<String>();
         var detail = step.detail();
         if (!detail.back().check().isBlank()) {
             checks.add(WatchList.capital(detail.back().check()) + ".");
         }
-        usual(step.kindThatGoesIn(), checks);
+        usual(step.kindThatGoesIn(), greased, checks);
         if (detail.back().positions() != null && detail.back().positions() > 1) {
             checks.add(
                     "The marks stand together: it fits in "
@@ -237,9 +257,12 @@ public record RebuildOrder(List<Card> cards) {
         return checks;
     }
 
-    private static void usual(PartKind kind, List<String> checks) {
+    private static void usual(PartKind kind, boolean greased, List<String> checks) {
         switch (kind) {
-            case BEARING -> checks.add("Spins free by hand, no tick, oiled before it turns.");
+            case BEARING ->
+                    checks.add(
+                            "Spins free by hand, no tick, %s before it turns."
+                                    .formatted(greased ? "greased" : "oiled"));
             case SEAL -> checks.add("Lip oiled, spring side to the oil, no edge has cut it.");
             case GEAR, SHAFT, WORM, RING_GEAR, CARRIER, CAM_DISC ->
                     checks.add("The shafts turn free through one full turn of the slowest.");

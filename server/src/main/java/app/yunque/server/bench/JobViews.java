@@ -336,7 +336,10 @@ public class JobViews {
                                 renewed(decided),
                                 unit.shafts(),
                                 order.map(o -> o.steps().stream().map(Object::toString).toList())
-                                        .orElse(List.of()))
+                                        .orElse(List.of()),
+                                places.stream()
+                                        .flatMap(p -> Stream.ofNullable(p.onFitting()))
+                                        .toList())
                         .cards(),
                 fittings.views(job.id()),
                 ledger,

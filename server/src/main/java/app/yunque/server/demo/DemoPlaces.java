@@ -153,6 +153,7 @@ class DemoPlaces {
                 shelf == null && can != null ? can : "",
                 amount,
                 null,
+                null,
                 drained,
                 source,
                 "");

@@ -63,6 +63,9 @@ class FillEntity extends Kept {
     @Column(nullable = false)
     String despite = "";
 
+    @Column(name = "to_the_mark", nullable = false)
+    boolean toTheMark;
+
     @Column(nullable = false)
     boolean removed;
 }

@@ -20,6 +20,7 @@ import app.yunque.server.sheet.DrawerAnswer;
 import app.yunque.server.sheet.DrawerEntries;
 import app.yunque.server.store.LubricantView;
 import app.yunque.server.store.StoreService;
+import app.yunque.teardown.LubricantOfPlace;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
@@ -73,13 +74,27 @@ public class FillService {
 
     private PlaceAtJob atJob(PlaceEntity place, @Nullable FillEntity fill) {
         var sheet = sheet(place);
+        var filled = fill == null ? null : view(fill, place);
         return new PlaceAtJob(
                 place.id,
                 place.name,
                 sheet.map(s -> s.sort().words()).orElse(""),
                 sheet.map(PlaceSheet::takesAnything).orElse(true),
                 sheet.map(s -> s.sort().takesOil()).orElse(false),
-                fill == null ? null : view(fill, place));
+                sheet.filter(PlaceSheet::takesAnything)
+                        .map(s -> new LubricantOfPlace(s.sort(), place.name, inIt(s, filled)))
+                        .orElse(null),
+                filled);
+    }
+
+    /** What goes in there: what was put in at this job, else what the plate says, else what is usual. */
+    private static String inIt(PlaceSheet sheet, @Nullable FillView filled) {
+        if (filled != null && !filled.can().isBlank()) {
+            return filled.can();
+        }
+        return sheet.plate()
+                .map(plate -> "by the plate, " + plate)
+                .orElseGet(() -> "usually " + sheet.sort().usually());
     }
 
     private static boolean isThere(PlaceEntity place, JobRef job) {
@@ -197,6 +212,7 @@ public class FillService {
         fill.fromShelf = null;
         fill.can = "";
         fill.amount = null;
+        fill.toTheMark = false;
     }
 
     private void pour(FillEntity fill, PlaceSheet sheet, FillRequest request) {
@@ -256,6 +272,7 @@ public class FillService {
         fill.fromShelf = shelf.map(LubricantView::given).orElse(null);
         fill.can = Objects.requireNonNull(can);
         fill.amount = Objects.requireNonNull(amount).orElse(null);
+        fill.toTheMark = sheet.sort().hasLevel() && Boolean.TRUE.equals(request.toTheMark());
         if (shelf.isPresent() && fill.amount != null) {
             store.draw(shelf.get().id(), fill.amount.canonical());
         }
@@ -306,9 +323,10 @@ public class FillService {
         var entered =
                 EnteredNumber.readOptional(request.amount(), "amount", "quantity filled", kind);
         if (entered == null) {
-            if (sheet.sort().hasLevel()) {
+            if (sheet.sort().hasLevel() && !Boolean.TRUE.equals(request.toTheMark())) {
                 throw Refused.because(
-                        "amount", "How much went in is missing. Read it off the can or the pump.");
+                        "amount",
+                        "How much went in is missing. Read it off the can or the pump, or say that it was filled to its plug or mark.");
             }
             return null;
         }
@@ -374,6 +392,7 @@ public class FillService {
                         f.lubricantId,
                         f.can,
                         EnteredNumber.of(f.amount),
+                        f.toTheMark,
                         EnteredNumber.of(f.meter),
                         f.drained,
                         f.source,
@@ -381,7 +400,8 @@ public class FillService {
                 f.can,
                 f.fromShelf == null ? "" : StoreService.sort(f.fromShelf),
                 Verdict.orNotJudged(against.map(FilledAmount::verdict).orElse(null)),
-                against.map(FilledAmount::sentence).orElse(""),
+                against.map(FilledAmount::sentence)
+                        .orElse(f.toTheMark && f.amount == null ? FilledAmount.TO_THE_MARK : ""),
                 drained(f),
                 f.jobNumber,
                 f.changedBy(),

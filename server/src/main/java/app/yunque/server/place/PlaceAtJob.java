@@ -1,5 +1,6 @@
 package app.yunque.server.place;
 
+import app.yunque.teardown.LubricantOfPlace;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
@@ -11,7 +12,14 @@ import org.jspecify.annotations.Nullable;
  * @param words what sort it is
  * @param takes false where nothing is put
  * @param oil   true where it holds or gets oil
+ * @param onFitting what goes on a part of it as it is fitted; missing where nothing is put
  * @param fill  what was done at this job; missing until something was
  */
 public record PlaceAtJob(
-        UUID id, String name, String words, boolean takes, boolean oil, @Nullable FillView fill) {}
+        UUID id,
+        String name,
+        String words,
+        boolean takes,
+        boolean oil,
+        @Nullable LubricantOfPlace onFitting,
+        @Nullable FillView fill) {}

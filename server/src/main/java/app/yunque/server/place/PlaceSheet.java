@@ -91,6 +91,13 @@ public final class PlaceSheet {
                 .or(() -> tried("experience").flatMap(PlateText.Tried::text));
     }
 
+    /** What stands on the plate as typed, where it is read. */
+    Optional<String> plate() {
+        return tried("plate")
+                .flatMap(PlateText.Tried::text)
+                .map(read -> sheet.choice("plate").strip());
+    }
+
     private Optional<PlateText.Tried> tried(String field) {
         return Optional.of(sheet.choice(field))
                 .filter(text -> !text.isBlank())

@@ -20,9 +20,13 @@ public enum EntryUnit {
     DIAMETRAL_PITCH("DP", EntryKind.TOOTH_SIZE, value -> 25.4 / value),
     LITRE("L", EntryKind.VOLUME, by(Units.LITRE, Units.LITRE)),
     US_QUART("US qt", EntryKind.VOLUME, by(Units.LITRE.multiply(0.946352946), Units.LITRE)),
+    /** Twenty to the millilitre; common practice, no source. */
+    DROP("drops", EntryKind.VOLUME, value -> value * 0.00005),
     KILOGRAM("kg", EntryKind.MASS, by(Units.KILOGRAM, Units.KILOGRAM)),
     GRAM("g", EntryKind.MASS, by(Units.GRAM, Units.KILOGRAM)),
     POUND("lb", EntryKind.MASS, by(Units.KILOGRAM.multiply(0.45359237), Units.KILOGRAM)),
+    /** Of a hand gun, about 1.2 g; common practice, no source. */
+    GUN_STROKE("gun strokes", EntryKind.MASS, value -> value * 0.0012),
     CELSIUS("°C", EntryKind.TEMPERATURE, by(Units.CELSIUS, Units.CELSIUS)),
     FAHRENHEIT("°F", EntryKind.TEMPERATURE, value -> (value - 32) / 1.8),
     KILOWATT("kW", EntryKind.POWER, by(KILO(Units.WATT), KILO(Units.WATT))),

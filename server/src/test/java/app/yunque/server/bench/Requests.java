@@ -106,7 +106,7 @@ public final class Requests {
                 true);
     }
 
-    static Map<String, Object> step(String part, String kind, int count) {
+    public static Map<String, Object> step(String part, String kind, int count) {
         var step = new HashMap<String, Object>();
         step.put("part", part);
         step.put("kind", kind);

@@ -62,6 +62,64 @@ class PlacesTest {
                         .asString());
     }
 
+    /** Drops and "to the plug" are ways to say an amount; a box without either is still asked for one. */
+    @Test
+    void anAmountIsSaidAsItIsPutIn() {
+        var oil = can("Trial 320 D", "MINERAL", "MILD_EP", "320", "30");
+        var sump = its.describe(Requests.sump("95"));
+        var path = its.job + "/places/" + sump + "/fill";
+        var unsaid = from(oil, "10");
+        unsaid.remove("amount");
+        assertThat(bench.put(path, unsaid).at("amount")).contains("filled to its plug or mark");
+        unsaid.put("toTheMark", true);
+        var kept = bench.put(path, unsaid);
+        assertThat(kept.status()).as(kept.detail()).isEqualTo(200);
+        assertThat(left(oil)).as("nobody measured what was drawn").isEqualTo(30);
+        var fill =
+                bench.get(its.job)
+                        .body()
+                        .path("places")
+                        .valueStream()
+                        .filter(p -> p.path("id").asString().equals(sump.toString()))
+                        .findFirst()
+                        .orElseThrow()
+                        .path("fill");
+        assertThat(fill.path("says").asString()).startsWith("Filled to its plug or mark");
+        assertThat(fill.path("verdict").asString()).isEqualTo("NOT_JUDGED");
+        assertThat(fill.path("given").path("toTheMark").asBoolean()).isTrue();
+
+        // Twenty drops to the millilitre: 2000 drops are 0.1 L.
+        var dropped = from(oil, "10");
+        dropped.put("amount", Requests.in("drops", "2000"));
+        dropped.put("version", 0);
+        assertThat(bench.put(path, dropped).status()).isEqualTo(200);
+        assertThat(left(oil)).isCloseTo(29.9, org.assertj.core.api.Assertions.within(1e-9));
+    }
+
+    /** What goes on a bearing while it goes in stands on its card: by the plate, or what was filled. */
+    @Test
+    void theCardOfABearingNamesItsOil() {
+        var bearing = UUID.randomUUID();
+        bench.put(its.job + "/steps/" + bearing, Requests.step("ball bearing", "BEARING", 1));
+        var oil = can("Trial 320 C", "MINERAL", "MILD_EP", "320", "30");
+        var sump = its.describe(Requests.sump("95"));
+        assertThat(card().path("lubricant").asString())
+                .startsWith("usually antiwear or EP")
+                .endsWith("(sump)");
+        bench.put(its.job + "/places/" + sump + "/fill", from(oil, "10"));
+        assertThat(card().path("lubricant").asString()).isEqualTo("Trial 320 C (sump)");
+    }
+
+    private tools.jackson.databind.JsonNode card() {
+        return bench.get(its.job)
+                .body()
+                .path("rebuild")
+                .valueStream()
+                .filter(c -> c.path("title").asString().contains("ball bearing"))
+                .findFirst()
+                .orElseThrow();
+    }
+
     /** Papers fill the sheet, the shelf gives the oil, the record says when it is due, the route is done. */
     @Test
     void fillsASumpFromTheShelf() {
