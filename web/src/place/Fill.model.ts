@@ -13,7 +13,7 @@ export interface FillFields {
   can: string;
   amount: EnteredNumber;
   /** Filled until it ran from the plug or stood at the mark. */
-  toTheMark: boolean;
+  toTheMark: boolean | undefined;
   meter: EnteredNumber;
   /** What was said of what came out. */
   out: DrawerEntries;
@@ -31,7 +31,7 @@ export const fillFields = (given: FillRequest | undefined, grease: boolean): Fil
   lubricant: given ? (given.lubricant ?? ELSEWHERE) : undefined,
   can: given?.can ?? "",
   amount: given?.amount ?? { text: "", unit: grease ? "g" : "L" },
-  toTheMark: given?.toTheMark ?? false,
+  toTheMark: given?.toTheMark,
   meter: given?.meter ?? { text: "", unit: "" },
   out: given?.drained ?? nothing,
   cameOut: given?.drained !== undefined,

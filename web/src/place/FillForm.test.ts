@@ -11,7 +11,7 @@ describe("what went in", () => {
   });
 
   it("is not said so by itself", () => {
-    expect(toRequest(fillFields(undefined, true), "", empty).toTheMark).toBe(false);
+    expect(toRequest(fillFields(undefined, true), "", empty).toTheMark).toBeUndefined();
     expect(fillFields(undefined, true).amount.unit).toBe("g");
   });
 });

@@ -190,7 +190,7 @@ export function FillForm({ place, note, kept, atJob, draftKey, problem, busy, se
                 <Checkbox
                   mt={8}
                   label="Filled until it ran from the plug, or stood at the mark"
-                  checked={f.toTheMark}
+                  checked={f.toTheMark ?? false}
                   onChange={(e) => draft.change({ toTheMark: e.currentTarget.checked })}
                 />
               )}
