@@ -4,6 +4,8 @@ import type { DrawerView, StepRequest } from "./api/types";
 import * as fitting from "./build/Fitting.model";
 import { entriesFrom } from "./drawers/sheet.model";
 import * as seen from "./inspect/parts.model";
+import * as bill from "./parts/bill.model";
+import { changed } from "./parts/order.model";
 import * as fill from "./place/Fill.model";
 import * as layout from "./plan/Layout.model";
 import * as proof from "./prove/Proof.model";
@@ -111,6 +113,12 @@ const CORRECTED: Record<string, Through> = {
     const read = unit.toRequest(unit.fromRequest(r, "mm"));
     return "request" in read ? { ...read.request } : read.faults;
   },
+  OrderRequest: (r) => changed(r, {}),
+  BillRequest: (r) => {
+    const read = bill.readBill(bill.billText(r.lines));
+    const by = bill.readReplacements(bill.replacementText(r.replacements));
+    return { ...r, ...("lines" in read ? read : {}), ...("replacements" in by ? by : {}) };
+  },
   SeenRequest: (r) => seen.withNote(r, seen.noteOf(r)),
   LayoutRequest: (r) => {
     const more = layout.withOpening(r.layout, layout.emptyOpening());
@@ -128,7 +136,9 @@ const STATED = [
   "KeptAnswerRequest",
   "MeasurementRequest",
   "PhotoRequest",
-  "PinRequest",
+  "NewPinRequest",
+  "EstimateRequest",
+  "MoneyRequest",
   "PutAwayRequest",
   "CircumstancesRequest",
   "LeftRequest",

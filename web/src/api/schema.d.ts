@@ -37,6 +37,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/units/{unitId}/bill": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["billOfParts"];
+        put: operations["keepBill"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/units/{id}/put-away": {
         parameters: {
             query?: never;
@@ -78,6 +94,22 @@ export interface paths {
         };
         get?: never;
         put: operations["change"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shop/money": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["money"];
+        put: operations["keepMoney"];
         post?: never;
         delete?: never;
         options?: never;
@@ -358,6 +390,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{number}/parts/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["keepOrder"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{number}/measurements/{id}": {
         parameters: {
             query?: never;
@@ -465,6 +513,22 @@ export interface paths {
         put: operations["keepFinding"];
         post?: never;
         delete: operations["removeFinding"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{number}/estimate": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["keepEstimate"];
+        post?: never;
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -864,6 +928,38 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["previewMeasurement"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{number}/parts/ask": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["askSupplier"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{number}/parts/approve": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["approveParts"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1792,6 +1888,22 @@ export interface paths {
         };
         /** A small copy */
         get: operations["thumbnail"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{number}/parts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["partsOfJob"];
         put?: never;
         post?: never;
         delete?: never;
@@ -5172,6 +5284,86 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calc/parts/alternate": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Another part than the maker’s
+         * @description How well an alternate is known, and whether it may be fitted.
+         */
+        post: operations["calc parts/alternate"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/parts/job-cost": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Cost of a job
+         * @description Estimate against actual, and whether a lead has to say yes.
+         */
+        post: operations["calc parts/job-cost"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/parts/kits-or-singles": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Kit or single parts
+         * @description Which packages cover what is needed for the least money.
+         */
+        post: operations["calc parts/kits-or-singles"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/parts/supersession": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * What is ordered today
+         * @description Which numbers take the place of an old one on this machine.
+         */
+        post: operations["calc parts/supersession"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calc/shim/gaskets": {
         parameters: {
             query?: never;
@@ -5674,6 +5866,12 @@ export interface components {
             /** Format: double */
             tipDiameterMm: number;
         };
+        AlternateGrade: {
+            /** @enum {string} */
+            grade: "A" | "B" | "C" | "D" | "E";
+            allowed: boolean;
+            sentence: string;
+        };
         AnsweredStep: {
             step: string;
             answer: components["schemas"]["StepAnswer"];
@@ -6059,6 +6257,19 @@ export interface components {
             /** Format: double */
             ratio: number;
         };
+        BillLine: {
+            position: string;
+            part: components["schemas"]["PartItem"];
+            name: string;
+            machines: components["schemas"]["SerialRange"];
+        };
+        BillRequest: {
+            /** Format: int64 */
+            version?: number;
+            serial?: string;
+            lines: components["schemas"]["BillLine"][];
+            replacements: components["schemas"]["SupersessionReplacement"][];
+        };
         BoltPattern: {
             order: number[];
             told: components["schemas"]["Told"];
@@ -6107,6 +6318,11 @@ export interface components {
             /** Format: double */
             renewMm: number;
             told: components["schemas"]["Told"];
+        };
+        CameOff: {
+            name: string;
+            /** Format: int32 */
+            pieces: number;
         };
         Card: {
             /** Format: int32 */
@@ -6598,6 +6814,12 @@ export interface components {
             number: number;
             says: string;
         };
+        Differences: {
+            missing: components["schemas"]["BillLine"][];
+            otherCount: string[];
+            notListed: components["schemas"]["CameOff"][];
+            none?: boolean;
+        };
         DispositionProposal: {
             /** @enum {string} */
             disposition?: "REUSE" | "DRESS" | "RENEW";
@@ -6647,7 +6869,7 @@ export interface components {
             reading?: components["schemas"]["Reading"];
             coarse: boolean;
             sentence: string;
-            figures: components["schemas"]["Figure"][];
+            figures: components["schemas"]["ShownFigure"][];
             warnings: string[];
             workings: components["schemas"]["Working"][];
             bar?: components["schemas"]["Bar"];
@@ -6810,6 +7032,14 @@ export interface components {
             width: components["schemas"]["EnteredNumber"];
             height?: components["schemas"]["EnteredNumber"];
             length: components["schemas"]["EnteredNumber"];
+        };
+        EstimateRequest: {
+            /** Format: int64 */
+            version?: number;
+            /** Format: double */
+            hours: number;
+            /** Format: double */
+            workedHours: number;
         };
         EvidenceInput: {
             kinds?: ("RED" | "WGB" | "BVL" | "TWN" | "CYC" | "PLW" | "HWN" | "HOI" | "ACT" | "FDB" | "HDS" | "SLD" | "MTP" | "PGE" | "REV" | "THR" | "STE" | "STA" | "WSH")[];
@@ -7499,6 +7729,16 @@ export interface components {
             putAway?: components["schemas"]["PutAway"];
             backlashMm: number[];
         };
+        JobCost: {
+            /** Format: int64 */
+            estimateCents: number;
+            /** Format: int64 */
+            actualCents: number;
+            /** Format: int64 */
+            overCents: number;
+            needsLead: boolean;
+            sentence: string;
+        };
         JobHead: {
             /** Format: uuid */
             id: string;
@@ -7605,6 +7845,24 @@ export interface components {
             words: string;
             singleUse: boolean;
             hint: string;
+        };
+        KitsOrSingles: {
+            packages: components["schemas"]["PartItem"][];
+            /** Format: int64 */
+            totalCents: number;
+            leftOver: components["schemas"]["PartItem"][];
+            notOffered: string[];
+            sentence: string;
+            working: components["schemas"]["Working"];
+        };
+        KitsOrSinglesOffer: {
+            number: string;
+            contents: components["schemas"]["PartItem"][];
+            /**
+             * Format: int64
+             * @description price of a package, 0 to 100000000 cents
+             */
+            priceCents: number;
         };
         LaidOutRequest: {
             /** Format: int64 */
@@ -7801,8 +8059,14 @@ export interface components {
             lobingMm: number;
             told: components["schemas"]["Told"];
         };
+        LookedAtPart: {
+            /** Format: uuid */
+            stepId: string;
+            /** Format: int64 */
+            version: number;
+        };
         LookedAtRequest: {
-            parts: components["schemas"]["Part"][];
+            parts: components["schemas"]["LookedAtPart"][];
         };
         LooseBalls: {
             /** Format: int32 */
@@ -8064,6 +8328,15 @@ export interface components {
             warnings: string[];
             working: components["schemas"]["Working"];
         };
+        MoneyRequest: {
+            /** Format: int64 */
+            version?: number;
+            currency: string;
+            /** Format: int64 */
+            rateCents: number;
+            /** Format: int64 */
+            limitCents?: number;
+        };
         MountingHeat: {
             /** Format: double */
             heatToDegC: number;
@@ -8108,6 +8381,10 @@ export interface components {
             version: number;
             /** Format: uuid */
             after?: string;
+        };
+        NewPinRequest: {
+            current: string;
+            pin: string;
         };
         NextChange: {
             /** Format: date */
@@ -8261,6 +8538,19 @@ export interface components {
             value: string;
             words: string;
         };
+        OrderRequest: {
+            /** Format: int64 */
+            version?: number;
+            /** Format: uuid */
+            stepId?: string;
+            name: string;
+            number: string;
+            /** Format: int32 */
+            quantity: number;
+            /** @enum {string} */
+            state: "WANTED" | "ORDERED" | "RECEIVED" | "CALLED_OFF";
+            remark?: string;
+        };
         OtherMesh: {
             /** Format: int32 */
             stage: number;
@@ -8375,7 +8665,7 @@ export interface components {
         };
         Part: {
             title: string;
-            figures: components["schemas"]["Figure"][];
+            figures: components["schemas"]["ShownFigure"][];
             tables: components["schemas"]["Table"][];
             chart?: components["schemas"]["ViscosityChart"];
             workings: components["schemas"]["Working"][];
@@ -8410,6 +8700,26 @@ export interface components {
             measured: components["schemas"]["Measured"][];
             left?: components["schemas"]["LeftOpen"][];
         };
+        PartItem: {
+            number: string;
+            /**
+             * Format: int32
+             * @description pieces, 1 to 1000
+             */
+            quantity: number;
+        };
+        PartOrder: {
+            /** Format: uuid */
+            id: string;
+            given: components["schemas"]["OrderRequest"];
+            says: string;
+            quote?: components["schemas"]["Quote"];
+            /** Format: int64 */
+            lineCents?: number;
+            keptBy: string;
+            /** Format: date-time */
+            keptAt: string;
+        };
         PartView: {
             name: string;
             kind: string;
@@ -8440,6 +8750,25 @@ export interface components {
             /** Format: double */
             perMl14: number;
             code: string;
+        };
+        PartsOfJob: {
+            bill: components["schemas"]["BillRequest"];
+            diagram: components["schemas"]["BillLine"][];
+            differences?: components["schemas"]["Differences"];
+            toBuy: components["schemas"]["ToBuy"][];
+            orders: components["schemas"]["PartOrder"][];
+            choice?: components["schemas"]["KitsOrSingles"];
+            choiceFault?: string;
+            otherMoney: string[];
+            money: components["schemas"]["MoneyRequest"];
+            estimate: components["schemas"]["EstimateRequest"];
+            cost: components["schemas"]["JobCost"];
+            /** Format: int64 */
+            approvedCents?: number;
+            approvedBy?: string;
+            /** Format: date-time */
+            approvedAt?: string;
+            mayOrder: boolean;
         };
         PassageAnswer: {
             passes: boolean;
@@ -8562,7 +8891,6 @@ export interface components {
             working: components["schemas"]["Working"];
         };
         PinRequest: {
-            current: string;
             pin: string;
         };
         PlaceAtJob: {
@@ -8857,6 +9185,24 @@ export interface components {
             /** Format: int64 */
             version: number;
             why: string;
+        };
+        Quote: {
+            number: string;
+            /** @enum {string} */
+            standing: "OFFERED" | "REPLACED" | "NO_LONGER_MADE" | "NOT_KNOWN" | "NO_ANSWER";
+            name: string;
+            /** Format: int64 */
+            priceCents?: number;
+            currency: string;
+            /** Format: int32 */
+            stock: number;
+            /** Format: int32 */
+            leadDays: number;
+            replacedBy: components["schemas"]["PartItem"][];
+            contents: components["schemas"]["PartItem"][];
+            /** Format: date-time */
+            at: string;
+            offered?: boolean;
         };
         RackAndPinion: {
             pinion: components["schemas"]["CylindricalGear"];
@@ -9332,6 +9678,10 @@ export interface components {
             start: components["schemas"]["Handling"];
             cost: components["schemas"]["HandlingCost"];
         };
+        SerialRange: {
+            from: string;
+            to: string;
+        };
         Setting: {
             name: string;
             value: string;
@@ -9481,6 +9831,15 @@ export interface components {
             system: "METRIC" | "INCH";
             decimal: string;
             zone: string;
+        };
+        ShownFigure: {
+            label: string;
+            /** Format: double */
+            value?: number;
+            unit: string;
+            /** Format: int32 */
+            decimals: number;
+            words?: string;
         };
         Sign: {
             what: string;
@@ -9833,6 +10192,16 @@ export interface components {
             hotMm?: number;
             parts: components["schemas"]["PartInSump"][];
         };
+        Supersession: {
+            order: components["schemas"]["PartItem"][];
+            chain: string[];
+            sentence: string;
+        };
+        SupersessionReplacement: {
+            old: string;
+            by: components["schemas"]["PartItem"][];
+            machines: components["schemas"]["SerialRange"];
+        };
         SurfaceDamage: {
             /** @enum {string} */
             verdict: "CLEAR_PASS" | "NOT_JUDGED" | "DOUBTFUL" | "CLEAR_FAIL";
@@ -9953,6 +10322,14 @@ export interface components {
             smallestMm: number;
             /** Format: double */
             largestMm: number;
+        };
+        ToBuy: {
+            /** Format: uuid */
+            stepId: string;
+            name: string;
+            /** Format: int32 */
+            quantity: number;
+            number: string;
         };
         Told: {
             /** @enum {string} */
@@ -10674,6 +11051,65 @@ export interface operations {
             };
         };
     };
+    billOfParts: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                unitId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BillRequest"];
+                };
+            };
+        };
+    };
+    keepBill: {
+        parameters: {
+            query?: never;
+            header: {
+                "Write-Id": string;
+            };
+            path: {
+                unitId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BillRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BillRequest"];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
     putUnitAway: {
         parameters: {
             query?: never;
@@ -10774,6 +11210,61 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ShopSettings"];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    money: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MoneyRequest"];
+                };
+            };
+        };
+    };
+    keepMoney: {
+        parameters: {
+            query?: never;
+            header: {
+                "Write-Id": string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MoneyRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MoneyRequest"];
                 };
             };
             /** @description A value is missing or impossible; its field says why. */
@@ -10963,7 +11454,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["PinRequest"];
+                "application/json": components["schemas"]["NewPinRequest"];
             };
         };
         responses: {
@@ -11664,6 +12155,44 @@ export interface operations {
             };
         };
     };
+    keepOrder: {
+        parameters: {
+            query?: never;
+            header: {
+                "Write-Id": string;
+            };
+            path: {
+                number: number;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OrderRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PartsOfJob"];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
     keepMeasurement: {
         parameters: {
             query?: never;
@@ -12004,6 +12533,43 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
+    keepEstimate: {
+        parameters: {
+            query?: never;
+            header: {
+                "Write-Id": string;
+            };
+            path: {
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["EstimateRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PartsOfJob"];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
                 };
             };
         };
@@ -12942,6 +13508,54 @@ export interface operations {
                 };
                 content: {
                     "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    askSupplier: {
+        parameters: {
+            query?: never;
+            header: {
+                "Write-Id": string;
+            };
+            path: {
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PartsOfJob"];
+                };
+            };
+        };
+    };
+    approveParts: {
+        parameters: {
+            query?: never;
+            header: {
+                "Write-Id": string;
+            };
+            path: {
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PartsOfJob"];
                 };
             };
         };
@@ -14567,6 +15181,28 @@ export interface operations {
                 };
                 content: {
                     "image/jpeg": string;
+                };
+            };
+        };
+    };
+    partsOfJob: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PartsOfJob"];
                 };
             };
         };
@@ -22925,6 +23561,289 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["WarmMesh"] & {
+                        told: components["schemas"]["Told"];
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc parts/alternate": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "makersNumber": false,
+                 *       "sameDesignation": true,
+                 *       "allSizes": true,
+                 *       "materialAndHardness": false,
+                 *       "someSizes": true,
+                 *       "duty": "INSIDE_THE_BOX"
+                 *     }
+                 */
+                "application/json": {
+                    makersNumber: boolean;
+                    sameDesignation: boolean;
+                    allSizes: boolean;
+                    materialAndHardness: boolean;
+                    someSizes: boolean;
+                    /** @enum {string} */
+                    duty: "OUTSIDE_THE_BOX" | "INSIDE_THE_BOX" | "LIMITS_TORQUE";
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AlternateGrade"] & {
+                        told: components["schemas"]["Told"];
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc parts/job-cost": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "partsCents": 12000,
+                 *       "boughtCents": 0,
+                 *       "hours": 2.5,
+                 *       "workedHours": 1,
+                 *       "rateCents": 6000,
+                 *       "limitCents": 50000
+                 *     }
+                 */
+                "application/json": {
+                    /** @description parts, 0 to 10000000000 cents */
+                    partsCents: number;
+                    /** @description parts bought, 0 to 10000000000 cents */
+                    boughtCents: number;
+                    /** @description hours estimated, 0 to 10000 h */
+                    hours: number;
+                    /** @description hours worked, 0 to 10000 h */
+                    workedHours: number;
+                    /** @description hourly rate, 0 to 10000000 cents */
+                    rateCents: number;
+                    /** @description what a mechanic may order, 0 to 10000000000 cents */
+                    limitCents?: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobCost"] & {
+                        told: components["schemas"]["Told"];
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc parts/kits-or-singles": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "needs": [
+                 *         {
+                 *           "number": "SEAL",
+                 *           "quantity": 2
+                 *         },
+                 *         {
+                 *           "number": "BEARING",
+                 *           "quantity": 1
+                 *         }
+                 *       ],
+                 *       "offers": [
+                 *         {
+                 *           "number": "SEAL",
+                 *           "contents": [
+                 *             {
+                 *               "number": "SEAL",
+                 *               "quantity": 1
+                 *             }
+                 *           ],
+                 *           "priceCents": 1400
+                 *         },
+                 *         {
+                 *           "number": "BEARING",
+                 *           "contents": [
+                 *             {
+                 *               "number": "BEARING",
+                 *               "quantity": 1
+                 *             }
+                 *           ],
+                 *           "priceCents": 3800
+                 *         },
+                 *         {
+                 *           "number": "KIT-A",
+                 *           "contents": [
+                 *             {
+                 *               "number": "SEAL",
+                 *               "quantity": 2
+                 *             },
+                 *             {
+                 *               "number": "BEARING",
+                 *               "quantity": 1
+                 *             },
+                 *             {
+                 *               "number": "GASKET",
+                 *               "quantity": 2
+                 *             }
+                 *           ],
+                 *           "priceCents": 6200
+                 *         }
+                 *       ]
+                 *     }
+                 */
+                "application/json": {
+                    needs: components["schemas"]["PartItem"][];
+                    offers: components["schemas"]["KitsOrSinglesOffer"][];
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KitsOrSingles"] & {
+                        told: components["schemas"]["Told"];
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc parts/supersession": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "replacements": [
+                 *         {
+                 *           "old": "P1",
+                 *           "by": [
+                 *             {
+                 *               "number": "P2",
+                 *               "quantity": 1
+                 *             }
+                 *           ],
+                 *           "machines": {
+                 *             "from": "",
+                 *             "to": ""
+                 *           }
+                 *         },
+                 *         {
+                 *           "old": "P2",
+                 *           "by": [
+                 *             {
+                 *               "number": "P3",
+                 *               "quantity": 1
+                 *             },
+                 *             {
+                 *               "number": "S9",
+                 *               "quantity": 2
+                 *             }
+                 *           ],
+                 *           "machines": {
+                 *             "from": "AB 120",
+                 *             "to": ""
+                 *           }
+                 *         }
+                 *       ],
+                 *       "wanted": {
+                 *         "number": "P1",
+                 *         "quantity": 2
+                 *       },
+                 *       "serial": "AB 500"
+                 *     }
+                 */
+                "application/json": {
+                    replacements: components["schemas"]["SupersessionReplacement"][];
+                    wanted: components["schemas"]["PartItem"];
+                    serial?: string;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Supersession"] & {
                         told: components["schemas"]["Told"];
                     };
                 };

@@ -118,14 +118,6 @@ describe("Decide", () => {
     });
   });
 
-  it("lists what is to be bought", () => {
-    open(job([part(1, "oil seal", { decided: "RENEW", reason: "Single use." }), part(2, "cover", sound)]));
-    const list = screen.getByRole("region", { name: "To buy" });
-    expect(within(list).getByText("1 line")).toBeVisible();
-    expect(within(list).getByText(/oil seal/)).toBeVisible();
-    expect(within(list).queryByText(/cover/)).toBeNull();
-  });
-
   it("cannot be pressed on a signed job", () => {
     const signed = job([part(1, "cover", { ...sound, decided: "REUSE", decidedBy: "Inés Roldán" })]);
     signed.job.signedAt = "2026-11-21T08:00:00Z";

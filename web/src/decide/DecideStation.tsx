@@ -7,9 +7,9 @@ import { Causes } from "../diagnosis";
 import { useKeep } from "../job/bench";
 import { isClosed } from "../job/closed";
 import type { StationProps } from "../job/JobPage";
+import { PartsToBuy } from "../parts";
 import { Fault } from "../shared/Caution";
 import { Conflict } from "../shared/Conflict";
-import { Panel } from "../shared/Panel";
 import { SplitForm } from "../strip/SplitForm";
 import { t } from "../wording/en";
 import classes from "./Decide.module.css";
@@ -26,7 +26,6 @@ export function DecideStation({ view, chosen, onChoose }: StationProps) {
   const open = offered.length;
   const toMeasure = view.decisions.filter((d) => !d.decided && !d.proposed).length;
   const signed = isClosed(view);
-  const toBuy = view.decisions.filter((d) => d.decided === "RENEW");
   if (view.decisions.length === 0) {
     return (
       <>
@@ -79,19 +78,7 @@ export function DecideStation({ view, chosen, onChoose }: StationProps) {
         ))}
       </ul>
       <Causes view={view} />
-      <Panel title="To buy" aside={`${toBuy.length} ${toBuy.length === 1 ? "line" : "lines"}`}>
-        {toBuy.length === 0 ? (
-          <p>Nothing so far: what is decided “renew” is listed here.</p>
-        ) : (
-          <ul>
-            {toBuy.map((part) => (
-              <li key={part.stepId}>
-                {part.toBuy ?? part.part} <small>(step {part.number})</small>
-              </li>
-            ))}
-          </ul>
-        )}
-      </Panel>
+      <PartsToBuy view={view} />
       <UnitChanges view={view} />
     </>
   );

@@ -1,5 +1,6 @@
 import { NativeSelect, useMantineColorScheme } from "@mantine/core";
 import { useQuery } from "@tanstack/react-query";
+import { Money } from "../parts";
 import { meQuery, peopleQuery } from "../people/session";
 import { Panel } from "../shared/Panel";
 import { type Preferences, usePreferences } from "../shared/preferences";
@@ -58,6 +59,7 @@ export function ShopPage() {
           <>
             <People />
             <TheShop />
+            <Money lead />
             <Care />
           </>
         ) : (

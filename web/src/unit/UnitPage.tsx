@@ -7,6 +7,7 @@ import { ChangesOfUnit } from "../change";
 import { DocumentsPanel } from "../document";
 import { OpenJob } from "../floor/OpenJob";
 import { jobsOfUnitQuery } from "../job/bench";
+import { BillOfParts } from "../parts";
 import { UnitPlaces } from "../place/UnitPlaces";
 import { Fault } from "../shared/Caution";
 import { day, length } from "../shared/format";
@@ -62,6 +63,7 @@ export default function UnitPage() {
           </Link>
         </Panel>
         <UnitPlaces unitId={u.id} />
+        <BillOfParts unitId={u.id} />
         <Panel title="Jobs">
           {jobs.data?.length === 0 && <p>No job yet on this unit.</p>}
           <ul className={classes.jobs}>

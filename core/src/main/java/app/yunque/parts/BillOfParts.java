@@ -16,7 +16,7 @@ import java.util.stream.Collectors;
  *
  * @param lines lines that hold on this machine, in the order of the diagram
  */
-public record BillOfParts(List<Line> lines) {
+public record BillOfParts(List<BillLine> lines) {
     private static final int MOST = 400;
     private static final int LONGEST_NAME = 80;
 
@@ -28,9 +28,9 @@ public record BillOfParts(List<Line> lines) {
      * @param name     what it is, 1 to 80 characters
      * @param machines machines it holds on
      */
-    public record Line(String position, Item part, String name, SerialRange machines) {
+    public record BillLine(String position, PartItem part, String name, SerialRange machines) {
         /** @throws Refused for a line without a name */
-        public Line {
+        public BillLine {
             position = position.strip();
             name = name.strip();
             if (name.isEmpty() || name.length() > LONGEST_NAME) {
@@ -56,7 +56,7 @@ public record BillOfParts(List<Line> lines) {
      * @param notListed  came off and not on the bill
      */
     public record Differences(
-            List<Line> missing, List<String> otherCount, List<CameOff> notListed) {
+            List<BillLine> missing, List<String> otherCount, List<CameOff> notListed) {
         public boolean isNone() {
             return missing.isEmpty() && otherCount.isEmpty() && notListed.isEmpty();
         }
@@ -67,7 +67,7 @@ public record BillOfParts(List<Line> lines) {
      * @param serial serial number of the machine; empty where nobody knows it: then lines of some machines only are left out
      * @throws Refused for more lines, or a place in the diagram whose ranges overlap
      */
-    public static BillOfParts of(List<Line> all, Optional<String> serial) {
+    public static BillOfParts of(List<BillLine> all, Optional<String> serial) {
         if (all.size() > MOST) {
             throw Refused.because(
                     "lines",
@@ -84,7 +84,7 @@ public record BillOfParts(List<Line> lines) {
                         .toList());
     }
 
-    private static void refuseOverlap(List<Line> all) {
+    private static void refuseOverlap(List<BillLine> all) {
         for (int i = 0; i < all.size(); i++) {
             for (int j = 0; j < i; j++) {
                 var one = all.get(j);
@@ -107,7 +107,7 @@ public record BillOfParts(List<Line> lines) {
     }
 
     /** The line that a part by its name is; empty where none or several could be meant. */
-    public Optional<Line> line(String name) {
+    public Optional<BillLine> line(String name) {
         var exact = lines.stream().filter(l -> words(l.name).equals(words(name))).toList();
         if (exact.size() == 1) {
             return Optional.of(exact.get(0));
@@ -126,7 +126,7 @@ public record BillOfParts(List<Line> lines) {
 
     /** @param off what came off, by name and pieces */
     public Differences against(List<CameOff> off) {
-        var missing = new ArrayList<Line>();
+        var missing = new ArrayList<BillLine>();
         var count = new ArrayList<String>();
         for (var line : lines) {
             int pieces =

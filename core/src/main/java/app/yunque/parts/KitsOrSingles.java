@@ -26,9 +26,9 @@ import java.util.Map;
  * @param working   the best way, and the best without any kit
  */
 public record KitsOrSingles(
-        List<Item> packages,
+        List<PartItem> packages,
         long totalCents,
-        List<Item> leftOver,
+        List<PartItem> leftOver,
         List<String> notOffered,
         String sentence,
         Working working) {
@@ -44,10 +44,10 @@ public record KitsOrSingles(
      * @param contents   what is in it
      * @param priceCents what it costs (cents), 0 or more
      */
-    public record Offer(String number, List<Item> contents, long priceCents) {
+    public record Offer(String number, List<PartItem> contents, long priceCents) {
         /** @throws Refused for a negative price or an empty package */
         public Offer {
-            number = new Item(number, 1).number();
+            number = new PartItem(number, 1).number();
             contents = List.copyOf(contents);
             Refused.ifAny(PRICE.judge(priceCents));
             if (contents.isEmpty()) {
@@ -57,13 +57,13 @@ public record KitsOrSingles(
         }
 
         boolean isOfOneKind() {
-            return contents.stream().map(Item::number).distinct().count() == 1;
+            return contents.stream().map(PartItem::number).distinct().count() == 1;
         }
 
         int holds(String part) {
             return contents.stream()
                     .filter(i -> i.number().equals(part))
-                    .mapToInt(Item::quantity)
+                    .mapToInt(PartItem::quantity)
                     .sum();
         }
     }
@@ -77,7 +77,7 @@ public record KitsOrSingles(
             at = "parts/kits-or-singles",
             title = "Kit or single parts",
             says = "Which packages cover what is needed for the least money.")
-    public static KitsOrSingles of(List<Item> needs, List<Offer> offers) {
+    public static KitsOrSingles of(List<PartItem> needs, List<Offer> offers) {
         var wanted = new LinkedHashMap<String, Integer>();
         needs.forEach(n -> wanted.merge(n.number(), n.quantity(), Integer::sum));
         var notOffered =
@@ -110,7 +110,7 @@ public record KitsOrSingles(
         private static List<Bought> table(List<Offer> offers, String part) {
             var table = new ArrayList<Bought>();
             table.add(Bought.NOTHING);
-            for (int pieces = 1; pieces <= Item.QUANTITY.high(); pieces++) {
+            for (int pieces = 1; pieces <= PartItem.QUANTITY.high(); pieces++) {
                 var best = Bought.NONE;
                 for (var offer : offers) {
                     var before = table.get(Math.max(0, pieces - offer.holds(part)));
@@ -158,8 +158,8 @@ public record KitsOrSingles(
             boolean isWay = cents < NEVER;
             var items =
                     packages.entrySet().stream()
-                            .map(e -> new Item(e.getKey(), e.getValue()))
-                            .sorted(Comparator.comparing(Item::number))
+                            .map(e -> new PartItem(e.getKey(), e.getValue()))
+                            .sorted(Comparator.comparing(PartItem::number))
                             .toList();
             return new KitsOrSingles(
                     items,
@@ -174,7 +174,7 @@ public record KitsOrSingles(
                             "enumeration of every useful number of kits"));
         }
 
-        private List<Item> over(Map<String, Integer> wanted, List<Offer> offers) {
+        private List<PartItem> over(Map<String, Integer> wanted, List<Offer> offers) {
             var has = new LinkedHashMap<String, Integer>();
             packages.forEach(
                     (number, quantity) ->
@@ -199,12 +199,12 @@ public record KitsOrSingles(
                                             e.getKey(),
                                             e.getValue() - wanted.getOrDefault(e.getKey(), 0)))
                     .filter(e -> e.getValue() > 0)
-                    .map(e -> new Item(e.getKey(), e.getValue()))
+                    .map(e -> new PartItem(e.getKey(), e.getValue()))
                     .toList();
         }
 
         private String sentence(
-                List<Item> items, List<String> notOffered, boolean isWay, Bought without) {
+                List<PartItem> items, List<String> notOffered, boolean isWay, Bought without) {
             var missing =
                     notOffered.isEmpty()
                             ? ""
@@ -212,7 +212,7 @@ public record KitsOrSingles(
             if (!isWay || items.isEmpty()) {
                 return "Nothing is bought." + missing;
             }
-            var buys = String.join(", ", items.stream().map(Item::inWords).toList());
+            var buys = String.join(", ", items.stream().map(PartItem::inWords).toList());
             var saved =
                     without.cents >= NEVER
                             ? " Not every part is sold singly."

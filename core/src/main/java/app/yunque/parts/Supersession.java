@@ -18,7 +18,7 @@ import java.util.Set;
  * @param chain    how it came there: "P1 → P2", one line for each step
  * @param sentence the same in words
  */
-public record Supersession(List<Item> order, List<String> chain, String sentence) {
+public record Supersession(List<PartItem> order, List<String> chain, String sentence) {
     /** Beyond it the machine is not meant. */
     private static final int LONGEST = 200;
 
@@ -29,10 +29,10 @@ public record Supersession(List<Item> order, List<String> chain, String sentence
      * @param by       what takes its place, for one of it
      * @param machines machines it holds on
      */
-    public record Replacement(String old, List<Item> by, SerialRange machines) {
+    public record Replacement(String old, List<PartItem> by, SerialRange machines) {
         /** @throws Refused where nothing takes its place */
         public Replacement {
-            old = new Item(old, 1).number();
+            old = new PartItem(old, 1).number();
             by = List.copyOf(by);
             if (by.isEmpty()) {
                 throw Refused.because(
@@ -53,7 +53,7 @@ public record Supersession(List<Item> order, List<String> chain, String sentence
             says = "Which numbers take the place of an old one on this machine.",
             source = "common practice, no source")
     public static Supersession of(
-            List<Replacement> replacements, Item wanted, Optional<String> serial) {
+            List<Replacement> replacements, PartItem wanted, Optional<String> serial) {
         if (replacements.size() > LONGEST) {
             throw Refused.because(
                     "replacements",
@@ -64,13 +64,14 @@ public record Supersession(List<Item> order, List<String> chain, String sentence
         var order = new LinkedHashMap<String, Integer>();
         var chain = new ArrayList<String>();
         follow(replacements, wanted, machine, new LinkedHashSet<>(), order, chain);
-        var items = order.entrySet().stream().map(e -> new Item(e.getKey(), e.getValue())).toList();
+        var items =
+                order.entrySet().stream().map(e -> new PartItem(e.getKey(), e.getValue())).toList();
         return new Supersession(items, chain, sentence(wanted, items, chain));
     }
 
     private static void follow(
             List<Replacement> replacements,
-            Item item,
+            PartItem item,
             Optional<SerialNumber> machine,
             Set<String> path,
             Map<String, Integer> order,
@@ -106,7 +107,7 @@ public record Supersession(List<Item> order, List<String> chain, String sentence
                 chain.add(item.number() + " → " + by.inWords());
                 follow(
                         replacements,
-                        new Item(by.number(), by.quantity() * item.quantity()),
+                        new PartItem(by.number(), by.quantity() * item.quantity()),
                         machine,
                         new LinkedHashSet<>(path),
                         order,
@@ -120,13 +121,13 @@ public record Supersession(List<Item> order, List<String> chain, String sentence
         return machines.isAll() || machine.filter(machines::covers).isPresent();
     }
 
-    private static String sentence(Item wanted, List<Item> order, List<String> chain) {
+    private static String sentence(PartItem wanted, List<PartItem> order, List<String> chain) {
         if (chain.isEmpty()) {
             return "%s is ordered as it is.".formatted(wanted.inWords());
         }
         return "In the place of %s: %s."
                 .formatted(
                         wanted.inWords(),
-                        String.join(", ", order.stream().map(Item::inWords).toList()));
+                        String.join(", ", order.stream().map(PartItem::inWords).toList()));
     }
 }

@@ -12,12 +12,12 @@ import org.junit.jupiter.api.Test;
 
 /** Against plain enumeration of every number of every package. */
 class KitsOrSinglesTest {
-    private static Offer offer(String number, long cents, Item... contents) {
+    private static Offer offer(String number, long cents, PartItem... contents) {
         return new Offer(number, List.of(contents), cents);
     }
 
-    private static Item item(String number, int quantity) {
-        return new Item(number, quantity);
+    private static PartItem item(String number, int quantity) {
+        return new PartItem(number, quantity);
     }
 
     private static final List<Offer> OFFERS =
@@ -104,7 +104,7 @@ class KitsOrSinglesTest {
         for (int shop = 0; shop < 200; shop++) {
             var offers = new ArrayList<Offer>();
             for (int o = 0; o < 4; o++) {
-                var contents = new ArrayList<Item>();
+                var contents = new ArrayList<PartItem>();
                 for (var name : names) {
                     if (random.nextBoolean()) {
                         contents.add(item(name, 1 + random.nextInt(2)));
@@ -125,10 +125,10 @@ class KitsOrSinglesTest {
         }
     }
 
-    private static long least(List<Item> needs, List<Offer> offers) {
+    private static long least(List<PartItem> needs, List<Offer> offers) {
         long least = Long.MAX_VALUE;
         for (int code = 0; code < 625; code++) {
-            var bought = new ArrayList<Item>();
+            var bought = new ArrayList<PartItem>();
             long cents = 0;
             int rest = code;
             for (var offer : offers) {
@@ -146,7 +146,7 @@ class KitsOrSinglesTest {
         return least;
     }
 
-    private static boolean covers(List<Item> bought, List<Item> needs, List<Offer> offers) {
+    private static boolean covers(List<PartItem> bought, List<PartItem> needs, List<Offer> offers) {
         return needs.stream()
                 .allMatch(
                         need ->

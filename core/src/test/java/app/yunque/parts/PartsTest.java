@@ -6,8 +6,8 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import app.yunque.measure.Refused;
 import app.yunque.parts.AlternateGrade.Duty;
 import app.yunque.parts.AlternateGrade.Grade;
+import app.yunque.parts.BillOfParts.BillLine;
 import app.yunque.parts.BillOfParts.CameOff;
-import app.yunque.parts.BillOfParts.Line;
 import app.yunque.parts.Supersession.Replacement;
 import java.util.List;
 import java.util.Optional;
@@ -87,26 +87,26 @@ class PartsTest {
         assertThat(new SerialRange("AB 1", "AB 9").inWords()).isEqualTo("AB 1 to AB 9");
     }
 
-    private static Replacement replaced(String old, SerialRange on, Item... by) {
+    private static Replacement replaced(String old, SerialRange on, PartItem... by) {
         return new Replacement(old, List.of(by), on);
     }
 
     private static final List<Replacement> CHAIN =
             List.of(
-                    replaced("p1", SerialRange.ALL, new Item("P2", 1)),
-                    replaced("P2", SerialRange.ALL, new Item("P3", 1), new Item("S9", 2)),
-                    replaced("P3", SerialRange.ALL, new Item("P4", 1)));
+                    replaced("p1", SerialRange.ALL, new PartItem("P2", 1)),
+                    replaced("P2", SerialRange.ALL, new PartItem("P3", 1), new PartItem("S9", 2)),
+                    replaced("P3", SerialRange.ALL, new PartItem("P4", 1)));
 
     // Two of P1: P1 → P2 → P3 and two S9 → P4 and two S9.
     @Test
     void numbersReplaceEachOther() {
-        var told = Supersession.of(CHAIN, new Item("P1", 2), Optional.empty());
-        assertThat(told.order()).containsExactly(new Item("P4", 2), new Item("S9", 4));
+        var told = Supersession.of(CHAIN, new PartItem("P1", 2), Optional.empty());
+        assertThat(told.order()).containsExactly(new PartItem("P4", 2), new PartItem("S9", 4));
         assertThat(told.chain())
                 .containsExactly("P1 → 1 × P2", "P2 → 1 × P3", "P3 → 1 × P4", "P2 → 2 × S9");
         assertThat(told.sentence()).isEqualTo("In the place of 2 × P1: 2 × P4, 4 × S9.");
-        var same = Supersession.of(CHAIN, new Item("Q7", 1), Optional.empty());
-        assertThat(same.order()).containsExactly(new Item("Q7", 1));
+        var same = Supersession.of(CHAIN, new PartItem("Q7", 1), Optional.empty());
+        assertThat(same.order()).containsExactly(new PartItem("Q7", 1));
         assertThat(same.sentence()).isEqualTo("1 × Q7 is ordered as it is.");
     }
 
@@ -115,19 +115,19 @@ class PartsTest {
     void equalEndsAreOne() {
         var both =
                 List.of(
-                        replaced("A", SerialRange.ALL, new Item("B", 1), new Item("C", 3)),
-                        replaced("B", SerialRange.ALL, new Item("C", 2)));
-        assertThat(Supersession.of(both, new Item("A", 2), Optional.empty()).order())
-                .containsExactly(new Item("C", 10));
+                        replaced("A", SerialRange.ALL, new PartItem("B", 1), new PartItem("C", 3)),
+                        replaced("B", SerialRange.ALL, new PartItem("C", 2)));
+        assertThat(Supersession.of(both, new PartItem("A", 2), Optional.empty()).order())
+                .containsExactly(new PartItem("C", 10));
     }
 
     @Test
     void aRingIsNamed() {
         var ring =
                 List.of(
-                        replaced("P1", SerialRange.ALL, new Item("P2", 1)),
-                        replaced("P2", SerialRange.ALL, new Item("P1", 1)));
-        assertThatThrownBy(() -> Supersession.of(ring, new Item("P1", 1), Optional.empty()))
+                        replaced("P1", SerialRange.ALL, new PartItem("P2", 1)),
+                        replaced("P2", SerialRange.ALL, new PartItem("P1", 1)));
+        assertThatThrownBy(() -> Supersession.of(ring, new PartItem("P1", 1), Optional.empty()))
                 .isInstanceOf(Refused.class)
                 .hasMessageContaining("replace each other: P1 → P2 → P1");
     }
@@ -137,19 +137,20 @@ class PartsTest {
     void aRangeStopsTheChainThere(String serial, String ordered) {
         var split =
                 List.of(
-                        replaced("OLD", new SerialRange("AB 1", "AB 1499"), new Item("NEW1", 1)),
-                        replaced("OLD", new SerialRange("AB 1500", ""), new Item("NEW2", 1)));
-        assertThat(Supersession.of(split, new Item("OLD", 1), Optional.of(serial)).order())
-                .containsExactly(new Item(ordered, 1));
+                        replaced(
+                                "OLD", new SerialRange("AB 1", "AB 1499"), new PartItem("NEW1", 1)),
+                        replaced("OLD", new SerialRange("AB 1500", ""), new PartItem("NEW2", 1)));
+        assertThat(Supersession.of(split, new PartItem("OLD", 1), Optional.of(serial)).order())
+                .containsExactly(new PartItem(ordered, 1));
     }
 
     @Test
     void twoWaysOnOneMachineAreAsked() {
         var two =
                 List.of(
-                        replaced("OLD", SerialRange.ALL, new Item("NEW1", 1)),
-                        replaced("OLD", new SerialRange("AB 1", ""), new Item("NEW2", 1)));
-        assertThatThrownBy(() -> Supersession.of(two, new Item("OLD", 1), Optional.of("AB 7")))
+                        replaced("OLD", SerialRange.ALL, new PartItem("NEW1", 1)),
+                        replaced("OLD", new SerialRange("AB 1", ""), new PartItem("NEW2", 1)));
+        assertThatThrownBy(() -> Supersession.of(two, new PartItem("OLD", 1), Optional.of("AB 7")))
                 .isInstanceOf(Refused.class)
                 .hasMessageContaining("replaced in 2 ways")
                 .hasMessageContaining("every machine; from AB 1 on");
@@ -188,8 +189,8 @@ class PartsTest {
                 .contains(allowed ? "It may be fitted." : "is asked at least");
     }
 
-    private static Line line(String position, String number, int pieces, String name) {
-        return new Line(position, new Item(number, pieces), name, SerialRange.ALL);
+    private static BillLine line(String position, String number, int pieces, String name) {
+        return new BillLine(position, new PartItem(number, pieces), name, SerialRange.ALL);
     }
 
     private static final BillOfParts BILL =
@@ -210,7 +211,7 @@ class PartsTest {
                                 new CameOff("ball bearings", 2),
                                 new CameOff("wave washer", 1),
                                 new CameOff("plain bolt", 1)));
-        assertThat(told.missing()).extracting(Line::name).containsExactly("output shaft seal");
+        assertThat(told.missing()).extracting(BillLine::name).containsExactly("output shaft seal");
         assertThat(told.otherCount()).containsExactly("wave washer: 1 came off, 2 belong there");
         assertThat(told.notListed()).containsExactly(new CameOff("plain bolt", 1));
         assertThat(told.isNone()).isFalse();
@@ -242,14 +243,16 @@ class PartsTest {
 
     @Test
     void onlyWhatHoldsOnThisMachine() {
-        var early = new Line("5", new Item("P-1", 1), "pinion", new SerialRange("", "AB 1499"));
-        var late = new Line("5", new Item("P-2", 1), "pinion", new SerialRange("AB 1500", ""));
+        var early =
+                new BillLine("5", new PartItem("P-1", 1), "pinion", new SerialRange("", "AB 1499"));
+        var late =
+                new BillLine("5", new PartItem("P-2", 1), "pinion", new SerialRange("AB 1500", ""));
         assertThat(BillOfParts.of(List.of(early, late), Optional.of("AB 2000")).line("pinion"))
                 .contains(late);
         assertThat(BillOfParts.of(List.of(early, late), Optional.of("AB 20")).line("pinion"))
                 .contains(early);
         assertThat(BillOfParts.of(List.of(early, late), Optional.empty()).lines()).isEmpty();
-        var all = new Line("5", new Item("P-3", 1), "pinion", SerialRange.ALL);
+        var all = new BillLine("5", new PartItem("P-3", 1), "pinion", SerialRange.ALL);
         assertThatThrownBy(() -> BillOfParts.of(List.of(early, all), Optional.empty()))
                 .isInstanceOf(Refused.class)
                 .hasMessageContaining("Place 5 of the diagram is P-1 (up to AB 1499) and P-3");
@@ -277,6 +280,6 @@ class PartsTest {
     @ParameterizedTest(name = "{1} × “{0}”")
     @CsvSource({"'', 1", "A, 0", "A, 1001"})
     void anItemThatCannotBe(String number, int pieces) {
-        assertThatThrownBy(() -> new Item(number, pieces)).isInstanceOf(Refused.class);
+        assertThatThrownBy(() -> new PartItem(number, pieces)).isInstanceOf(Refused.class);
     }
 }

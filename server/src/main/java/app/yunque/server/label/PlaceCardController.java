@@ -109,7 +109,7 @@ class PlaceCardController {
                         last.keptBy());
     }
 
-    private static String words(DrawerAnswer.Figure figure) {
+    private static String words(DrawerAnswer.ShownFigure figure) {
         if (figure.words() != null) {
             return figure.words();
         }

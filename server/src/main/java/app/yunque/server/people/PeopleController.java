@@ -35,7 +35,7 @@ class PeopleController {
      * @param current the PIN up to now
      * @param pin     the new one, 4 characters or more
      */
-    record PinRequest(String current, String pin) {}
+    record NewPinRequest(String current, String pin) {}
 
     @GetMapping
     List<PersonView> people() {
@@ -77,7 +77,7 @@ class PeopleController {
     }
 
     @PutMapping("/me/pin")
-    ResponseEntity<Object> changeOwnPin(@RequestBody PinRequest request, HttpSession session) {
+    ResponseEntity<Object> changeOwnPin(@RequestBody NewPinRequest request, HttpSession session) {
         var attempt =
                 people.changeOwnPin(signIn, request.current(), request.pin(), session.getId());
         return attempt.person() == null

@@ -24,6 +24,8 @@ import java.util.Set;
 import org.springdoc.core.customizers.OpenApiCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import org.springframework.core.Ordered;
+import org.springframework.core.annotation.Order;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Describes each public rule under its own address: what it takes with its ranges, and what it tells. */
@@ -33,6 +35,7 @@ class RuleDescription {
     private static final JsonMapper PLAIN = JsonMapper.builder().build();
 
     @Bean
+    @Order(Ordered.HIGHEST_PRECEDENCE)
     OpenApiCustomizer everyRule(Rules rules) {
         return api -> {
             api.getPaths().remove("/api/calc" + RuleController.ANY);

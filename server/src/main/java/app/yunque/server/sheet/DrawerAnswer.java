@@ -49,7 +49,7 @@ public record DrawerAnswer(
         @Nullable Reading reading,
         boolean coarse,
         String sentence,
-        List<Figure> figures,
+        List<ShownFigure> figures,
         List<String> warnings,
         List<Working> workings,
         @Nullable Bar bar,
@@ -67,7 +67,7 @@ public record DrawerAnswer(
     /** What an answer rests on: its own numbers, tables, chart and working under a title of its own. */
     public record Part(
             String title,
-            List<Figure> figures,
+            List<ShownFigure> figures,
             List<Table> tables,
             @Nullable ViscosityChart chart,
             List<Working> workings) {}
@@ -81,7 +81,7 @@ public record DrawerAnswer(
      * @param decimals how many decimals are worth showing
      * @param words    told in words instead; missing for a number
      */
-    public record Figure(
+    public record ShownFigure(
             String label,
             @Nullable Double value,
             String unit,
@@ -155,7 +155,7 @@ public record DrawerAnswer(
         private boolean renewNow;
         private @Nullable Reading reading;
         private boolean coarse;
-        private final List<Figure> figures = new ArrayList<>();
+        private final List<ShownFigure> figures = new ArrayList<>();
         private final List<String> warnings = new ArrayList<>();
         private final List<Working> workings = new ArrayList<>();
         private @Nullable Bar bar;
@@ -216,12 +216,12 @@ public record DrawerAnswer(
         }
 
         public Builder figure(String label, double value, String unit, int decimals) {
-            figures.add(new Figure(label, value, unit, decimals, null));
+            figures.add(new ShownFigure(label, value, unit, decimals, null));
             return this;
         }
 
         public Builder words(String label, String words) {
-            figures.add(new Figure(label, null, "", 0, words));
+            figures.add(new ShownFigure(label, null, "", 0, words));
             return this;
         }
 

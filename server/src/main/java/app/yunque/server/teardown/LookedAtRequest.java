@@ -8,10 +8,10 @@ import java.util.UUID;
  *
  * @param parts the parts, one or more
  */
-public record LookedAtRequest(List<Part> parts) {
+public record LookedAtRequest(List<LookedAtPart> parts) {
     /**
      * @param stepId  step of the strip
      * @param version version of it that was seen
      */
-    public record Part(UUID stepId, long version) {}
+    public record LookedAtPart(UUID stepId, long version) {}
 }

@@ -10,12 +10,12 @@ import java.util.Locale;
  * @param number   part number as the maker writes it, 1 to 40 characters; blanks around it and small letters mean nothing
  * @param quantity pieces, 1 to 1000
  */
-public record Item(String number, int quantity) {
+public record PartItem(String number, int quantity) {
     public static final Range QUANTITY = Range.count("quantity", "pieces", 1, 1000);
     private static final int LONGEST = 40;
 
     /** @throws Refused for no number, or a quantity out of its range */
-    public Item {
+    public PartItem {
         number = number.strip().toUpperCase(Locale.ROOT);
         if (number.isEmpty() || number.length() > LONGEST) {
             throw Refused.because(

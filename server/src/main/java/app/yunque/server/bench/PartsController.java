@@ -1,0 +1,143 @@
+package app.yunque.server.bench;
+
+import app.yunque.finding.Disposition;
+import app.yunque.server.decision.DecisionService;
+import app.yunque.server.history.WriteOnce;
+import app.yunque.server.job.JobRef;
+import app.yunque.server.job.JobService;
+import app.yunque.server.parts.BillRequest;
+import app.yunque.server.parts.BillService;
+import app.yunque.server.parts.EstimateRequest;
+import app.yunque.server.parts.MoneyRequest;
+import app.yunque.server.parts.OrderRequest;
+import app.yunque.server.parts.PartsOfJob;
+import app.yunque.server.parts.PartsService;
+import app.yunque.server.parts.PartsService.Part;
+import app.yunque.server.teardown.StepService;
+import java.util.List;
+import java.util.UUID;
+import java.util.function.Consumer;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RestController;
+
+/** What a job buys, and the bill of parts of its unit. */
+@RestController
+class PartsController {
+    private final JobService jobs;
+    private final StepService steps;
+    private final DecisionService decisions;
+    private final BillService bills;
+    private final PartsService parts;
+    private final WriteOnce writes;
+
+    PartsController(
+            JobService jobs,
+            StepService steps,
+            DecisionService decisions,
+            BillService bills,
+            PartsService parts,
+            WriteOnce writes) {
+        this.jobs = jobs;
+        this.steps = steps;
+        this.decisions = decisions;
+        this.bills = bills;
+        this.parts = parts;
+        this.writes = writes;
+    }
+
+    @GetMapping("/api/units/{unitId}/bill")
+    BillRequest billOfParts(@PathVariable UUID unitId) {
+        return bills.of(unitId);
+    }
+
+    @PutMapping("/api/units/{unitId}/bill")
+    BillRequest keepBill(
+            @PathVariable UUID unitId,
+            @RequestHeader("Write-Id") UUID writeId,
+            @RequestBody BillRequest request) {
+        writes.run(writeId, () -> bills.keep(unitId, request));
+        return bills.of(unitId);
+    }
+
+    @GetMapping("/api/shop/money")
+    MoneyRequest money() {
+        return parts.money();
+    }
+
+    @PutMapping("/api/shop/money")
+    MoneyRequest keepMoney(
+            @RequestHeader("Write-Id") UUID writeId, @RequestBody MoneyRequest request) {
+        writes.run(writeId, () -> parts.reckonsWith(request));
+        return parts.money();
+    }
+
+    @GetMapping("/api/jobs/{number}/parts")
+    PartsOfJob partsOfJob(@PathVariable long number) {
+        return view(jobs.find(number));
+    }
+
+    @PutMapping("/api/jobs/{number}/parts/{id}")
+    PartsOfJob keepOrder(
+            @PathVariable long number,
+            @PathVariable UUID id,
+            @RequestHeader("Write-Id") UUID writeId,
+            @RequestBody OrderRequest request) {
+        return change(writeId, number, job -> parts.keep(job, id, request));
+    }
+
+    /** Asks the supplier of everything that is wanted. */
+    @PostMapping("/api/jobs/{number}/parts/ask")
+    PartsOfJob askSupplier(@PathVariable long number, @RequestHeader("Write-Id") UUID writeId) {
+        var said = parts.ask(jobs.find(number));
+        return change(writeId, number, job -> parts.quoted(job, said));
+    }
+
+    @PutMapping("/api/jobs/{number}/estimate")
+    PartsOfJob keepEstimate(
+            @PathVariable long number,
+            @RequestHeader("Write-Id") UUID writeId,
+            @RequestBody EstimateRequest request) {
+        return change(writeId, number, job -> parts.estimate(job, request));
+    }
+
+    /** A lead says yes to the parts as they are quoted now. */
+    @PostMapping("/api/jobs/{number}/parts/approve")
+    PartsOfJob approveParts(@PathVariable long number, @RequestHeader("Write-Id") UUID writeId) {
+        return change(writeId, number, parts::approve);
+    }
+
+    private PartsOfJob change(UUID writeId, long number, Consumer<JobRef> change) {
+        writes.run(
+                writeId,
+                () -> {
+                    var job = jobs.openForWork(number);
+                    change.accept(job);
+                    jobs.touch(job);
+                });
+        return view(jobs.find(number));
+    }
+
+    private PartsOfJob view(JobRef job) {
+        return parts.of(job, parts(job));
+    }
+
+    /** What came off, and what of it is bought: what is renewed, and what goes in in the place of what was missing, wrong or single use. */
+    private List<Part> parts(JobRef job) {
+        var made = decisions.made(job.id());
+        return steps.strip(job.id()).stream()
+                .map(
+                        step ->
+                                new Part(
+                                        UUID.fromString(step.id()),
+                                        step.goesIn(),
+                                        step.count(),
+                                        step.belongs() != null
+                                                || made.get(step.id()) == Disposition.RENEW))
+                .toList();
+    }
+}

@@ -1,0 +1,33 @@
+package app.yunque.server.parts;
+
+import app.yunque.parts.BillOfParts;
+import app.yunque.parts.Supersession;
+import app.yunque.server.history.Kept;
+import jakarta.persistence.Column;
+import jakarta.persistence.Convert;
+import jakarta.persistence.Entity;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import java.util.List;
+import java.util.UUID;
+import org.hibernate.envers.Audited;
+
+@Entity
+@Table(name = "bill_of_parts")
+@Audited
+class BillEntity extends Kept {
+    @Id
+    @Column(name = "unit_id")
+    UUID unitId = new UUID(0, 0);
+
+    @Column(nullable = false)
+    String serial = "";
+
+    @Convert(converter = LinesColumn.class)
+    @Column(nullable = false)
+    List<BillOfParts.BillLine> lines = List.of();
+
+    @Convert(converter = ReplacementsColumn.class)
+    @Column(nullable = false)
+    List<Supersession.Replacement> replacements = List.of();
+}

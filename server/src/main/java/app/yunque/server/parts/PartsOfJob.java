@@ -1,0 +1,77 @@
+package app.yunque.server.parts;
+
+import app.yunque.parts.BillOfParts;
+import app.yunque.parts.JobCost;
+import app.yunque.parts.KitsOrSingles;
+import app.yunque.server.supplier.Quote;
+import java.time.Instant;
+import java.util.List;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What a job buys.
+ *
+ * @param bill        the bill of parts of the unit as entered
+ * @param diagram     lines of it that hold on this machine
+ * @param differences what came off against it; missing where there is no bill
+ * @param toBuy       parts that are renewed and not on the list yet
+ * @param orders      the list
+ * @param choice      which packages cover what is wanted for the least money; missing while nothing is quoted
+ * @param choiceFault why that cannot be told; missing where it is
+ * @param otherMoney  numbers that are quoted in another currency and not added up
+ * @param money       what the shop reckons with
+ * @param estimate    hours
+ * @param cost        what it comes to
+ * @param approvedCents sum of parts a lead has said yes to (cents); missing while none has
+ * @param approvedBy  who said it; missing as before
+ * @param approvedAt  when; missing as before
+ * @param mayOrder    false while a lead has to say yes first
+ */
+public record PartsOfJob(
+        BillRequest bill,
+        List<BillOfParts.BillLine> diagram,
+        BillOfParts.@Nullable Differences differences,
+        List<ToBuy> toBuy,
+        List<PartOrder> orders,
+        @Nullable KitsOrSingles choice,
+        @Nullable String choiceFault,
+        List<String> otherMoney,
+        MoneyRequest money,
+        EstimateRequest estimate,
+        JobCost cost,
+        @Nullable Long approvedCents,
+        @Nullable String approvedBy,
+        @Nullable Instant approvedAt,
+        boolean mayOrder) {
+
+    /**
+     * A part that is renewed and not on the list.
+     *
+     * @param stepId   as it came off
+     * @param name     what goes in
+     * @param quantity pieces
+     * @param number   number by the bill; empty where the bill does not tell
+     */
+    public record ToBuy(UUID stepId, String name, int quantity, String number) {}
+
+    /**
+     * A line of the list.
+     *
+     * @param id      identity
+     * @param given   as entered, with its version
+     * @param says    what stands against ordering it, or what replaces it; empty where nothing does
+     * @param quote   what the supplier said; missing while nobody asked
+     * @param lineCents price of all its pieces (cents); missing while it is not quoted in the shop's currency
+     * @param keptBy  who kept it last
+     * @param keptAt  when
+     */
+    public record PartOrder(
+            UUID id,
+            OrderRequest given,
+            String says,
+            @Nullable Quote quote,
+            @Nullable Long lineCents,
+            String keptBy,
+            Instant keptAt) {}
+}

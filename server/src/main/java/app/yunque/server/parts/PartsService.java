@@ -1,0 +1,424 @@
+package app.yunque.server.parts;
+
+import app.yunque.measure.Refused;
+import app.yunque.parts.BillOfParts;
+import app.yunque.parts.BillOfParts.CameOff;
+import app.yunque.parts.JobCost;
+import app.yunque.parts.KitsOrSingles;
+import app.yunque.parts.PartItem;
+import app.yunque.parts.Supersession;
+import app.yunque.server.job.JobRef;
+import app.yunque.server.job.JobText;
+import app.yunque.server.people.AtTheBench;
+import app.yunque.server.problem.NotThere;
+import app.yunque.server.supplier.Quote;
+import app.yunque.server.supplier.Supplier;
+import java.time.Clock;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Keeps what a job buys, asks the supplier, and puts together what it comes to. */
+@Service
+public class PartsService {
+    private static final int LONGEST_NAME = 80;
+    private static final int LONGEST_REMARK = 300;
+    private static final Pattern CURRENCY = Pattern.compile("[A-Z]{3}");
+
+    private final BillService bills;
+    private final OrderRepository orders;
+    private final EstimateRepository estimates;
+    private final MoneyRepository shop;
+    private final Supplier supplier;
+    private final AtTheBench bench;
+    private final Clock clock;
+
+    PartsService(
+            BillService bills,
+            OrderRepository orders,
+            EstimateRepository estimates,
+            MoneyRepository shop,
+            Supplier supplier,
+            AtTheBench bench,
+            Clock clock) {
+        this.bills = bills;
+        this.orders = orders;
+        this.estimates = estimates;
+        this.shop = shop;
+        this.supplier = supplier;
+        this.bench = bench;
+        this.clock = clock;
+    }
+
+    /**
+     * A part that came off.
+     *
+     * @param stepId   its step
+     * @param name     what goes in its place
+     * @param pieces   how many
+     * @param isBought true where it is renewed
+     */
+    public record Part(UUID stepId, String name, int pieces, boolean isBought) {}
+
+    /** @param parts what came off, in the order of the strip */
+    @Transactional(readOnly = true)
+    public PartsOfJob of(JobRef job, List<Part> parts) {
+        var given = bills.of(job.unitId());
+        var bill = BillOfParts.of(given.lines(), Optional.of(given.serial()));
+        var all = orders.findByJobIdOrderByChangedAt(job.id());
+        var money = money();
+        var estimate = estimates.findById(job.id()).orElseGet(EstimateEntity::new);
+        var listed = all.stream().map(o -> o.stepId).filter(Objects::nonNull).toList();
+        var open = all.stream().filter(o -> o.state != OrderState.CALLED_OFF).toList();
+        long quoted = sum(open, money);
+        long bought = sum(open.stream().filter(o -> o.state != OrderState.WANTED).toList(), money);
+        var cost =
+                JobCost.of(
+                        quoted,
+                        bought,
+                        estimate.hours,
+                        estimate.workedHours,
+                        money.rateCents(),
+                        Optional.ofNullable(money.limitCents()));
+        var choice = choice(open, money);
+        return new PartsOfJob(
+                given,
+                bill.lines(),
+                given.lines().isEmpty()
+                        ? null
+                        : bill.against(
+                                parts.stream().map(p -> new CameOff(p.name, p.pieces)).toList()),
+                parts.stream()
+                        .filter(p -> p.isBought && !listed.contains(p.stepId))
+                        .map(
+                                p ->
+                                        new PartsOfJob.ToBuy(
+                                                p.stepId,
+                                                p.name,
+                                                p.pieces,
+                                                bill.line(p.name)
+                                                        .map(l -> l.part().number())
+                                                        .orElse("")))
+                        .toList(),
+                all.stream().map(o -> view(o, given, money)).toList(),
+                choice.choice,
+                choice.fault,
+                open.stream()
+                        .filter(o -> isInOtherMoney(o, money))
+                        .map(o -> o.number)
+                        .distinct()
+                        .toList(),
+                money,
+                new EstimateRequest(
+                        estimate.changedBy().isEmpty() ? null : estimate.version(),
+                        estimate.hours,
+                        estimate.workedHours),
+                cost,
+                estimate.approvedCents,
+                estimate.approvedBy,
+                estimate.approvedAt,
+                mayOrder(cost, quoted, estimate));
+    }
+
+    private static boolean mayOrder(JobCost cost, long quoted, EstimateEntity estimate) {
+        return !cost.needsLead()
+                || estimate.approvedCents != null && estimate.approvedCents >= quoted;
+    }
+
+    private record Choice(@Nullable KitsOrSingles choice, @Nullable String fault) {}
+
+    /** Over what is wanted and quoted in the shop's own currency. */
+    private static Choice choice(List<OrderEntity> open, MoneyRequest money) {
+        var wanted =
+                open.stream().filter(o -> o.state == OrderState.WANTED && o.quote != null).toList();
+        var offers =
+                wanted.stream()
+                        .flatMap(PartsService::said)
+                        .filter(q -> q.isOffered() && q.currency().equals(money.currency()))
+                        .distinct()
+                        .map(
+                                q ->
+                                        new KitsOrSingles.Offer(
+                                                q.number(),
+                                                q.contents(),
+                                                Objects.requireNonNull(q.priceCents())))
+                        .distinct()
+                        .toList();
+        if (wanted.isEmpty() || offers.isEmpty()) {
+            return new Choice(null, null);
+        }
+        try {
+            return new Choice(
+                    KitsOrSingles.of(
+                            wanted.stream().map(o -> new PartItem(o.number, o.quantity)).toList(),
+                            offers),
+                    null);
+        } catch (Refused tooMany) {
+            return new Choice(null, tooMany.getMessage());
+        }
+    }
+
+    private static Stream<Quote> said(OrderEntity order) {
+        var said = Objects.requireNonNull(order.quote);
+        return Stream.concat(Stream.of(said.quote()), said.kits().stream());
+    }
+
+    private static boolean isInOtherMoney(OrderEntity order, MoneyRequest money) {
+        return order.quote != null
+                && order.quote.quote().isOffered()
+                && !order.quote.quote().currency().equals(money.currency());
+    }
+
+    private static @Nullable Long lineCents(OrderEntity order, MoneyRequest money) {
+        if (order.quote == null
+                || !order.quote.quote().isOffered()
+                || isInOtherMoney(order, money)) {
+            return null;
+        }
+        return Objects.requireNonNull(order.quote.quote().priceCents()) * order.quantity;
+    }
+
+    private static long sum(List<OrderEntity> those, MoneyRequest money) {
+        return those.stream()
+                .flatMap(o -> Stream.ofNullable(lineCents(o, money)))
+                .mapToLong(c -> c)
+                .sum();
+    }
+
+    private static PartsOfJob.PartOrder view(OrderEntity o, BillRequest bill, MoneyRequest money) {
+        return new PartsOfJob.PartOrder(
+                o.id,
+                new OrderRequest(
+                        o.version(), o.stepId, o.name, o.number, o.quantity, o.state, o.remark),
+                says(o, bill),
+                o.quote == null ? null : o.quote.quote(),
+                lineCents(o, money),
+                o.changedBy(),
+                o.changedAt());
+    }
+
+    /** What replaces it by the bill, else what the supplier says against it. */
+    private static String says(OrderEntity o, BillRequest bill) {
+        try {
+            var today =
+                    Supersession.of(
+                            bill.replacements(),
+                            new PartItem(o.number, o.quantity),
+                            Optional.of(bill.serial()));
+            if (!today.chain().isEmpty()) {
+                return today.sentence();
+            }
+        } catch (Refused ring) {
+            return String.valueOf(ring.getMessage());
+        }
+        if (o.quote == null) {
+            return "";
+        }
+        var quote = o.quote.quote();
+        return switch (quote.standing()) {
+            case OFFERED -> "";
+            case REPLACED ->
+                    "The supplier sells in its place: %s."
+                            .formatted(
+                                    String.join(
+                                            ", ",
+                                            quote.replacedBy().stream()
+                                                    .map(PartItem::inWords)
+                                                    .toList()));
+            case NO_LONGER_MADE -> "The supplier does not sell it any more.";
+            case NOT_KNOWN ->
+                    "The supplier does not know this number. Read it on the diagram again.";
+            case NO_ANSWER -> "The supplier did not answer. Ask again; nothing is lost.";
+        };
+    }
+
+    /**
+     * Keeps a line of the list.
+     *
+     * @throws Refused when it is ordered over the limit without a lead's yes, or comes to stand where it cannot
+     */
+    @Transactional
+    public void keep(JobRef job, UUID id, OrderRequest request) {
+        var found = orders.findById(id);
+        found.ifPresent(
+                o -> {
+                    if (!o.jobId.equals(job.id())) {
+                        throw new NotThere("That part is not on this job's list.");
+                    }
+                    o.refuseStale(
+                            request.version(), () -> view(o, bills.of(job.unitId()), money()));
+                });
+        var order = found.orElseGet(OrderEntity::new);
+        var item = new PartItem(request.number(), request.quantity());
+        var name = JobText.required("name", "What it is", request.name(), LONGEST_NAME);
+        var remark =
+                JobText.optional(
+                        "remark",
+                        "Remark",
+                        request.remark() == null ? "" : request.remark(),
+                        LONGEST_REMARK);
+        if (!order.state.mayBecome(request.state())) {
+            throw Refused.because(
+                    "state",
+                    "What is %s cannot be %s."
+                            .formatted(words(order.state), words(request.state())));
+        }
+        boolean isAnother = !order.number.equals(item.number());
+        if (request.state() == OrderState.ORDERED && order.state == OrderState.WANTED) {
+            refuseOrder(job, id, item, isAnother ? null : order.quote);
+        }
+        order.id = id;
+        order.jobId = job.id();
+        if (isAnother) {
+            order.quote = null;
+        }
+        order.stepId = request.stepId();
+        order.name = name;
+        order.number = item.number();
+        order.quantity = item.quantity();
+        order.remark = remark;
+        order.keep(bench.name(), clock.instant());
+        order.state = request.state();
+        orders.saveAndFlush(order);
+    }
+
+    private static String words(OrderState state) {
+        return state.name().toLowerCase(Locale.ROOT).replace('_', ' ');
+    }
+
+    /** Asked before anything of it is changed: with what it is about to become. */
+    private void refuseOrder(JobRef job, UUID id, PartItem item, QuoteColumn.@Nullable Said quote) {
+        if (quote == null || !quote.quote().isOffered()) {
+            throw Refused.because(
+                    "state",
+                    "Nobody has quoted %s, so it cannot be ordered. Ask the supplier first."
+                            .formatted(item.number()));
+        }
+        var money = money();
+        var others =
+                orders.findByJobIdOrderByChangedAt(job.id()).stream()
+                        .filter(o -> !o.id.equals(id) && o.state != OrderState.CALLED_OFF)
+                        .toList();
+        long own =
+                quote.quote().currency().equals(money.currency())
+                        ? Objects.requireNonNull(quote.quote().priceCents()) * item.quantity()
+                        : 0;
+        long quoted = sum(others, money) + own;
+        var estimate = estimates.findById(job.id()).orElseGet(EstimateEntity::new);
+        var cost = JobCost.of(quoted, 0, 0, 0, 0, Optional.ofNullable(money.limitCents()));
+        if (!mayOrder(cost, quoted, estimate)) {
+            throw Refused.because("state", cost.sentence());
+        }
+    }
+
+    /** What the supplier says of everything that is wanted; asked outside of any write, because it may be slow. */
+    public List<Quote> ask(JobRef job) {
+        var wanted = new ArrayList<String>();
+        for (var order : orders.findByJobIdOrderByChangedAt(job.id())) {
+            if (order.state == OrderState.WANTED) {
+                wanted.add(order.number);
+            }
+        }
+        return supplier.quote(wanted);
+    }
+
+    /** Keeps what the supplier said. */
+    @Transactional
+    public void quoted(JobRef job, List<Quote> said) {
+        for (var order : orders.findByJobIdOrderByChangedAt(job.id())) {
+            said.stream()
+                    .filter(q -> order.state == OrderState.WANTED)
+                    .filter(q -> q.number().equals(order.number))
+                    .findFirst()
+                    .ifPresent(
+                            q -> {
+                                order.quote = new QuoteColumn.Said(q, kits(said, order.number));
+                                order.keep(bench.name(), clock.instant());
+                            });
+        }
+    }
+
+    private static List<Quote> kits(List<Quote> said, String number) {
+        return said.stream()
+                .filter(q -> !q.number().equals(number) && q.isOffered())
+                .filter(q -> q.contents().stream().anyMatch(i -> i.number().equals(number)))
+                .toList();
+    }
+
+    @Transactional
+    public void estimate(JobRef job, EstimateRequest request) {
+        JobCost.of(0, 0, request.hours(), request.workedHours(), 0, Optional.empty());
+        var estimate = open(job);
+        if (!estimate.changedBy().isEmpty()) {
+            estimate.refuseStale(
+                    request.version(),
+                    () ->
+                            new EstimateRequest(
+                                    estimate.version(), estimate.hours, estimate.workedHours));
+        }
+        estimate.hours = request.hours();
+        estimate.workedHours = request.workedHours();
+        estimate.keep(bench.name(), clock.instant());
+        estimates.saveAndFlush(estimate);
+    }
+
+    private EstimateEntity open(JobRef job) {
+        return estimates
+                .findById(job.id())
+                .orElseGet(
+                        () -> {
+                            var fresh = new EstimateEntity();
+                            fresh.jobId = job.id();
+                            return fresh;
+                        });
+    }
+
+    /** A lead says yes to the parts as they are quoted now; what is dearer later asks again. */
+    @Transactional
+    public void approve(JobRef job) {
+        bench.actAsLead("Only a lead approves parts above the limit of the shop.");
+        var estimate = open(job);
+        estimate.approvedCents =
+                sum(
+                        orders.findByJobIdOrderByChangedAt(job.id()).stream()
+                                .filter(o -> o.state != OrderState.CALLED_OFF)
+                                .toList(),
+                        money());
+        estimate.approvedBy = bench.name();
+        estimate.approvedAt = clock.instant();
+        estimate.keep(bench.name(), clock.instant());
+        estimates.saveAndFlush(estimate);
+    }
+
+    @Transactional(readOnly = true)
+    public MoneyRequest money() {
+        return shop.findById(MoneyEntity.ONLY)
+                .map(m -> new MoneyRequest(m.version(), m.currency, m.rateCents, m.limitCents))
+                .orElseGet(() -> new MoneyRequest(null, "EUR", 0, null));
+    }
+
+    @Transactional
+    public void reckonsWith(MoneyRequest request) {
+        bench.actAsLead("Only a lead changes what the shop reckons with.");
+        if (!CURRENCY.matcher(request.currency()).matches()) {
+            throw Refused.because("currency", "A currency has three capital letters, as EUR.");
+        }
+        JobCost.of(0, 0, 0, 0, request.rateCents(), Optional.ofNullable(request.limitCents()));
+        var found = shop.findById(MoneyEntity.ONLY);
+        found.ifPresent(m -> m.refuseStale(request.version(), this::money));
+        var money = found.orElseGet(MoneyEntity::new);
+        money.currency = request.currency();
+        money.rateCents = request.rateCents();
+        money.limitCents = request.limitCents();
+        money.keep(bench.name(), clock.instant());
+        shop.saveAndFlush(money);
+    }
+}

@@ -1,0 +1,317 @@
+import { Button, TextInput } from "@mantine/core";
+import { useQuery, useQueryClient } from "@tanstack/react-query";
+import { useEffect, useState } from "react";
+import { Link } from "react-router";
+import type { JobView, OrderRequest, PartOrder, PartsOfJob, ToBuy } from "../api/types";
+import { isClosed } from "../job/closed";
+import { meQuery } from "../people/session";
+import { Fault, Remark } from "../shared/Caution";
+import { day } from "../shared/format";
+import { Panel } from "../shared/Panel";
+import { usePreferences } from "../shared/preferences";
+import { useWrite } from "../shared/useWrite";
+import { money } from "./money";
+import { changed } from "./order.model";
+import classes from "./Parts.module.css";
+import { partsQuery } from "./queries";
+
+const STATES: Record<OrderRequest["state"], string> = {
+  WANTED: "wanted",
+  ORDERED: "ordered",
+  RECEIVED: "received",
+  CALLED_OFF: "called off",
+};
+
+/** What this job buys: numbers from the bill, what the supplier says, kits against singles, and what it comes to. */
+export function PartsToBuy({ view }: { view: JobView }) {
+  const job = view.job.number;
+  const client = useQueryClient();
+  const parts = useQuery(partsQuery(job));
+  const { send, problem, busy } = useWrite<PartsOfJob>((now) =>
+    client.setQueryData(partsQuery(job).queryKey, now),
+  );
+  const { refetch } = parts;
+  // A decision that was made or taken back changes what is bought.
+  useEffect(() => {
+    if (view.touched >= 0) {
+      void refetch();
+    }
+  }, [view.touched, refetch]);
+  if (!parts.data?.orders) {
+    return null;
+  }
+  const { toBuy, orders, cost, money: shop, differences, choice, choiceFault, otherMoney } = parts.data;
+  const closed = isClosed(view);
+  const put = (id: string, request: OrderRequest) => send("PUT", `/api/jobs/${job}/parts/${id}`, request);
+  const wanted = orders.filter((o) => o.given.state === "WANTED");
+  return (
+    <Panel
+      title="To buy"
+      aside={orders.length > 0 ? `${orders.length} on the list` : `${toBuy.length} not on the list yet`}
+    >
+      {problem && <Fault>{problem.fields?.[0]?.sentence ?? problem.detail}</Fault>}
+      {toBuy.length + orders.length === 0 && <p>Nothing so far: what is decided “renew” is listed here.</p>}
+      {toBuy.length > 0 && (
+        <ul className={classes.toBuy} aria-label="Renewed, and not on the list yet">
+          {toBuy.map((part) => (
+            <Wanted
+              key={part.stepId}
+              part={part}
+              closed={closed}
+              onAdd={(number) =>
+                put(crypto.randomUUID(), {
+                  stepId: part.stepId,
+                  name: part.name,
+                  number,
+                  quantity: part.quantity,
+                  state: "WANTED",
+                })
+              }
+            />
+          ))}
+        </ul>
+      )}
+      {orders.length > 0 && (
+        <ul className={classes.orders} aria-label="The list">
+          {orders.map((order) => (
+            <Ordered
+              key={order.id}
+              order={order}
+              shop={shop.currency}
+              closed={closed}
+              mayOrder={parts.data.mayOrder}
+              put={(change) => put(order.id, changed(order.given, change))}
+            />
+          ))}
+        </ul>
+      )}
+      {choice && <Remark>{choice.sentence}</Remark>}
+      {choiceFault && <Remark>{choiceFault}</Remark>}
+      {otherMoney.length > 0 && (
+        <Remark>Quoted in another currency and not added up: {otherMoney.join(", ")}.</Remark>
+      )}
+      {!closed && wanted.length > 0 && (
+        <Button
+          variant="default"
+          loading={busy}
+          onClick={() => void send("POST", `/api/jobs/${job}/parts/ask`, {})}
+        >
+          Ask the supplier
+        </Button>
+      )}
+      {differences && !(differences.missing.length + differences.otherCount.length === 0) && (
+        <div className={classes.against}>
+          <b>Against the bill of parts</b>
+          <ul>
+            {differences.missing.map((line) => (
+              <li key={line.part.number}>
+                {line.part.quantity} × {line.name} ({line.part.number}) belongs there, and nobody logged it.
+              </li>
+            ))}
+            {differences.otherCount.map((says) => (
+              <li key={says}>{says}.</li>
+            ))}
+          </ul>
+        </div>
+      )}
+      {!differences && !closed && (
+        <p className={classes.soft}>
+          The unit has no bill of parts, so numbers are typed.{" "}
+          <Link to={`/units/${view.unit.id}`}>Enter it once</Link>, and they are there.
+        </p>
+      )}
+      {orders.length > 0 && (
+        <Hours key={parts.data.estimate.version} job={job} parts={parts.data} closed={closed} send={send} />
+      )}
+      {cost.needsLead && <Approval job={job} parts={parts.data} closed={closed} send={send} />}
+    </Panel>
+  );
+}
+
+function Wanted({ part, closed, onAdd }: { part: ToBuy; closed: boolean; onAdd: (number: string) => void }) {
+  const [number, setNumber] = useState(part.number);
+  return (
+    <li>
+      <b>
+        {part.quantity} × {part.name}
+      </b>
+      {!closed && (
+        <>
+          <TextInput
+            aria-label={`Part number of ${part.name}`}
+            placeholder="part number"
+            value={number}
+            maxLength={40}
+            onChange={(e) => setNumber(e.currentTarget.value)}
+          />
+          <Button variant="default" disabled={number.trim() === ""} onClick={() => onAdd(number)}>
+            Put on the list
+          </Button>
+        </>
+      )}
+    </li>
+  );
+}
+
+function Ordered(p: {
+  order: PartOrder;
+  shop: string;
+  closed: boolean;
+  mayOrder: boolean;
+  put: (change: Partial<OrderRequest>) => void;
+}) {
+  const { given, quote, lineCents, says } = p.order;
+  const { decimal } = usePreferences().preferences;
+  const [number, setNumber] = useState(given.number);
+  const state = given.state;
+  const to = (next: OrderRequest["state"], label: string, main = false) => (
+    <Button
+      variant={main ? "filled" : "default"}
+      disabled={next === "ORDERED" && !p.mayOrder}
+      onClick={() => p.put({ state: next })}
+    >
+      {label}
+    </Button>
+  );
+  return (
+    <li data-state={state}>
+      <div>
+        <b>
+          {given.quantity} × {given.name}
+        </b>{" "}
+        <span>{given.number}</span> <small>{STATES[state]}</small>
+        {quote?.priceCents !== undefined && (
+          <small>
+            {money(quote.priceCents, quote.currency, decimal)} each
+            {lineCents !== undefined &&
+              given.quantity > 1 &&
+              `, ${money(lineCents, p.shop, decimal)} together`}
+            ;{" "}
+            {quote.stock >= given.quantity
+              ? `${quote.stock} in stock there`
+              : `here in ${quote.leadDays} days`}
+            ; asked {day(quote.at.slice(0, 10))}
+          </small>
+        )}
+        {says && <small className={classes.says}>{says}</small>}
+      </div>
+      {!p.closed && (
+        <div className={classes.buttons}>
+          {state === "WANTED" && (
+            <>
+              {(says !== "" || number !== given.number) && (
+                <>
+                  <TextInput
+                    aria-label={`Part number of ${given.name}`}
+                    value={number}
+                    maxLength={40}
+                    onChange={(e) => setNumber(e.currentTarget.value)}
+                  />
+                  <Button
+                    variant="default"
+                    disabled={number === given.number || number.trim() === ""}
+                    onClick={() => p.put({ number })}
+                  >
+                    Keep the number
+                  </Button>
+                </>
+              )}
+              {quote?.standing === "OFFERED" && to("ORDERED", "Order", true)}
+              {to("CALLED_OFF", "Not needed")}
+            </>
+          )}
+          {state === "ORDERED" && (
+            <>
+              {to("RECEIVED", "It is here", true)}
+              {to("CALLED_OFF", "Call off")}
+            </>
+          )}
+          {state === "CALLED_OFF" && to("WANTED", "Wanted after all")}
+        </div>
+      )}
+    </li>
+  );
+}
+
+type Send = (method: "PUT" | "POST", path: string, body: unknown) => Promise<boolean>;
+
+function Hours({
+  job,
+  parts,
+  closed,
+  send,
+}: {
+  job: number;
+  parts: PartsOfJob;
+  closed: boolean;
+  send: Send;
+}) {
+  const [hours, setHours] = useState(String(parts.estimate.hours || ""));
+  const [worked, setWorked] = useState(String(parts.estimate.workedHours || ""));
+  const number = (text: string) => (text.trim() === "" ? 0 : Number(text.replace(",", ".")));
+  const wrong = [hours, worked].some((text) => !Number.isFinite(number(text)) || number(text) < 0);
+  return (
+    <div className={classes.cost}>
+      <p>
+        {parts.cost.sentence} <small>{parts.money.currency}</small>
+      </p>
+      {!closed && (
+        <div className={classes.row}>
+          <TextInput
+            label="Hours estimated"
+            inputMode="decimal"
+            value={hours}
+            onChange={(e) => setHours(e.currentTarget.value)}
+          />
+          <TextInput
+            label="Hours worked"
+            inputMode="decimal"
+            value={worked}
+            onChange={(e) => setWorked(e.currentTarget.value)}
+          />
+          <Button
+            variant="default"
+            disabled={wrong}
+            onClick={() =>
+              void send("PUT", `/api/jobs/${job}/estimate`, {
+                version: parts.estimate.version,
+                hours: number(hours),
+                workedHours: number(worked),
+              })
+            }
+          >
+            Keep the hours
+          </Button>
+        </div>
+      )}
+    </div>
+  );
+}
+
+function Approval({
+  job,
+  parts,
+  closed,
+  send,
+}: {
+  job: number;
+  parts: PartsOfJob;
+  closed: boolean;
+  send: Send;
+}) {
+  const me = useQuery(meQuery);
+  if (parts.mayOrder) {
+    return (
+      <p>
+        Approved by <b>{parts.approvedBy}</b> up to {money(parts.approvedCents ?? 0, parts.money.currency)}.
+      </p>
+    );
+  }
+  return me.data?.role === "LEAD" && !closed ? (
+    <Button onClick={() => void send("POST", `/api/jobs/${job}/parts/approve`, {})}>
+      Approve these parts as {me.data.name}
+    </Button>
+  ) : (
+    <Remark>A lead approves these parts before they are ordered.</Remark>
+  );
+}

@@ -1,0 +1,3 @@
+export { BillOfParts } from "./BillOfParts";
+export { Money } from "./Money";
+export { PartsToBuy } from "./PartsToBuy";
