@@ -94,6 +94,7 @@ class DemoLoader implements ApplicationRunner, Demo {
     private final FittingService fittings;
     private final DemoPlaces places;
     private final DemoChecks checks;
+    private final DemoParts parts;
     private final ProofService proofs;
     private final JobViews views;
     private final Signing signing;
@@ -121,6 +122,7 @@ class DemoLoader implements ApplicationRunner, Demo {
             FittingService fittings,
             DemoPlaces places,
             DemoChecks checks,
+            DemoParts parts,
             ProofService proofs,
             JobViews views,
             Signing signing,
@@ -146,6 +148,7 @@ class DemoLoader implements ApplicationRunner, Demo {
         this.fittings = fittings;
         this.places = places;
         this.checks = checks;
+        this.parts = parts;
         this.proofs = proofs;
         this.views = views;
         this.signing = signing;
@@ -237,11 +240,12 @@ class DemoLoader implements ApplicationRunner, Demo {
                                         p -> p.name(),
                                         p -> new SignedIn(p.id(), p.name(), p.role())));
         try {
-            signIn(
+            var lead =
                     team.values().stream()
                             .filter(p -> p.role() == Role.LEAD)
                             .findFirst()
-                            .orElseThrow());
+                            .orElseThrow();
+            signIn(lead);
             for (var card : read("instruments", new TypeReference<List<DemoInstrument>>() {})) {
                 instruments.keep(UUID.randomUUID(), card.request(LocalDate.now(clock)));
             }
@@ -258,6 +262,8 @@ class DemoLoader implements ApplicationRunner, Demo {
                 }
             }
             places.keepUp();
+            signIn(lead);
+            parts.describe();
         } finally {
             SecurityContextHolder.clearContext();
         }

@@ -1,0 +1,89 @@
+package app.yunque.server.demo;
+
+import app.yunque.parts.BillOfParts;
+import app.yunque.parts.Supersession;
+import app.yunque.server.job.JobService;
+import app.yunque.server.parts.BillRequest;
+import app.yunque.server.parts.BillService;
+import app.yunque.server.parts.MoneyRequest;
+import app.yunque.server.parts.OrderRequest;
+import app.yunque.server.parts.OrderState;
+import app.yunque.server.parts.PartsService;
+import app.yunque.server.unit.UnitService;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.core.io.ClassPathResource;
+import org.springframework.stereotype.Component;
+import tools.jackson.core.type.TypeReference;
+import tools.jackson.databind.ObjectMapper;
+
+/** Bills of parts of the demo, what its jobs buy, and what the shop reckons with; figures invented. */
+@Component
+class DemoParts {
+    private static final MoneyRequest MONEY = new MoneyRequest(null, "EUR", 5800, 40_000L);
+
+    private final UnitService units;
+    private final JobService jobs;
+    private final BillService bills;
+    private final PartsService parts;
+    private final ObjectMapper mapper;
+
+    DemoParts(
+            UnitService units,
+            JobService jobs,
+            BillService bills,
+            PartsService parts,
+            ObjectMapper mapper) {
+        this.units = units;
+        this.jobs = jobs;
+        this.bills = bills;
+        this.parts = parts;
+        this.mapper = mapper;
+    }
+
+    private record Wanted(String name, String number, int quantity, String remark) {}
+
+    private record Of(
+            String tag,
+            String serial,
+            List<BillOfParts.BillLine> lines,
+            List<Supersession.Replacement> replacements,
+            List<Wanted> orders) {}
+
+    void describe() {
+        parts.reckonsWith(MONEY);
+        try (var file = new ClassPathResource("demo/bills.json").getInputStream()) {
+            for (var told : mapper.readValue(file, new TypeReference<List<Of>>() {})) {
+                keep(told);
+            }
+        } catch (IOException missing) {
+            throw new UncheckedIOException(missing);
+        }
+    }
+
+    private void keep(Of told) {
+        var unit =
+                units.list("").stream()
+                        .filter(u -> u.tag().equals(told.tag))
+                        .findFirst()
+                        .orElseThrow();
+        bills.keep(unit.id(), new BillRequest(null, told.serial, told.lines, told.replacements));
+        var job = jobs.ofUnit(unit.id()).get(0);
+        for (var wanted : told.orders) {
+            parts.keep(
+                    job,
+                    UUID.randomUUID(),
+                    new OrderRequest(
+                            null,
+                            null,
+                            wanted.name,
+                            wanted.number,
+                            wanted.quantity,
+                            OrderState.WANTED,
+                            wanted.remark));
+        }
+        parts.quoted(job, parts.ask(job));
+    }
+}
