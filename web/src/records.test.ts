@@ -140,6 +140,7 @@ const STATED = [
   "EstimateRequest",
   "MoneyRequest",
   "PutAwayRequest",
+  "JobEndRequest",
   "CircumstancesRequest",
   "LeftRequest",
   "LineRequest",

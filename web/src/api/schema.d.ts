@@ -934,6 +934,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{number}/parts/take-choice": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["takeChoice"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{number}/parts/ask": {
         parameters: {
             query?: never;
@@ -7739,6 +7755,16 @@ export interface components {
             needsLead: boolean;
             sentence: string;
         };
+        JobEndRequest: {
+            /** Format: int64 */
+            version: number;
+            /** @enum {string} */
+            how?: "MISTAKE" | "RETURNED" | "SCRAPPED" | "CALLED_OFF" | "MERGED";
+            why: string;
+            partsAt?: string;
+            /** Format: int64 */
+            into?: number;
+        };
         JobHead: {
             /** Format: uuid */
             id: string;
@@ -11891,7 +11917,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["PutAwayRequest"];
+                "application/json": components["schemas"]["JobEndRequest"];
             };
         };
         responses: {
@@ -13508,6 +13534,30 @@ export interface operations {
                 };
                 content: {
                     "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    takeChoice: {
+        parameters: {
+            query?: never;
+            header: {
+                "Write-Id": string;
+            };
+            path: {
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PartsOfJob"];
                 };
             };
         };

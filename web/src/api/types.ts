@@ -113,3 +113,4 @@ export type ToBuy = Schemas["ToBuy"];
 export type BillRequest = Schemas["BillRequest"];
 export type BillLine = Schemas["BillLine"];
 export type MoneyRequest = Schemas["MoneyRequest"];
+export type JobEndRequest = Schemas["JobEndRequest"];

@@ -71,7 +71,7 @@ function Form({ known, lead }: { known: MoneyRequest; lead: boolean }) {
               })
             }
           >
-            Keep
+            Reckon with these
           </Button>
         )}
       </div>

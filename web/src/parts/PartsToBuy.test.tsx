@@ -79,8 +79,13 @@ describe("what a job buys", () => {
   it("shows what the supplier said and orders it", async () => {
     open({
       orders: [order({}, { quote, lineCents: 5000 })],
-      choice: { sentence: "Buy 1 × SW-1042 for 52.00. Singly it would be 64.40." } as never,
+      choice: {
+        sentence: "Buy 1 × SW-1042 for 52.00. Singly it would be 64.40.",
+        packages: [{ number: "SW-1042", quantity: 1 }],
+      } as never,
     });
+    await userEvent.click(await screen.findByRole("button", { name: "Put the kit on the list instead" }));
+    expect(sent.splice(0)[0]).toMatchObject({ method: "POST", path: "/api/jobs/31/parts/take-choice" });
     expect(await screen.findByText(/12\.50 EUR each, 50\.00 EUR together/)).toBeVisible();
     expect(screen.getByText(/24 in stock there/)).toBeVisible();
     expect(screen.getByText(/Buy 1 × SW-1042 for 52\.00/)).toBeVisible();

@@ -86,6 +86,15 @@ export function PartsToBuy({ view }: { view: JobView }) {
         </ul>
       )}
       {choice && <Remark>{choice.sentence}</Remark>}
+      {choice && !closed && choice.packages.some((p) => !wanted.some((o) => o.given.number === p.number)) && (
+        <Button
+          variant="default"
+          loading={busy}
+          onClick={() => void send("POST", `/api/jobs/${job}/parts/take-choice`, {})}
+        >
+          Put the kit on the list instead
+        </Button>
+      )}
       {choiceFault && <Remark>{choiceFault}</Remark>}
       {otherMoney.length > 0 && (
         <Remark>Quoted in another currency and not added up: {otherMoney.join(", ")}.</Remark>

@@ -28,10 +28,38 @@ describe("a unit out of the way", () => {
     const sent = await unfolded(unit(), [card(7), card(3, { signedAt: "2026-01-01T08:00:00Z" })]);
     expect(screen.queryByRole("button", { name: "Put this unit away" })).toBeNull();
     await userEvent.type(screen.getByLabelText("Why"), "opened twice");
-    await userEvent.click(screen.getByRole("button", { name: "Put job 7 away" }));
+    await userEvent.click(screen.getByRole("button", { name: "End job 7" }));
     expect(sent).toMatchObject([
-      { method: "PUT", path: "/api/jobs/7/put-away", body: { version: 9, why: "opened twice" } },
+      {
+        method: "PUT",
+        path: "/api/jobs/7/put-away",
+        body: { version: 9, how: "MISTAKE", why: "opened twice" },
+      },
     ]);
+  });
+
+  it("says how a job ends, and where its parts are", async () => {
+    const sent = await unfolded(unit(), [card(7)]);
+    expect(screen.queryByLabelText("Where the parts are that came off")).toBeNull();
+    await userEvent.selectOptions(screen.getByLabelText("How it ends"), "returned unrepaired");
+    await userEvent.type(screen.getByLabelText("Why"), "too dear");
+    await userEvent.type(screen.getByLabelText("Where the parts are that came off"), "in a box with it");
+    await userEvent.click(screen.getByRole("button", { name: "End job 7" }));
+    expect(sent[0]?.body).toEqual({
+      version: 9,
+      how: "RETURNED",
+      why: "too dear",
+      partsAt: "in a box with it",
+    });
+  });
+
+  it("names the job that goes on", async () => {
+    const sent = await unfolded(unit(), [card(7)]);
+    await userEvent.selectOptions(screen.getByLabelText("How it ends"), "goes on in another job");
+    await userEvent.type(screen.getByLabelText("Why"), "the same unit");
+    await userEvent.type(screen.getByLabelText("It goes on in job"), "8");
+    await userEvent.click(screen.getByRole("button", { name: "End job 7" }));
+    expect(sent[0]?.body).toMatchObject({ how: "MERGED", into: 8 });
   });
 
   it("is put away with a reason where no job is open", async () => {

@@ -1,10 +1,10 @@
-import { Button, TextInput } from "@mantine/core";
+import { Button, NativeSelect, TextInput } from "@mantine/core";
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { type FormEvent, useState } from "react";
 import { useNavigate } from "react-router";
 import { request } from "../api/http";
 import { elsewhere, fieldErrors } from "../api/problem";
-import type { JobCard, JobView, UnitView } from "../api/types";
+import type { JobCard, JobEndRequest, JobView, UnitView } from "../api/types";
 import { jobKeys } from "../job/bench";
 import { meQuery } from "../people/session";
 import { Fault } from "../shared/Caution";
@@ -37,15 +37,7 @@ export function OutOfTheWay({ unit, jobs }: { unit: UnitView; jobs: JobCard[] })
             <TakeBack unit={unit} onDone={anew} />
           </Panel>
         ) : open ? (
-          <PutAway
-            title={`Put job ${open.number} away`}
-            says="Opened by mistake, or the unit leaves in pieces: the job leaves the Floor unsigned. It stays readable and can be taken back."
-            send={async (why, write) => {
-              const seen = await request<JobView>("GET", `/api/jobs/${open.number}`);
-              return write("PUT", `/api/jobs/${open.number}/put-away`, { version: seen.job.version, why });
-            }}
-            onDone={anew}
-          />
+          <EndJob job={open.number} onDone={anew} />
         ) : (
           <PutAway
             title="Put this unit away"
@@ -80,6 +72,79 @@ export function OutOfTheWay({ unit, jobs }: { unit: UnitView; jobs: JobCard[] })
 }
 
 type Write = ReturnType<typeof useWrite>["send"];
+type How = NonNullable<JobEndRequest["how"]>;
+
+const ENDS: { value: How; label: string }[] = [
+  { value: "MISTAKE", label: "opened by mistake" },
+  { value: "RETURNED", label: "returned unrepaired" },
+  { value: "SCRAPPED", label: "the unit is scrapped" },
+  { value: "CALLED_OFF", label: "called off" },
+  { value: "MERGED", label: "goes on in another job" },
+];
+
+/** A job that nobody signs: how it ends, why, and where its parts are. */
+function EndJob({ job, onDone }: { job: number; onDone: () => void }) {
+  const [how, setHow] = useState<How>("MISTAKE");
+  const [partsAt, setPartsAt] = useState("");
+  const [into, setInto] = useState("");
+  const [why, setWhy] = useState("");
+  const { send, problem, busy } = useWrite(onDone);
+  const errors = fieldErrors(problem);
+  const stray = elsewhere(problem, ["why", "partsAt", "into"]);
+  const submit = async (event: FormEvent) => {
+    event.preventDefault();
+    const seen = await request<JobView>("GET", `/api/jobs/${job}`);
+    void send("PUT", `/api/jobs/${job}/put-away`, {
+      version: seen.job.version,
+      how,
+      why,
+      ...(partsAt.trim() && { partsAt }),
+      ...(how === "MERGED" && /^\d+$/.test(into.trim()) && { into: Number(into) }),
+    });
+  };
+  return (
+    <Panel title={`End job ${job} unsigned`}>
+      <form onSubmit={submit} className={classes.awayForm}>
+        <p>It leaves the Floor without a signature. It stays readable and can be taken back.</p>
+        {stray && <Fault>{stray}</Fault>}
+        <NativeSelect
+          label="How it ends"
+          data={ENDS}
+          value={how}
+          onChange={(e) => setHow(e.currentTarget.value as How)}
+        />
+        <TextInput
+          label="Why"
+          value={why}
+          error={errors.why}
+          onChange={(e) => setWhy(e.currentTarget.value)}
+        />
+        {how === "MERGED" ? (
+          <TextInput
+            label="It goes on in job"
+            inputMode="numeric"
+            value={into}
+            error={errors.into}
+            onChange={(e) => setInto(e.currentTarget.value)}
+          />
+        ) : (
+          how !== "MISTAKE" && (
+            <TextInput
+              label="Where the parts are that came off"
+              placeholder="in a box with the unit"
+              value={partsAt}
+              error={errors.partsAt}
+              onChange={(e) => setPartsAt(e.currentTarget.value)}
+            />
+          )
+        )}
+        <Button type="submit" variant="default" loading={busy}>
+          End job {job}
+        </Button>
+      </form>
+    </Panel>
+  );
+}
 
 function PutAway(props: {
   title: string;

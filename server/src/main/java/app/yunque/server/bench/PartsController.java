@@ -97,6 +97,12 @@ class PartsController {
         return change(writeId, number, job -> parts.quoted(job, said));
     }
 
+    /** Puts the cheapest packages on the list in the place of what they hold. */
+    @PostMapping("/api/jobs/{number}/parts/take-choice")
+    PartsOfJob takeChoice(@PathVariable long number, @RequestHeader("Write-Id") UUID writeId) {
+        return change(writeId, number, parts::takeChoice);
+    }
+
     @PutMapping("/api/jobs/{number}/estimate")
     PartsOfJob keepEstimate(
             @PathVariable long number,

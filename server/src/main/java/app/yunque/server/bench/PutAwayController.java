@@ -3,6 +3,7 @@ package app.yunque.server.bench;
 import app.yunque.measure.Refused;
 import app.yunque.server.history.PutAwayRequest;
 import app.yunque.server.history.WriteOnce;
+import app.yunque.server.job.JobEndRequest;
 import app.yunque.server.job.JobService;
 import app.yunque.server.unit.UnitService;
 import app.yunque.server.unit.UnitView;
@@ -67,12 +68,21 @@ class PutAwayController {
         return units.view(id);
     }
 
+    /** Ends a job that nobody signs: opened by mistake, returned, scrapped, called off, or gone on in another. */
     @PutMapping("/api/jobs/{number}/put-away")
     JobView putJobAway(
             @PathVariable long number,
             @RequestHeader("Write-Id") UUID writeId,
-            @RequestBody PutAwayRequest request) {
-        return bench.change(writeId, number, job -> jobs.putAway(job, request, jobs.head(job)));
+            @RequestBody JobEndRequest request) {
+        return bench.change(
+                writeId,
+                number,
+                job ->
+                        jobs.putAway(
+                                job,
+                                request,
+                                views.asItStands(job).ledger().onBench(),
+                                jobs.head(job)));
     }
 
     @PostMapping("/api/jobs/{number}/take-back")

@@ -2,10 +2,10 @@ package app.yunque.server.job;
 
 import app.yunque.inspection.Circumstance;
 import app.yunque.measure.Refused;
+import app.yunque.route.JobEnd;
 import app.yunque.route.LeadsReason;
 import app.yunque.route.SigningPoint;
 import app.yunque.server.history.PutAway;
-import app.yunque.server.history.PutAwayRequest;
 import app.yunque.server.people.AtTheBench;
 import app.yunque.server.problem.AtField;
 import app.yunque.server.problem.NotThere;
@@ -15,6 +15,7 @@ import java.time.Instant;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
@@ -266,14 +267,32 @@ public class JobService {
     /**
      * Puts a job away that was opened by mistake or ends without a signature.
      *
-     * @throws Refused when it is signed or put away already, or no reason is given
+     * @param onBench pieces that came off and did not go back
+     * @throws Refused when it is signed or put away already, no reason is given, or its parts are not accounted for
      */
     @Transactional
-    public void putAway(JobRef ref, PutAwayRequest request, Object current) {
+    public void putAway(JobRef ref, JobEndRequest request, int onBench, Object current) {
         var job = entity(ref.number());
         job.refuseStale(request.version(), () -> current);
-        var why = JobText.required("why", "The reason", request.why(), PutAwayRequest.LONGEST_WHY);
-        job.putAway = new PutAway(bench.name(), clock.instant(), why);
+        var end =
+                JobEnd.of(
+                        Objects.requireNonNullElse(request.how(), JobEnd.How.MISTAKE),
+                        Objects.requireNonNullElse(request.why(), ""),
+                        Objects.requireNonNullElse(request.partsAt(), ""),
+                        Optional.ofNullable(request.into()),
+                        ref.number(),
+                        onBench);
+        end.into()
+                .ifPresent(
+                        into -> {
+                            if (!find(into).isOpen()) {
+                                throw Refused.because(
+                                        "into",
+                                        "Job %d is not open, so nothing goes on in it."
+                                                .formatted(into));
+                            }
+                        });
+        job.putAway = new PutAway(bench.name(), clock.instant(), end.inWords());
         job.keep(bench.name(), clock.instant());
     }
 

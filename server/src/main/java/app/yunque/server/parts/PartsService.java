@@ -353,6 +353,55 @@ public class PartsService {
                 .toList();
     }
 
+    /** Puts the cheapest packages on the list in the place of what they hold. What comes in a kit stays on record as not needed by itself. */
+    @Transactional
+    public void takeChoice(JobRef job) {
+        var money = money();
+        var open =
+                orders.findByJobIdOrderByChangedAt(job.id()).stream()
+                        .filter(o -> o.state == OrderState.WANTED && o.quote != null)
+                        .toList();
+        var choice = choice(open, money).choice;
+        if (choice == null) {
+            throw Refused.because(
+                    "choice", "Nothing that is wanted is quoted. Ask the supplier first.");
+        }
+        for (var wanted : open) {
+            var same =
+                    choice.packages().stream()
+                            .filter(p -> p.number().equals(wanted.number))
+                            .findFirst();
+            if (same.isPresent()) {
+                wanted.quantity = same.get().quantity();
+            } else if (!choice.notOffered().contains(wanted.number)) {
+                wanted.state = OrderState.CALLED_OFF;
+                wanted.remark = "comes in a kit";
+            }
+            wanted.keep(bench.name(), clock.instant());
+        }
+        choice.packages().stream()
+                .filter(p -> open.stream().noneMatch(o -> o.number.equals(p.number())))
+                .forEach(p -> buy(job, p, open));
+    }
+
+    private void buy(JobRef job, PartItem kit, List<OrderEntity> open) {
+        var quote =
+                open.stream()
+                        .flatMap(PartsService::said)
+                        .filter(q -> q.number().equals(kit.number()))
+                        .findFirst()
+                        .orElseThrow();
+        var order = new OrderEntity();
+        order.id = UUID.randomUUID();
+        order.jobId = job.id();
+        order.name = quote.name();
+        order.number = kit.number();
+        order.quantity = kit.quantity();
+        order.quote = new QuoteColumn.Said(quote, List.of());
+        order.keep(bench.name(), clock.instant());
+        orders.save(order);
+    }
+
     @Transactional
     public void estimate(JobRef job, EstimateRequest request) {
         JobCost.of(0, 0, request.hours(), request.workedHours(), 0, Optional.empty());

@@ -279,4 +279,33 @@ class PutAwayTest {
                                 .status())
                 .isEqualTo(422);
     }
+
+    /** Returned unrepaired with a bearing on the bench: where it is has to be said; merged names an open job. */
+    @Test
+    void aJobEndsOtherwiseThanSigned() {
+        var ended = "/api/jobs/" + Requests.openedForStrip(mechanic);
+        mechanic.put(
+                ended + "/steps/" + java.util.UUID.randomUUID(),
+                Requests.step("ball bearing", "BEARING", 2));
+        var version = mechanic.get(ended).body().path("job").path("version").asLong();
+        var end = new java.util.HashMap<String, Object>();
+        end.put("version", version);
+        end.put("how", "RETURNED");
+        end.put("why", "the customer buys a new one");
+        assertThat(mechanic.put(ended + "/put-away", end).at("partsAt"))
+                .contains("2 pieces came off and did not go back");
+        end.put("how", "MERGED");
+        assertThat(mechanic.put(ended + "/put-away", end).at("into"))
+                .contains("in which other job");
+        end.put("into", 1);
+        assertThat(mechanic.put(ended + "/put-away", end).at("into")).contains("is not open");
+        end.remove("into");
+        end.put("how", "RETURNED");
+        end.put("partsAt", "in a box with it");
+        var told = mechanic.put(ended + "/put-away", end);
+        assertThat(told.status()).as(told.detail()).isEqualTo(200);
+        assertThat(told.body().path("job").path("putAway").path("why").asString())
+                .isEqualTo(
+                        "Returned unrepaired: the customer buys a new one. The parts: in a box with it");
+    }
 }

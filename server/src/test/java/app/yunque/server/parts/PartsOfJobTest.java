@@ -191,6 +191,40 @@ class PartsOfJobTest {
                 .contains("three capital letters");
     }
 
+    @Test
+    void theCheapestPackagesTakeTheirPlaceOnTheList() {
+        assertThat(mechanic.post(job + "/parts/take-choice", Map.of()).at("choice"))
+                .contains("Ask the supplier first");
+        for (var line : List.of("SW-1040 4", "SW-1041 8", "SW-1010 2")) {
+            var part = line.split(" ");
+            mechanic.put(
+                    job + "/parts/" + UUID.randomUUID(),
+                    order(null, null, "part", part[0], Integer.parseInt(part[1]), "WANTED"));
+        }
+        mechanic.post(job + "/parts/ask", Map.of());
+        var taken = mechanic.post(job + "/parts/take-choice", Map.of());
+        assertThat(taken.status()).as(taken.detail()).isEqualTo(200);
+        var list = new HashMap<String, String>();
+        taken.body()
+                .path("orders")
+                .forEach(
+                        o ->
+                                list.put(
+                                        o.path("given").path("number").asString(),
+                                        o.path("given").path("quantity").asInt()
+                                                + " "
+                                                + o.path("given").path("state").asString()));
+        assertThat(list)
+                .isEqualTo(
+                        Map.of(
+                                "SW-1040", "4 CALLED_OFF",
+                                "SW-1041", "8 CALLED_OFF",
+                                "SW-1010", "2 WANTED",
+                                "SW-1042", "1 WANTED"));
+        assertThat(taken.body().path("cost").path("estimateCents").asLong())
+                .isEqualTo(5200 + 2 * 640);
+    }
+
     /** Replaced, no longer made, unknown, no answer, another currency: each in words, nothing lost, and asked again. */
     @Test
     void everyAnswerOfTheSupplierHasItsWords() {
