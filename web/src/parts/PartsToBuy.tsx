@@ -132,6 +132,17 @@ export function PartsToBuy({ view }: { view: JobView }) {
       {orders.length > 0 && (
         <Hours key={parts.data.estimate.version} job={job} parts={parts.data} closed={closed} send={send} />
       )}
+      {orders.length > 0 && (
+        <p>
+          <a href={`/api/jobs/${job}/quotation`} target="_blank" rel="noreferrer">
+            Quotation for the customer
+          </a>{" "}
+          ·{" "}
+          <a href={`/api/jobs/${job}/quotation.pdf`} target="_blank" rel="noreferrer">
+            PDF
+          </a>
+        </p>
+      )}
       {cost.needsLead && <Approval job={job} parts={parts.data} closed={closed} send={send} />}
     </Panel>
   );

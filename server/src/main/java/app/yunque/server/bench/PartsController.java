@@ -1,7 +1,5 @@
 package app.yunque.server.bench;
 
-import app.yunque.finding.Disposition;
-import app.yunque.server.decision.DecisionService;
 import app.yunque.server.history.WriteOnce;
 import app.yunque.server.job.JobRef;
 import app.yunque.server.job.JobService;
@@ -12,9 +10,6 @@ import app.yunque.server.parts.MoneyRequest;
 import app.yunque.server.parts.OrderRequest;
 import app.yunque.server.parts.PartsOfJob;
 import app.yunque.server.parts.PartsService;
-import app.yunque.server.parts.PartsService.Part;
-import app.yunque.server.teardown.StepService;
-import java.util.List;
 import java.util.UUID;
 import java.util.function.Consumer;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -29,22 +24,19 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class PartsController {
     private final JobService jobs;
-    private final StepService steps;
-    private final DecisionService decisions;
+    private final JobParts jobParts;
     private final BillService bills;
     private final PartsService parts;
     private final WriteOnce writes;
 
     PartsController(
             JobService jobs,
-            StepService steps,
-            DecisionService decisions,
+            JobParts jobParts,
             BillService bills,
             PartsService parts,
             WriteOnce writes) {
         this.jobs = jobs;
-        this.steps = steps;
-        this.decisions = decisions;
+        this.jobParts = jobParts;
         this.bills = bills;
         this.parts = parts;
         this.writes = writes;
@@ -129,21 +121,6 @@ class PartsController {
     }
 
     private PartsOfJob view(JobRef job) {
-        return parts.of(job, parts(job));
-    }
-
-    /** What came off, and what of it is bought: what is renewed, and what goes in in the place of what was missing, wrong or single use. */
-    private List<Part> parts(JobRef job) {
-        var made = decisions.made(job.id());
-        return steps.strip(job.id()).stream()
-                .map(
-                        step ->
-                                new Part(
-                                        UUID.fromString(step.id()),
-                                        step.goesIn(),
-                                        step.count(),
-                                        step.belongs() != null
-                                                || made.get(step.id()) == Disposition.RENEW))
-                .toList();
+        return jobParts.of(job);
     }
 }

@@ -7,6 +7,10 @@ public enum OrderState {
     RECEIVED,
     CALLED_OFF;
 
+    public boolean isCalledOff() {
+        return this == CALLED_OFF;
+    }
+
     /** Whether it may come to stand there from here: nothing is received that was not ordered, nothing comes back from a call-off but wanted anew. */
     boolean mayBecome(OrderState next) {
         return switch (this) {

@@ -32,4 +32,19 @@ class ReportController {
                 .header(HttpHeaders.CONTENT_DISPOSITION, name.toString())
                 .body(reports.pdf(number));
     }
+
+    /** What the customer is asked to say yes to: what was found and what it costs. */
+    @GetMapping(value = "/quotation", produces = "text/html;charset=UTF-8")
+    String quotation(@PathVariable long number) {
+        return reports.quotation(number);
+    }
+
+    @GetMapping(value = "/quotation.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> quotationPdf(@PathVariable long number) {
+        var name =
+                ContentDisposition.inline().filename("yunque-quotation-" + number + ".pdf").build();
+        return ResponseEntity.ok()
+                .header(HttpHeaders.CONTENT_DISPOSITION, name.toString())
+                .body(reports.quotationPdf(number));
+    }
 }

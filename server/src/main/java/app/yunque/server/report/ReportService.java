@@ -1,5 +1,6 @@
 package app.yunque.server.report;
 
+import app.yunque.server.bench.JobParts;
 import app.yunque.server.bench.JobView;
 import app.yunque.server.bench.JobViews;
 import app.yunque.server.bench.SealedView;
@@ -11,6 +12,7 @@ import app.yunque.server.paper.Paper;
 import app.yunque.server.photo.PhotoService;
 import app.yunque.server.shop.ShopService;
 import app.yunque.server.shop.ShopSettings;
+import java.time.LocalDate;
 import java.util.Locale;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -25,18 +27,21 @@ class ReportService implements SignedReports {
     private final PhotoService photos;
     private final ITemplateEngine templates;
     private final ShopService shop;
+    private final JobParts parts;
 
     ReportService(
             JobViews views,
             JobService jobs,
             PhotoService photos,
             ITemplateEngine templates,
-            ShopService shop) {
+            ShopService shop,
+            JobParts parts) {
         this.views = views;
         this.jobs = jobs;
         this.photos = photos;
         this.templates = templates;
         this.shop = shop;
+        this.parts = parts;
     }
 
     /** The page as it was signed, or as the job stands now while it is open. */
@@ -56,6 +61,27 @@ class ReportService implements SignedReports {
         // Records from before texts were cleaned at the door may hold what no database takes.
         var page = TypedText.printable(page(signed));
         return new Seal(SealedView.write(signed), page, Paper.pdf(page), signed.backlashAfterMm());
+    }
+
+    /** What the customer is asked to say yes to, as it stands now. */
+    @Transactional(readOnly = true)
+    public String quotation(long number) {
+        var ref = jobs.find(number);
+        var context = new Context(Locale.ENGLISH);
+        context.setVariable(
+                "q",
+                Quotation.of(
+                        views.of(ref),
+                        parts.of(ref),
+                        id -> photos.thumbnail(ref.id(), id),
+                        shop.settings().map(ShopSettings::name).orElse(""),
+                        LocalDate.now(shop.zone())));
+        return TypedText.printable(templates.process("quotation", context));
+    }
+
+    @Transactional(readOnly = true)
+    public byte[] quotationPdf(long number) {
+        return Paper.pdf(quotation(number));
     }
 
     private String page(JobView job) {

@@ -225,6 +225,40 @@ class PartsOfJobTest {
                 .isEqualTo(5200 + 2 * 640);
     }
 
+    /** What the customer reads: what was found, why, what it costs, and what has no price yet. */
+    @Test
+    void theCustomerReadsWhatItCosts() {
+        money(null);
+        mechanic.put(
+                job + "/decisions/" + pawls,
+                Map.of("disposition", "RENEW", "reason", "broken at the tip <b>"));
+        mechanic.put(
+                job + "/parts/" + UUID.randomUUID(),
+                order(null, null, "worm wheel", "SW-1050", 2, "WANTED"));
+        mechanic.put(
+                job + "/parts/" + UUID.randomUUID(),
+                order(null, null, "gear of the other works", "SW-1099", 1, "WANTED"));
+        mechanic.post(job + "/parts/ask", Map.of());
+        mechanic.put(job + "/estimate", Map.of("hours", 2.5, "workedHours", 0));
+        var page =
+                new String(
+                        mechanic.get(job + "/quotation").bytes(),
+                        java.nio.charset.StandardCharsets.UTF_8);
+        assertThat(page)
+                .contains("broken at the tip &lt;b&gt;")
+                .contains("148.00")
+                .contains("296.00")
+                .contains("labour, 2.5 h at 60.00")
+                .contains("446.00 EUR")
+                .contains(
+                        "Not priced yet, and to be added: 1 × gear of the other works, 4 × pawl.");
+        assertThat(
+                        new String(
+                                mechanic.get(job + "/quotation.pdf").bytes(),
+                                java.nio.charset.StandardCharsets.ISO_8859_1))
+                .startsWith("%PDF-");
+    }
+
     /** Replaced, no longer made, unknown, no answer, another currency: each in words, nothing lost, and asked again. */
     @Test
     void everyAnswerOfTheSupplierHasItsWords() {

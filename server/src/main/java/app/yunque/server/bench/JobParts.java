@@ -1,0 +1,45 @@
+package app.yunque.server.bench;
+
+import app.yunque.finding.Disposition;
+import app.yunque.server.decision.DecisionService;
+import app.yunque.server.job.JobRef;
+import app.yunque.server.parts.PartsOfJob;
+import app.yunque.server.parts.PartsService;
+import app.yunque.server.parts.PartsService.Part;
+import app.yunque.server.teardown.StepService;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** What a job buys, from what came off and what was decided about it. */
+@Service
+public class JobParts {
+    private final StepService steps;
+    private final DecisionService decisions;
+    private final PartsService parts;
+
+    JobParts(StepService steps, DecisionService decisions, PartsService parts) {
+        this.steps = steps;
+        this.decisions = decisions;
+        this.parts = parts;
+    }
+
+    /** What of it is bought: what is renewed, and what goes in in the place of what was missing or wrong. */
+    @Transactional(readOnly = true)
+    public PartsOfJob of(JobRef job) {
+        var made = decisions.made(job.id());
+        return parts.of(
+                job,
+                steps.strip(job.id()).stream()
+                        .map(
+                                step ->
+                                        new Part(
+                                                UUID.fromString(step.id()),
+                                                step.goesIn(),
+                                                step.count(),
+                                                step.belongs() != null
+                                                        || made.get(step.id())
+                                                                == Disposition.RENEW))
+                        .toList());
+    }
+}
