@@ -99,7 +99,9 @@ export function BuildCard({ view, card, fitting, onNext, onBack }: Props) {
           {(card.goesOn || card.lubricant) && (
             <p className={classes.goesOn}>
               <small>what goes on it</small>
-              {[card.goesOn, card.lubricant].filter(Boolean).join(": ")}
+              {card.lubricant.includes(card.goesOn)
+                ? card.lubricant
+                : `${card.goesOn}: ${card.lubricant}`.replace(/: $/, "")}
             </p>
           )}
         </div>

@@ -86,27 +86,29 @@ export function PartsToBuy({ view }: { view: JobView }) {
         </ul>
       )}
       {choice && <Remark>{choice.sentence}</Remark>}
-      {choice && !closed && choice.packages.some((p) => !wanted.some((o) => o.given.number === p.number)) && (
-        <Button
-          variant="default"
-          loading={busy}
-          onClick={() => void send("POST", `/api/jobs/${job}/parts/take-choice`, {})}
-        >
-          Put the kit on the list instead
-        </Button>
-      )}
       {choiceFault && <Remark>{choiceFault}</Remark>}
       {otherMoney.length > 0 && (
         <Remark>Quoted in another currency and not added up: {otherMoney.join(", ")}.</Remark>
       )}
       {!closed && wanted.length > 0 && (
-        <Button
-          variant="default"
-          loading={busy}
-          onClick={() => void send("POST", `/api/jobs/${job}/parts/ask`, {})}
-        >
-          Ask the supplier
-        </Button>
+        <div className={classes.buttons}>
+          <Button
+            variant="default"
+            loading={busy}
+            onClick={() => void send("POST", `/api/jobs/${job}/parts/ask`, {})}
+          >
+            Ask the supplier
+          </Button>
+          {choice?.packages.some((p) => !wanted.some((o) => o.given.number === p.number)) && (
+            <Button
+              variant="default"
+              loading={busy}
+              onClick={() => void send("POST", `/api/jobs/${job}/parts/take-choice`, {})}
+            >
+              Put the kit on the list instead
+            </Button>
+          )}
+        </div>
       )}
       {differences && !(differences.missing.length + differences.otherCount.length === 0) && (
         <div className={classes.against}>

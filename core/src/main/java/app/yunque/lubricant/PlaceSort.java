@@ -159,15 +159,18 @@ public enum PlaceSort {
         return use instanceof Oil oil && oil.usual.isEmpty();
     }
 
-    /** What is usual in such a place where no plate says otherwise, in words; empty where nothing goes in. */
+    /** What is usual in such a place where no plate says otherwise, in few words; empty where nothing goes in. */
     public String usually() {
         if (use instanceof Oil oil) {
-            return oil.usual.map(IsoViscosityGrade::words).map(g -> g + ", ").orElse("") + oil.kind;
+            return oil.usual
+                    .map(grade -> "oil " + grade.words())
+                    .orElse("the oil of the bath; Fill says which");
         }
         if (use instanceof Grease grease) {
-            return grease.kind;
+            return "grease NLGI %s to %d"
+                    .formatted(grease.softest < 0 ? "00" : grease.softest, grease.stiffest);
         }
-        return use instanceof Plate plate ? plate.kind : "";
+        return use instanceof Plate ? "only what the plate says" : "";
     }
 
     public boolean takesOil() {

@@ -109,12 +109,12 @@ class LubricantOfPlaceTest {
     }
 
     @Test
-    void whatIsUsualIsSaidInWords() {
-        assertThat(PlaceSort.PAWLS.usually())
-                .isEqualTo("ISO VG 22, light machine oil, one or two drops; never grease");
-        assertThat(PlaceSort.GEARS.usually()).startsWith("antiwear or EP");
-        assertThat(PlaceSort.STEM_NUT.usually()).startsWith("water-resistant");
+    void whatIsUsualIsSaidInFewWords() {
+        assertThat(PlaceSort.PAWLS.usually()).isEqualTo("oil ISO VG 22");
+        assertThat(PlaceSort.GEARS.usually()).isEqualTo("the oil of the bath; Fill says which");
+        assertThat(PlaceSort.STEM_NUT.usually()).isEqualTo("grease NLGI 1 to 2");
+        assertThat(PlaceSort.SMALL_BOX.usually()).isEqualTo("grease NLGI 00 to 0");
         assertThat(PlaceSort.LININGS.usually()).isEmpty();
-        assertThat(PlaceSort.HYDROSTATIC.usually()).startsWith("the plate's fluid only");
+        assertThat(PlaceSort.HYDROSTATIC.usually()).isEqualTo("only what the plate says");
     }
 }

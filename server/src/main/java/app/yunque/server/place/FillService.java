@@ -94,7 +94,7 @@ public class FillService {
         }
         return sheet.plate()
                 .map(plate -> "by the plate, " + plate)
-                .orElseGet(() -> "usually " + sheet.sort().usually());
+                .orElseGet(() -> sheet.sort().usually());
     }
 
     private static boolean isThere(PlaceEntity place, JobRef job) {

@@ -104,8 +104,7 @@ class PlacesTest {
         var oil = can("Trial 320 C", "MINERAL", "MILD_EP", "320", "30");
         var sump = its.describe(Requests.sump("95"));
         assertThat(card().path("lubricant").asString())
-                .startsWith("usually antiwear or EP")
-                .endsWith("(sump)");
+                .isEqualTo("the oil of the bath; Fill says which (sump)");
         bench.put(its.job + "/places/" + sump + "/fill", from(oil, "10"));
         assertThat(card().path("lubricant").asString()).isEqualTo("Trial 320 C (sump)");
     }
