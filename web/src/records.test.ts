@@ -107,6 +107,7 @@ const CORRECTED: Record<string, Through> = {
   SampleRequest: (r) => ({ ...r, entries: entriesFrom(drawer, r.entries) }),
   InstrumentRequest: (r) => cardRequest(r),
   LubricantRequest: (r) => cardRequest(r),
+  SpareRequest: (r) => cardRequest(r),
   PersonRequest: (r) => personRequest(personFields(r), r.version),
   ShopSettings: (r) => cardRequest(r),
   UnitRequest: (r) => {

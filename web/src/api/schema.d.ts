@@ -85,6 +85,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/spares/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["keepSpare"];
+        post?: never;
+        delete: operations["removeSpare"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/shop": {
         parameters: {
             query?: never;
@@ -934,6 +950,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{number}/parts/{id}/from-stores": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["takeFromStores"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{number}/parts/take-choice": {
         parameters: {
             query?: never;
@@ -1599,6 +1631,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["stageKinds"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/spares": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["spares"];
         put?: never;
         post?: never;
         delete?: never;
@@ -5392,6 +5440,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calc/parts/reorder": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * When a spare is ordered again
+         * @description From how few pieces on a spare is ordered, and how many.
+         */
+        post: operations["calc parts/reorder"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calc/parts/supersession": {
         parameters: {
             query?: never;
@@ -7655,6 +7723,11 @@ export interface components {
             readings: number;
             signed: boolean;
         };
+        InStores: {
+            /** Format: int32 */
+            pieces: number;
+            place: string;
+        };
         IndicatorBacklash: {
             /**
              * Format: int32
@@ -8235,7 +8308,7 @@ export interface components {
             renewNow: boolean;
             sentence: string;
             reading?: components["schemas"]["Reading"];
-            taking: components["schemas"]["Taking"];
+            taking?: components["schemas"]["Taking"];
         };
         MeasuredFit: {
             /** Format: double */
@@ -8772,6 +8845,7 @@ export interface components {
             given: components["schemas"]["OrderRequest"];
             says: string;
             quote?: components["schemas"]["Quote"];
+            inStores?: components["schemas"]["InStores"];
             /** Format: int64 */
             lineCents?: number;
             keptBy: string;
@@ -9377,6 +9451,18 @@ export interface components {
             name: string;
             ways: components["schemas"]["Way"][];
         };
+        ReorderPoint: {
+            /** Format: int32 */
+            point: number;
+            /** Format: int32 */
+            free: number;
+            /** Format: int32 */
+            order: number;
+            /** Format: double */
+            demand: number;
+            sentence: string;
+            working: components["schemas"]["Working"];
+        };
         RepairOrReplace: {
             /** Format: double */
             repairPerYear: number;
@@ -9891,6 +9977,7 @@ export interface components {
             zone: string;
         };
         ShownFigure: {
+            key: string;
             label: string;
             /** Format: double */
             value?: number;
@@ -9950,6 +10037,31 @@ export interface components {
             /** Format: double */
             neededFaceWidthMm: number;
             working: components["schemas"]["Working"];
+        };
+        SpareRequest: {
+            /** Format: int64 */
+            version?: number;
+            name: string;
+            number: string;
+            place: string;
+            /** Format: int32 */
+            onShelf: number;
+            /** Format: double */
+            perYear: number;
+            /** Format: double */
+            leadDays: number;
+            /** Format: double */
+            levelPercent: number;
+        };
+        SpareView: {
+            /** Format: uuid */
+            id: string;
+            given: components["schemas"]["SpareRequest"];
+            /** Format: int32 */
+            reserved: number;
+            /** Format: int32 */
+            onItsWay: number;
+            reorder: components["schemas"]["ReorderPoint"];
         };
         SparesToHold: {
             /** Format: double */
@@ -11242,6 +11354,69 @@ export interface operations {
                 };
                 content: {
                     "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    keepSpare: {
+        parameters: {
+            query?: never;
+            header: {
+                "Write-Id": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SpareRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SpareView"][];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    removeSpare: {
+        parameters: {
+            query: {
+                version: number;
+            };
+            header: {
+                "Write-Id": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SpareView"][];
                 };
             };
         };
@@ -13570,6 +13745,33 @@ export interface operations {
             };
         };
     };
+    takeFromStores: {
+        parameters: {
+            query: {
+                version: number;
+            };
+            header: {
+                "Write-Id": string;
+            };
+            path: {
+                number: number;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PartsOfJob"];
+                };
+            };
+        };
+    };
     takeChoice: {
         parameters: {
             query?: never;
@@ -14851,6 +15053,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Kind"][];
+                };
+            };
+        };
+    };
+    spares: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SpareView"][];
                 };
             };
         };
@@ -23890,6 +24112,64 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["KitsOrSingles"] & {
+                        told: components["schemas"]["Told"];
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc parts/reorder": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "perYear": 1.8,
+                 *       "leadDays": 365,
+                 *       "levelPercent": 95,
+                 *       "onShelf": 3,
+                 *       "reserved": 1,
+                 *       "onItsWay": 0
+                 *     }
+                 */
+                "application/json": {
+                    /** @description pieces used in a year, 0 to 100000 */
+                    perYear: number;
+                    /** @description days until an order comes, 0 to 1825 d */
+                    leadDays: number;
+                    /** @description demands to be met, 1 to 99.99 % */
+                    levelPercent: number;
+                    /** @description pieces on the shelf, 0 to 100000 */
+                    onShelf: number;
+                    /** @description pieces reserved, 0 to 100000 */
+                    reserved: number;
+                    /** @description pieces on their way, 0 to 100000 */
+                    onItsWay: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReorderPoint"] & {
                         told: components["schemas"]["Told"];
                     };
                 };

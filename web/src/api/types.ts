@@ -114,3 +114,5 @@ export type BillRequest = Schemas["BillRequest"];
 export type BillLine = Schemas["BillLine"];
 export type MoneyRequest = Schemas["MoneyRequest"];
 export type JobEndRequest = Schemas["JobEndRequest"];
+export type SpareRequest = Schemas["SpareRequest"];
+export type SpareView = Schemas["SpareView"];

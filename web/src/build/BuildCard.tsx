@@ -99,9 +99,7 @@ export function BuildCard({ view, card, fitting, onNext, onBack }: Props) {
           {(card.goesOn || card.lubricant) && (
             <p className={classes.goesOn}>
               <small>what goes on it</small>
-              {card.lubricant.includes(card.goesOn)
-                ? card.lubricant
-                : `${card.goesOn}: ${card.lubricant}`.replace(/: $/, "")}
+              {goesOn(card.goesOn, card.lubricant)}
             </p>
           )}
         </div>
@@ -256,3 +254,7 @@ export function BuildCard({ view, card, fitting, onNext, onBack }: Props) {
     </article>
   );
 }
+
+/** "grease: Calcium grease 2 (bearings)"; an answer this device kept of an earlier version names no lubricant. */
+const goesOn = (said: string, lubricant = "") =>
+  lubricant === "" || said === "" || lubricant.includes(said) ? lubricant || said : `${said}: ${lubricant}`;

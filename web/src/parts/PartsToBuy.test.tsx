@@ -96,6 +96,19 @@ describe("what a job buys", () => {
     });
   });
 
+  it("takes from stores what lies there, and only where it is enough", async () => {
+    open({ orders: [order({}, { inStores: { pieces: 4, place: "drawer F3" } })] });
+    expect(await screen.findByText("4 in stores, drawer F3")).toBeVisible();
+    await userEvent.click(screen.getByRole("button", { name: "Take from stores" }));
+    expect(sent[0]).toMatchObject({ method: "POST", path: "/api/jobs/31/parts/o1/from-stores?version=2" });
+  });
+
+  it("does not offer stores that hold too few", async () => {
+    open({ orders: [order({}, { inStores: { pieces: 3, place: "drawer F3" } })] });
+    expect(await screen.findByText("3 in stores, drawer F3")).toBeVisible();
+    expect(screen.queryByRole("button", { name: "Take from stores" })).toBeNull();
+  });
+
   it("cannot order what nobody quoted, but asks", async () => {
     open({ orders: [order({})] });
     await userEvent.click(await screen.findByRole("button", { name: "Ask the supplier" }));

@@ -81,6 +81,13 @@ export function PartsToBuy({ view }: { view: JobView }) {
               closed={closed}
               mayOrder={parts.data.mayOrder}
               put={(change) => put(order.id, changed(order.given, change))}
+              onStores={() =>
+                void send(
+                  "POST",
+                  `/api/jobs/${job}/parts/${order.id}/from-stores?version=${order.given.version}`,
+                  {},
+                )
+              }
             />
           ))}
         </ul>
@@ -181,6 +188,7 @@ function Ordered(p: {
   closed: boolean;
   mayOrder: boolean;
   put: (change: Partial<OrderRequest>) => void;
+  onStores: () => void;
 }) {
   const { given, quote, lineCents, says } = p.order;
   const { decimal } = usePreferences().preferences;
@@ -215,6 +223,12 @@ function Ordered(p: {
             ; asked {day(quote.at.slice(0, 10))}
           </small>
         )}
+        {p.order.inStores && (
+          <small>
+            {p.order.inStores.pieces} in stores, {p.order.inStores.place}
+          </small>
+        )}
+        {given.remark && <small>{given.remark}</small>}
         {says && <small className={classes.says}>{says}</small>}
       </div>
       {!p.closed && (
@@ -237,6 +251,11 @@ function Ordered(p: {
                     Keep the number
                   </Button>
                 </>
+              )}
+              {(p.order.inStores?.pieces ?? 0) >= given.quantity && (
+                <Button variant="filled" onClick={p.onStores}>
+                  Take from stores
+                </Button>
               )}
               {quote?.standing === "OFFERED" && to("ORDERED", "Order", true)}
               {to("CALLED_OFF", "Not needed")}

@@ -1,6 +1,6 @@
 import { NativeSelect, useMantineColorScheme } from "@mantine/core";
 import { useQuery } from "@tanstack/react-query";
-import { Money } from "../parts";
+import { Money, Spares } from "../parts";
 import { meQuery, peopleQuery } from "../people/session";
 import { Panel } from "../shared/Panel";
 import { type Preferences, usePreferences } from "../shared/preferences";
@@ -82,6 +82,7 @@ export function ShopPage() {
       </div>
       <Instruments />
       <Lubricants />
+      <Spares />
     </>
   );
 }

@@ -10,14 +10,15 @@ import classes from "./Unit.module.css";
 export function UnitPapers({ unit }: { unit: UnitView }) {
   const [chosen, setChosen] = useState(0);
   const position = unit.drive[chosen] ?? unit.drive[0];
+  // An answer this device kept of an earlier version has none.
+  const none = unit.inNoPosition ?? [];
   return (
     <>
       {unit.stages.length > 0 && <Stages unit={unit} />}
-      {unit.inNoPosition.length > 0 && (
+      {none.length > 0 && (
         <p className={classes.fault}>
-          {unit.inNoPosition.length > 1 ? "Stages" : "Stage"} {unit.inNoPosition.join(", ")}{" "}
-          {unit.inNoPosition.length > 1 ? "carry" : "carries"} the load in no position of the levers: correct
-          the papers, or leave out what is not fitted.
+          {none.length > 1 ? "Stages" : "Stage"} {none.join(", ")} {none.length > 1 ? "carry" : "carries"} the
+          load in no position of the levers: correct the papers, or leave out what is not fitted.
         </p>
       )}
       {unit.drive.length > 1 && (

@@ -15,7 +15,7 @@ import org.jspecify.annotations.Nullable;
  * @param renewNow true when it will be past its limit before the unit is opened again
  * @param sentence the verdict in words
  * @param reading  what was read, with how well; null where there is no single value
- * @param taking   who took it, when, how coarsely and how often
+ * @param taking   who took it, when, how coarsely and how often; null where nobody says
  */
 public record Measured(
         String check,
@@ -24,7 +24,18 @@ public record Measured(
         boolean renewNow,
         String sentence,
         @Nullable Reading reading,
-        Taking taking) {
+        @Nullable Taking taking) {
+
+    /** Where nobody says how it came about, nobody does. */
+    public Measured {
+        taking = taking == null ? Taking.NOT_SAID : taking;
+    }
+
+    @Override
+    public Taking taking() {
+        return taking == null ? Taking.NOT_SAID : taking;
+    }
+
     /** A measurement of which nobody says how it came about. */
     public Measured(
             String check,
@@ -83,11 +94,11 @@ public record Measured(
     }
 
     /**
-     * A feel that says otherwise is overruled by a value taken after it with a tool that is fine enough, or by a second one that agrees.
+     * A feel that says otherwise is overruled by a value taken after it, with a tool that is fine enough or by a second one that agrees.
      *
      * @param felt when it was felt; null where that is not known
      */
     boolean overrules(@Nullable Instant felt) {
-        return taking.times() > 1 || !taking.coarse() && !taking.isBefore(felt);
+        return !taking.isBefore(felt) && (taking.times() > 1 || !taking.coarse());
     }
 }

@@ -55,7 +55,12 @@ public record RebuildOrder(List<Card> cards) {
             String position,
             List<String> checks,
             String caution,
-            List<TwoSchools> schools) {}
+            List<TwoSchools> schools) {
+        /** Cards that were sealed before they named a lubricant hold none. */
+        public Card {
+            lubricant = lubricant == null ? "" : lubricant;
+        }
+    }
 
     public RebuildOrder {
         cards = List.copyOf(cards);

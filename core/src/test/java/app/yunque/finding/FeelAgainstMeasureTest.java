@@ -75,7 +75,9 @@ class FeelAgainstMeasureTest {
         "3, true,  0, false",
         "1, true,  0, false",
         "3, true,  4, true",
-        "1, false, 4, true"
+        "1, false, 4, true",
+        "1, true,  1, false",
+        "1, false, 1, false"
     })
     void aFeelIsOverruledAfterwardsAndFinelyOrTwice(
             int at, boolean coarse, int again, boolean reuse) {

@@ -18,6 +18,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** What a job buys, and the bill of parts of its unit. */
@@ -87,6 +88,16 @@ class PartsController {
     PartsOfJob askSupplier(@PathVariable long number, @RequestHeader("Write-Id") UUID writeId) {
         var said = parts.ask(jobs.find(number));
         return change(writeId, number, job -> parts.quoted(job, said));
+    }
+
+    /** Takes a wanted part from stores. */
+    @PostMapping("/api/jobs/{number}/parts/{id}/from-stores")
+    PartsOfJob takeFromStores(
+            @PathVariable long number,
+            @PathVariable UUID id,
+            @RequestParam long version,
+            @RequestHeader("Write-Id") UUID writeId) {
+        return change(writeId, number, job -> parts.takeFromStores(job, id, version));
     }
 
     /** Puts the cheapest packages on the list in the place of what they hold. */

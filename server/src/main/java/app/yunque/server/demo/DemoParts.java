@@ -9,6 +9,8 @@ import app.yunque.server.parts.MoneyRequest;
 import app.yunque.server.parts.OrderRequest;
 import app.yunque.server.parts.OrderState;
 import app.yunque.server.parts.PartsService;
+import app.yunque.server.parts.SpareRequest;
+import app.yunque.server.parts.SpareService;
 import app.yunque.server.unit.UnitService;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -28,6 +30,7 @@ class DemoParts {
     private final JobService jobs;
     private final BillService bills;
     private final PartsService parts;
+    private final SpareService spares;
     private final ObjectMapper mapper;
 
     DemoParts(
@@ -35,11 +38,13 @@ class DemoParts {
             JobService jobs,
             BillService bills,
             PartsService parts,
+            SpareService spares,
             ObjectMapper mapper) {
         this.units = units;
         this.jobs = jobs;
         this.bills = bills;
         this.parts = parts;
+        this.spares = spares;
         this.mapper = mapper;
     }
 
@@ -54,6 +59,22 @@ class DemoParts {
 
     void describe() {
         parts.reckonsWith(MONEY);
+        // The gear that breaks every year in place of the others.
+        spares.keep(
+                UUID.randomUUID(),
+                new SpareRequest(
+                        null,
+                        "fuse gear, plastic",
+                        "SW-1080",
+                        "stores, drawer F3",
+                        2,
+                        1.2,
+                        21,
+                        95));
+        spares.keep(
+                UUID.randomUUID(),
+                new SpareRequest(
+                        null, "pawl spring", "SW-1041", "stores, drawer C1", 6, 12, 10, 95));
         try (var file = new ClassPathResource("demo/bills.json").getInputStream()) {
             for (var told : mapper.readValue(file, new TypeReference<List<Of>>() {})) {
                 keep(told);

@@ -6,4 +6,6 @@ import org.springframework.data.jpa.repository.JpaRepository;
 
 interface OrderRepository extends JpaRepository<OrderEntity, UUID> {
     List<OrderEntity> findByJobIdOrderByChangedAt(UUID jobId);
+
+    List<OrderEntity> findByStateIn(List<OrderState> states);
 }

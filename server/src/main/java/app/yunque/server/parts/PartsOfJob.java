@@ -56,12 +56,21 @@ public record PartsOfJob(
     public record ToBuy(UUID stepId, String name, int quantity, String number) {}
 
     /**
+     * What lies in stores.
+     *
+     * @param pieces how many
+     * @param place  where
+     */
+    public record InStores(int pieces, String place) {}
+
+    /**
      * A line of the list.
      *
      * @param id      identity
      * @param given   as entered, with its version
      * @param says    what stands against ordering it, or what replaces it; empty where nothing does
      * @param quote   what the supplier said; missing while nobody asked
+     * @param inStores  what lies in stores of it; missing where the shop holds none
      * @param lineCents price of all its pieces (cents); missing while it is not quoted in the shop's currency
      * @param keptBy  who kept it last
      * @param keptAt  when
@@ -71,6 +80,7 @@ public record PartsOfJob(
             OrderRequest given,
             String says,
             @Nullable Quote quote,
+            @Nullable InStores inStores,
             @Nullable Long lineCents,
             String keptBy,
             Instant keptAt) {}

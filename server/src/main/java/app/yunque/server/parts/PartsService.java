@@ -15,6 +15,7 @@ import app.yunque.server.supplier.Quote;
 import app.yunque.server.supplier.Supplier;
 import java.time.Clock;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Objects;
@@ -38,6 +39,7 @@ public class PartsService {
     private final EstimateRepository estimates;
     private final MoneyRepository shop;
     private final Supplier supplier;
+    private final SpareService spares;
     private final AtTheBench bench;
     private final Clock clock;
 
@@ -47,8 +49,10 @@ public class PartsService {
             EstimateRepository estimates,
             MoneyRepository shop,
             Supplier supplier,
+            SpareService spares,
             AtTheBench bench,
             Clock clock) {
+        this.spares = spares;
         this.bills = bills;
         this.orders = orders;
         this.estimates = estimates;
@@ -193,13 +197,14 @@ public class PartsService {
                 .sum();
     }
 
-    private static PartsOfJob.PartOrder view(OrderEntity o, BillRequest bill, MoneyRequest money) {
+    private PartsOfJob.PartOrder view(OrderEntity o, BillRequest bill, MoneyRequest money) {
         return new PartsOfJob.PartOrder(
                 o.id,
                 new OrderRequest(
                         o.version(), o.stepId, o.name, o.number, o.quantity, o.state, o.remark),
                 says(o, bill),
                 o.quote == null ? null : o.quote.quote(),
+                o.state == OrderState.WANTED ? spares.of(o.number).orElse(null) : null,
                 lineCents(o, money),
                 o.changedBy(),
                 o.changedAt());
@@ -319,6 +324,28 @@ public class PartsService {
         }
     }
 
+    /**
+     * Takes a wanted part from stores: it is here, and costs the job what it cost the shop, which nobody asks here.
+     *
+     * @throws Refused when it is not wanted, or fewer lie there
+     */
+    @Transactional
+    public void takeFromStores(JobRef job, UUID id, long version) {
+        var order =
+                orders.findById(id)
+                        .filter(o -> o.jobId.equals(job.id()))
+                        .orElseThrow(() -> new NotThere("That part is not on this job's list."));
+        order.refuseStale(version, () -> view(order, bills.of(job.unitId()), money()));
+        if (order.state != OrderState.WANTED) {
+            throw Refused.because(
+                    "state", "What is %s is not taken from stores.".formatted(words(order.state)));
+        }
+        order.remark = "from stores, " + spares.take(order.number, order.quantity);
+        order.quote = null;
+        order.state = OrderState.RECEIVED;
+        order.keep(bench.name(), clock.instant());
+    }
+
     /** What the supplier says of everything that is wanted; asked outside of any write, because it may be slow. */
     public List<Quote> ask(JobRef job) {
         var wanted = new ArrayList<String>();
@@ -366,16 +393,21 @@ public class PartsService {
             throw Refused.because(
                     "choice", "Nothing that is wanted is quoted. Ask the supplier first.");
         }
+        var singly = new HashMap<String, Integer>();
+        choice.packages().forEach(p -> singly.put(p.number(), p.quantity()));
         for (var wanted : open) {
-            var same =
-                    choice.packages().stream()
-                            .filter(p -> p.number().equals(wanted.number))
-                            .findFirst();
-            if (same.isPresent()) {
-                wanted.quantity = same.get().quantity();
-            } else if (!choice.notOffered().contains(wanted.number)) {
+            if (choice.notOffered().contains(wanted.number)) {
+                continue;
+            }
+            // Two lines of one number share what is still bought singly.
+            int left = singly.getOrDefault(wanted.number, 0);
+            int own = Math.min(left, wanted.quantity);
+            singly.put(wanted.number, left - own);
+            if (own == 0) {
                 wanted.state = OrderState.CALLED_OFF;
                 wanted.remark = "comes in a kit";
+            } else {
+                wanted.quantity = own;
             }
             wanted.keep(bench.name(), clock.instant());
         }

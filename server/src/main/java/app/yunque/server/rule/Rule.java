@@ -101,8 +101,13 @@ public record Rule(Method method, PublicRule marked) {
         }
         refuseNothingAmong(parameter.getName(), given);
         try {
-            return json.readerFor(json.constructType(parameter.getParameterizedType()))
-                    .readValue(given);
+            Object read =
+                    json.readerFor(json.constructType(parameter.getParameterizedType()))
+                            .readValue(given);
+            if (read == null) {
+                throw NotUnderstood.missing(parameter.getName());
+            }
+            return read;
         } catch (DatabindException fault) {
             fault.prependPath(parameter, parameter.getName());
             throw NotUnderstood.of(fault);

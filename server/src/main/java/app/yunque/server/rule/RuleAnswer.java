@@ -52,8 +52,11 @@ final class RuleAnswer {
 
     private static Told told(Rule rule, Object result) {
         var figures = new ArrayList<Figure>();
+        var bare = result instanceof Optional<?> found ? found.orElse(null) : result;
         if (result instanceof Record) {
             figures(figures, "", result);
+        } else if (bare instanceof Record inside) {
+            figures(figures, VALUE + ".", inside);
         } else {
             figure(figures, VALUE, result);
         }
@@ -130,6 +133,9 @@ final class RuleAnswer {
     }
 
     private static <T> Optional<T> component(Object result, String name, Class<T> type) {
+        if (result instanceof Optional<?> found && found.orElse(null) instanceof Record inside) {
+            return component(inside, name, type);
+        }
         if (!(result instanceof Record)) {
             return type.isInstance(result) && type == Verdict.class
                     ? Optional.of(type.cast(result))

@@ -12,8 +12,10 @@ import app.yunque.measure.Working;
 import app.yunque.measure.Zone;
 import app.yunque.mesh.GearDrawing;
 import app.yunque.mesh.MeshPicture;
+import java.text.Normalizer;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -75,6 +77,7 @@ public record DrawerAnswer(
     /**
      * One number.
      *
+     * @param key      the same for ever, so that a program never reads the label; "toothGone"
      * @param label    what it is
      * @param value    the number; missing when it is told in words
      * @param unit     its unit
@@ -82,11 +85,32 @@ public record DrawerAnswer(
      * @param words    told in words instead; missing for a number
      */
     public record ShownFigure(
+            String key,
             String label,
             @Nullable Double value,
             String unit,
             int decimals,
-            @Nullable String words) {}
+            @Nullable String words) {
+        /** Answers that were sealed before figures had keys hold none: a key is made of the label as it is here. */
+        public ShownFigure {
+            key = key == null ? keyOf(label) : key;
+        }
+
+        /** "uncertainty of the wear (95 %)" is "uncertaintyOfTheWear95". */
+        static String keyOf(String label) {
+            var words =
+                    Normalizer.normalize(label, Normalizer.Form.NFKD)
+                            .replaceAll("[^A-Za-z0-9]+", " ")
+                            .strip()
+                            .split(" ");
+            var key = new StringBuilder(words[0].toLowerCase(Locale.ROOT));
+            for (int i = 1; i < words.length; i++) {
+                key.append(words[i].substring(0, 1).toUpperCase(Locale.ROOT))
+                        .append(words[i].substring(1));
+            }
+            return key.isEmpty() ? "figure" : key.toString();
+        }
+    }
 
     /**
      * A value on a scale.
@@ -135,9 +159,18 @@ public record DrawerAnswer(
                 .forEach(
                         f -> {
                             if (f.words() == null && f.value() != null) {
-                                answer.figure(f.label(), f.value(), f.unit(), f.decimals());
+                                answer.keyed(
+                                        new ShownFigure(
+                                                f.key(),
+                                                f.label(),
+                                                f.value(),
+                                                f.unit(),
+                                                f.decimals(),
+                                                null));
                             } else if (f.words() != null) {
-                                answer.words(f.label(), f.words());
+                                answer.keyed(
+                                        new ShownFigure(
+                                                f.key(), f.label(), null, "", 0, f.words()));
                             }
                         });
         return answer.build();
@@ -211,18 +244,36 @@ public record DrawerAnswer(
             return this;
         }
 
+        /** A key that stands there already is told apart by its place. */
+        Builder keyed(ShownFigure figure) {
+            long same =
+                    figures.stream()
+                            .filter(f -> f.key().replaceAll("_\\d+$", "").equals(figure.key()))
+                            .count();
+            figures.add(
+                    same == 0
+                            ? figure
+                            : new ShownFigure(
+                                    figure.key() + "_" + (same + 1),
+                                    figure.label(),
+                                    figure.value(),
+                                    figure.unit(),
+                                    figure.decimals(),
+                                    figure.words()));
+            return this;
+        }
+
         public Builder mm(String label, double value) {
             return figure(label, value, "mm", 3);
         }
 
         public Builder figure(String label, double value, String unit, int decimals) {
-            figures.add(new ShownFigure(label, value, unit, decimals, null));
-            return this;
+            return keyed(
+                    new ShownFigure(ShownFigure.keyOf(label), label, value, unit, decimals, null));
         }
 
         public Builder words(String label, String words) {
-            figures.add(new ShownFigure(label, null, "", 0, words));
-            return this;
+            return keyed(new ShownFigure(ShownFigure.keyOf(label), label, null, "", 0, words));
         }
 
         public Builder warn(List<String> more) {

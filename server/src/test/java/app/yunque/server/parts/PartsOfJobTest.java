@@ -225,6 +225,88 @@ class PartsOfJobTest {
                 .isEqualTo(5200 + 2 * 640);
     }
 
+    /** Springs for two rows on two lines: together they are bought once, not twice. */
+    @Test
+    void twoLinesOfOneNumberShareWhatIsBoughtSingly() {
+        for (int row = 0; row < 2; row++) {
+            mechanic.put(
+                    job + "/parts/" + UUID.randomUUID(),
+                    order(null, null, "seal, row " + row, "SW-1010", 2 + row, "WANTED"));
+        }
+        mechanic.put(
+                job + "/parts/" + UUID.randomUUID(),
+                order(null, null, "gasket", "SW-1020", 4, "WANTED"));
+        mechanic.post(job + "/parts/ask", Map.of());
+        // Three gaskets are 8.00 in a set, 9.30 singly: a set and one.
+        var taken = mechanic.post(job + "/parts/take-choice", Map.of()).body();
+        var list = new HashMap<String, String>();
+        taken.path("orders")
+                .forEach(
+                        o ->
+                                list.put(
+                                        o.path("given").path("name").asString(),
+                                        o.path("given").path("quantity").asInt()
+                                                + " "
+                                                + o.path("given").path("state").asString()));
+        assertThat(list)
+                .isEqualTo(
+                        Map.of(
+                                "seal, row 0", "2 WANTED",
+                                "seal, row 1", "3 WANTED",
+                                "gasket", "1 WANTED",
+                                "gasket set, three covers", "1 WANTED"));
+    }
+
+    /** The fuse gear that breaks every year: held in stores, reserved by a job, taken, and ordered again in time. */
+    @Test
+    void aSpareIsReservedTakenAndOrderedAgain() {
+        var spare = "/api/spares/" + UUID.randomUUID();
+        var card = new HashMap<String, Object>();
+        card.put("name", "fuse gear");
+        card.put("number", "fuse-" + UUID.randomUUID().toString().substring(0, 8));
+        card.put("place", "drawer F3");
+        card.put("onShelf", 2);
+        card.put("perYear", 1.8);
+        card.put("leadDays", 365);
+        card.put("levelPercent", 95);
+        var kept = mechanic.put(spare, card);
+        assertThat(kept.status()).as(kept.detail()).isEqualTo(200);
+        var number = card.get("number").toString();
+        assertThat(mechanic.put("/api/spares/" + UUID.randomUUID(), card).at("number"))
+                .contains("lies in drawer F3 already");
+        var gear = UUID.randomUUID();
+        mechanic.put(job + "/parts/" + gear, order(null, null, "fuse gear", number, 3, "WANTED"));
+        assertThat(of(number).path("reserved").asInt()).isEqualTo(3);
+        assertThat(of(number).path("reorder").path("order").asInt())
+                .as("hold 4 and a quarter of the year, less what is free")
+                .isEqualTo(6);
+        assertThat(only(parts()).path("inStores").path("pieces").asInt()).isEqualTo(2);
+        var take = job + "/parts/" + gear + "/from-stores?version=";
+        assertThat(mechanic.post(take + 0, Map.of()).at("quantity"))
+                .contains(
+                        "2 of "
+                                + number.toUpperCase(java.util.Locale.ROOT)
+                                + " lie in drawer F3; 3 are wanted");
+        mechanic.put(job + "/parts/" + gear, order(0L, null, "fuse gear", number, 2, "WANTED"));
+        var taken = mechanic.post(take + 1, Map.of());
+        assertThat(taken.status()).as(taken.detail()).isEqualTo(200);
+        assertThat(only(taken.body()).path("given").path("state").asString()).isEqualTo("RECEIVED");
+        assertThat(only(taken.body()).path("given").path("remark").asString())
+                .isEqualTo("from stores, drawer F3");
+        assertThat(of(number).path("given").path("onShelf").asInt()).isZero();
+        assertThat(mechanic.post(take + 2, Map.of()).at("state"))
+                .contains("is not taken from stores");
+    }
+
+    private JsonNode of(String number) {
+        return mechanic.get("/api/spares")
+                .body()
+                .valueStream()
+                .filter(s -> s.path("given").path("number").asString().equalsIgnoreCase(number))
+                .findFirst()
+                .orElseThrow();
+    }
+
     /** What the customer reads: what was found, why, what it costs, and what has no price yet. */
     @Test
     void theCustomerReadsWhatItCosts() {

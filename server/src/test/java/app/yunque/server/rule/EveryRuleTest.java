@@ -125,6 +125,9 @@ class EveryRuleTest {
                 soft.assertThat(figure.path("value"))
                         .as(at)
                         .isEqualTo(shown.body().path("figures").path(i).path("value"));
+                soft.assertThat(figure.path("key"))
+                        .as(at)
+                        .isEqualTo(shown.body().path("figures").path(i).path("key"));
                 soft.assertThat(figure.path("label"))
                         .as(at)
                         .isEqualTo(shown.body().path("figures").path(i).path("label"));

@@ -11,7 +11,7 @@ class RuleFieldsTest {
     @Test
     void everyValueARuleTakesHasAName() {
         var nameless = new ArrayList<String>();
-        for (var rule : new Rules().all()) {
+        for (var rule : new Rules().all().stream().filter(Rule::hasForm).toList()) {
             try {
                 assertThat(RuleFields.of(rule).fields()).isNotEmpty();
             } catch (IllegalStateException nothingSaysSo) {

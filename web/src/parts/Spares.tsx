@@ -1,0 +1,91 @@
+import { TextInput } from "@mantine/core";
+import { queryOptions } from "@tanstack/react-query";
+import { request } from "../api/http";
+import type { SpareRequest, SpareView } from "../api/types";
+import { ShopCards } from "../shop/ShopCards";
+import type { Card } from "../shop/useCard";
+
+const sparesQuery = queryOptions({
+  queryKey: ["spares"],
+  queryFn: () => request<SpareView[]>("GET", "/api/spares"),
+});
+
+const fresh = (): SpareRequest => ({
+  name: "",
+  number: "",
+  place: "",
+  onShelf: 0,
+  perYear: 1,
+  leadDays: 14,
+  levelPercent: 95,
+});
+
+const LABELS = {
+  name: "What it is",
+  number: "Part number",
+  place: "Where it lies",
+  onShelf: "Pieces there",
+  perYear: "Used in a year",
+  leadDays: "Days until an order comes",
+  levelPercent: "Demands to be met, %",
+};
+
+/** Spares of the shop: where they lie, and when they are ordered again. */
+export const Spares = () => (
+  <ShopCards<SpareRequest, SpareView>
+    title="Spares in stores"
+    aside="ordered again in time, by how often they are used"
+    add="Add a spare"
+    path="/api/spares"
+    query={sparesQuery}
+    over={(spare) => spare.reorder.order > 0}
+    row={row}
+    fresh={fresh}
+    fields={(card) => <Fields {...card} />}
+    labels={LABELS}
+  />
+);
+
+const row = ({ given, reserved, reorder }: SpareView) => (
+  <>
+    <b>{given.name}</b>
+    <span>
+      {given.number}, {given.place}
+    </span>
+    <span>
+      {given.onShelf} there{reserved > 0 && `, ${reserved} wanted by jobs`}
+    </span>
+    <span>{reorder.sentence}</span>
+  </>
+);
+
+const COUNTS = ["onShelf", "perYear", "leadDays", "levelPercent"] as const;
+
+function Fields({ card, change, errors }: Card<SpareRequest>) {
+  return (
+    <>
+      {(["name", "number", "place"] as const).map((name) => (
+        <TextInput
+          key={name}
+          label={LABELS[name]}
+          value={card[name]}
+          error={errors[name]}
+          onChange={(e) => change({ [name]: e.currentTarget.value })}
+        />
+      ))}
+      {COUNTS.map((name) => (
+        <TextInput
+          key={name}
+          type="number"
+          inputMode="decimal"
+          min={0}
+          step={name === "onShelf" ? 1 : "any"}
+          label={LABELS[name]}
+          value={card[name]}
+          error={errors[name]}
+          onChange={(e) => change({ [name]: e.currentTarget.valueAsNumber || 0 })}
+        />
+      ))}
+    </>
+  );
+}
