@@ -81,10 +81,7 @@ public record ReorderPoint(
                 free,
                 order,
                 hold.demand(),
-                isLow
-                        ? "Order %d: %d free, and from %d on it is ordered."
-                                .formatted(order, free, hold.hold())
-                        : "Enough: %d free; it is ordered from %d on.".formatted(free, hold.hold()),
+                sentence(isLow, order, free, hold.hold()),
                 new Working(
                         List.of(
                                 line(
@@ -98,5 +95,15 @@ public record ReorderPoint(
                                                         PlainDigits.rounded(
                                                                 100 * hold.probability(), 2)))),
                         "Poisson demand; order of a quarter of a year judgement, no source"));
+    }
+
+    private static String sentence(boolean isLow, int order, int free, int point) {
+        var when = "ordered again when %d or fewer are free".formatted(point);
+        if (!isLow) {
+            return "Enough: %d free; %s.".formatted(free, when);
+        }
+        return free < 0
+                ? "Order %d: jobs want %d more than there are.".formatted(order, -free)
+                : "Order %d: %d free, %s.".formatted(order, free, when);
     }
 }

@@ -40,6 +40,16 @@ class ReorderPointTest {
         assertThat(told.sentence().startsWith("Order " + order)).isEqualTo(order > 0);
     }
 
+    @Test
+    void saysItInWords() {
+        assertThat(ReorderPoint.of(1.8, 365, 95, 5, 0, 0).sentence())
+                .isEqualTo("Enough: 5 free; ordered again when 4 or fewer are free.");
+        assertThat(ReorderPoint.of(1.8, 365, 95, 3, 1, 0).sentence())
+                .isEqualTo("Order 3: 2 free, ordered again when 4 or fewer are free.");
+        assertThat(ReorderPoint.of(1.8, 365, 95, 1, 3, 0).sentence())
+                .isEqualTo("Order 7: jobs want 2 more than there are.");
+    }
+
     /** What is never used is never ordered, unless a job waits for it. */
     @Test
     void whatIsNeverUsedIsNotOrdered() {

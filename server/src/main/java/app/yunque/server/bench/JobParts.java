@@ -1,6 +1,7 @@
 package app.yunque.server.bench;
 
 import app.yunque.finding.Disposition;
+import app.yunque.measure.Refused;
 import app.yunque.server.decision.DecisionService;
 import app.yunque.server.job.JobRef;
 import app.yunque.server.parts.PartsOfJob;
@@ -8,6 +9,7 @@ import app.yunque.server.parts.PartsService;
 import app.yunque.server.parts.PartsService.Part;
 import app.yunque.server.teardown.StepService;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -22,6 +24,17 @@ public class JobParts {
         this.steps = steps;
         this.decisions = decisions;
         this.parts = parts;
+    }
+
+    /** @throws Refused when a part to buy is tied to a step that is not in this job's strip */
+    void refuseStranger(JobRef job, @Nullable UUID stepId) {
+        if (stepId != null
+                && steps.strip(job.id()).stream()
+                        .noneMatch(step -> step.id().equals(stepId.toString()))) {
+            throw Refused.because(
+                    "stepId",
+                    "The part it was bought for is not in this job's strip any more. Put it on the list without it.");
+        }
     }
 
     /** What of it is bought: what is renewed, and what goes in in the place of what was missing or wrong. */

@@ -80,7 +80,13 @@ class PartsController {
             @PathVariable UUID id,
             @RequestHeader("Write-Id") UUID writeId,
             @RequestBody OrderRequest request) {
-        return change(writeId, number, job -> parts.keep(job, id, request));
+        return change(
+                writeId,
+                number,
+                job -> {
+                    jobParts.refuseStranger(job, request.stepId());
+                    parts.keep(job, id, request);
+                });
     }
 
     /** Asks the supplier of everything that is wanted. */

@@ -415,6 +415,16 @@ class PartsOfJobTest {
     }
 
     @Test
+    void aPartOfAnotherJobIsNoPartOfThisOne() {
+        assertThat(
+                        mechanic.put(
+                                        job + "/parts/" + UUID.randomUUID(),
+                                        order(null, UUID.randomUUID(), "pawl", "P", 1, "WANTED"))
+                                .at("stepId"))
+                .contains("not in this job's strip any more");
+    }
+
+    @Test
     void hoursAreEstimatedAndWorked() {
         money(null);
         var told = mechanic.put(job + "/estimate", Map.of("hours", 2.5, "workedHours", 3));
