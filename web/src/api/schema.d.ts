@@ -9260,7 +9260,7 @@ export interface components {
             by: "YES" | "VALUE" | "BACKLASH" | "CONTACT" | "RUN";
             measured: string;
             unit: string;
-            limits: components["schemas"]["Limits"];
+            limits: components["schemas"]["StepLimits"];
             /** @enum {string} */
             without: "NOBODY" | "LEAD";
             never: ("KNOCK" | "WHINE" | "GROWL" | "LEAK" | "HEAT" | "SLIP" | "JUMP" | "STIFF" | "CREEP" | "STALL" | "LASH" | "TIME" | "ONCE" | "METAL" | "BURNT" | "VIBR" | "LIFT" | "FEED" | "SEA" | "OLD" | "REP" | "SHOCK" | "NEW" | "RED" | "WGB" | "BVL" | "TWN" | "CYC" | "PLW" | "HWN" | "HOI" | "ACT" | "FDB" | "HDS" | "SLD" | "MTP" | "PGE" | "REV" | "THR" | "STE" | "STA" | "WSH")[];
@@ -10250,6 +10250,16 @@ export interface components {
             /** @enum {string} */
             weight: "NEVER" | "LEAD";
             reopens: ("RECEIVE" | "STRIP" | "INSPECT" | "DECIDE" | "BUILD" | "SET" | "FILL" | "PROVE")[];
+        };
+        StepLimits: {
+            /** Format: double */
+            least?: number;
+            /** Format: double */
+            most?: number;
+            byKind: {
+                [key: string]: number;
+            };
+            none?: boolean;
         };
         StepLine: {
             id: string;

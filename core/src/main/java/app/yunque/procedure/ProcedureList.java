@@ -8,7 +8,7 @@ import app.yunque.measure.PlainDigits;
 import app.yunque.measure.Refused;
 import app.yunque.measure.Verdict;
 import app.yunque.procedure.ProcedureLine.State;
-import app.yunque.procedure.ProcedureStep.Limits;
+import app.yunque.procedure.ProcedureStep.StepLimits;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.LinkedHashSet;
@@ -193,18 +193,18 @@ public final class ProcedureList {
                 said(step, answer, verdict.words(null)) + ", " + limits.inWords(step.counted()));
     }
 
-    private static Verdict verdict(Limits limits, double value, double uncertainty) {
+    private static Verdict verdict(StepLimits limits, double value, double uncertainty) {
         boolean isIn = isAbove(limits, value - uncertainty) && isBelow(limits, value + uncertainty);
         boolean isOut =
                 !isAbove(limits, value + uncertainty) || !isBelow(limits, value - uncertainty);
         return isIn ? Verdict.CLEAR_PASS : isOut ? Verdict.CLEAR_FAIL : Verdict.DOUBTFUL;
     }
 
-    private static boolean isAbove(Limits limits, double value) {
+    private static boolean isAbove(StepLimits limits, double value) {
         return limits.least() == null || value >= limits.least() - SLACK;
     }
 
-    private static boolean isBelow(Limits limits, double value) {
+    private static boolean isBelow(StepLimits limits, double value) {
         return limits.most() == null || value <= limits.most() + SLACK;
     }
 

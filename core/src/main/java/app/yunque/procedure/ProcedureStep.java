@@ -40,7 +40,7 @@ public record ProcedureStep(
         By by,
         String measured,
         String unit,
-        Limits limits,
+        StepLimits limits,
         Without without,
         Set<Circumstance> never,
         Set<Circumstance> fixed,
@@ -77,11 +77,11 @@ public record ProcedureStep(
      * @param most   the most that passes; null where there is none
      * @param byKind the most on some kinds of unit
      */
-    public record Limits(
+    public record StepLimits(
             @Nullable Double least, @Nullable Double most, Map<UnitKind, Double> byKind) {
-        static final Limits NONE = new Limits(null, null, Map.of());
+        static final StepLimits NONE = new StepLimits(null, null, Map.of());
 
-        public Limits {
+        public StepLimits {
             byKind = Map.copyOf(byKind);
         }
 
@@ -91,8 +91,8 @@ public record ProcedureStep(
         }
 
         /** The maker's in the place of each that he gives; the other stays. */
-        Limits overruledBy(@Nullable Double makersLeast, @Nullable Double makersMost) {
-            return new Limits(
+        StepLimits overruledBy(@Nullable Double makersLeast, @Nullable Double makersMost) {
+            return new StepLimits(
                     makersLeast == null ? least : makersLeast,
                     makersMost == null ? most : makersMost,
                     Map.of());
@@ -108,14 +108,14 @@ public record ProcedureStep(
         }
 
         /** The strictest of the kinds. */
-        Limits on(List<UnitKind> kinds) {
+        StepLimits on(List<UnitKind> kinds) {
             var most =
                     kinds.stream()
                             .map(byKind::get)
                             .filter(java.util.Objects::nonNull)
                             .min(Double::compare)
                             .orElse(this.most);
-            return new Limits(least, most, Map.of());
+            return new StepLimits(least, most, Map.of());
         }
     }
 

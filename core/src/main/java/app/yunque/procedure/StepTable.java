@@ -4,7 +4,7 @@ import app.yunque.inspection.Circumstance;
 import app.yunque.inspection.UnitKind;
 import app.yunque.measure.TableLines;
 import app.yunque.procedure.ProcedureStep.By;
-import app.yunque.procedure.ProcedureStep.Limits;
+import app.yunque.procedure.ProcedureStep.StepLimits;
 import app.yunque.procedure.ProcedureStep.Without;
 import app.yunque.route.Station;
 import java.util.Arrays;
@@ -51,7 +51,7 @@ final class StepTable {
                         : By.valueOf(cells.get(5).toUpperCase(Locale.ROOT)),
                 "",
                 orEmpty(cells.get(6)),
-                Limits.NONE,
+                StepLimits.NONE,
                 Without.valueOf(cells.get(7).toUpperCase(Locale.ROOT)),
                 Set.of(),
                 Set.of(),
@@ -101,14 +101,14 @@ final class StepTable {
                         .collect(Collectors.toUnmodifiableSet());
     }
 
-    private static Limits limits(String least, String most) {
+    private static StepLimits limits(String least, String most) {
         var byKind = new EnumMap<UnitKind, Double>(UnitKind.class);
         var clauses = most.split(";");
         for (int i = 1; i < clauses.length; i++) {
             var words = clauses[i].strip().split("\\s+");
             byKind.put(UnitKind.valueOf(words[0]), Double.valueOf(words[1]));
         }
-        return new Limits(number(least), number(clauses[0].strip()), byKind);
+        return new StepLimits(number(least), number(clauses[0].strip()), byKind);
     }
 
     private static @Nullable Double number(String cell) {

@@ -14,13 +14,7 @@ import java.util.Arrays;
 import java.util.Iterator;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
-import java.util.concurrent.ConcurrentHashMap;
-import java.util.concurrent.ConcurrentSkipListSet;
 import org.jspecify.annotations.Nullable;
-import org.springdoc.core.customizers.OpenApiCustomizer;
-import org.springframework.context.annotation.Bean;
-import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 
 /**
@@ -29,8 +23,11 @@ import org.springframework.stereotype.Component;
  */
 @Component
 class RecordSchemas implements ModelConverter {
-    private final Map<String, Class<?>> named = new ConcurrentHashMap<>();
-    private final Set<String> twice = new ConcurrentSkipListSet<>();
+    private final NamesApart names;
+
+    RecordSchemas(NamesApart names) {
+        this.names = names;
+    }
 
     @Override
     public @Nullable Schema<?> resolve(
@@ -44,7 +41,7 @@ class RecordSchemas implements ModelConverter {
         }
         Schema<?> schema = chain.next().resolve(type, context, chain);
         if (raw != null && schema != null && schema.get$ref() != null) {
-            refuseTwoOfOneName(raw, schema.get$ref());
+            names.described(raw, schema.get$ref());
         }
         if (raw != null && raw.isRecord()) {
             var described = definition(schema, context);
@@ -53,30 +50,6 @@ class RecordSchemas implements ModelConverter {
             }
         }
         return schema;
-    }
-
-    private void refuseTwoOfOneName(Class<?> raw, String ref) {
-        var other = named.putIfAbsent(ref, raw);
-        if (other != null && !other.equals(raw)) {
-            twice.add(
-                    "%s and %s as %s"
-                            .formatted(
-                                    other.getName(),
-                                    raw.getName(),
-                                    ref.substring(ref.lastIndexOf('/') + 1)));
-        }
-    }
-
-    /** Two records of one short name would silently be described as one; looked at last, when everything is described. */
-    @Bean
-    @Order
-    OpenApiCustomizer namesApart() {
-        return api -> {
-            if (!twice.isEmpty()) {
-                throw new IllegalStateException(
-                        "Impossible: name one of each otherwise: " + String.join("; ", twice));
-            }
-        };
     }
 
     /** Rules name what they take by short words, such as Place, that several use: with the name of the rule before them they stay apart. */

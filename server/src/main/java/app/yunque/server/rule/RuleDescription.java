@@ -2,6 +2,7 @@ package app.yunque.server.rule;
 
 import app.yunque.measure.Range;
 import app.yunque.measure.Told;
+import app.yunque.server.api.NamesApart;
 import app.yunque.server.api.RangeConstants;
 import app.yunque.server.api.Refusals;
 import io.swagger.v3.core.converter.AnnotatedType;
@@ -36,7 +37,7 @@ class RuleDescription {
 
     @Bean
     @Order(Ordered.HIGHEST_PRECEDENCE)
-    OpenApiCustomizer everyRule(Rules rules) {
+    OpenApiCustomizer everyRule(Rules rules, NamesApart names) {
         return api -> {
             api.getPaths().remove("/api/calc" + RuleController.ANY);
             api.getComponents().getSchemas().remove("JsonNode");
@@ -46,6 +47,8 @@ class RuleDescription {
                                 "/api/calc/" + rule.at(),
                                 new PathItem().post(operation(rule, api.getComponents())));
             }
+            // The answers of the rules are the last that is described.
+            names.refuseTwoOfOneName();
         };
     }
 
