@@ -42,6 +42,7 @@ describe("spares in stores", () => {
     await userEvent.click(await screen.findByRole("button", { name: /fuse gear/ }));
     const count = screen.getByLabelText("Pieces there");
     await userEvent.clear(count);
+    expect(count).toHaveDisplayValue("");
     await userEvent.type(count, "7");
     await userEvent.click(screen.getByRole("button", { name: "Keep" }));
     expect(sent[0]).toMatchObject({

@@ -81,9 +81,14 @@ function Fields({ card, change, errors }: Card<SpareRequest>) {
           min={0}
           step={name === "onShelf" ? 1 : "any"}
           label={LABELS[name]}
-          value={card[name]}
+          value={card[name] ?? ""}
           error={errors[name]}
-          onChange={(e) => change({ [name]: e.currentTarget.valueAsNumber || 0 })}
+          onChange={(e) =>
+            // What is emptied is missing, and is not 0.
+            change({
+              [name]: e.currentTarget.value === "" ? undefined : e.currentTarget.valueAsNumber,
+            })
+          }
         />
       ))}
     </>

@@ -11,6 +11,11 @@ public enum OrderState {
         return this == CALLED_OFF;
     }
 
+    /** Whether the supplier has the order: what was approved is then what is bought. */
+    boolean isPlaced() {
+        return this == ORDERED || this == RECEIVED;
+    }
+
     /** Whether it may come to stand there from here: nothing is received that was not ordered, nothing comes back from a call-off but wanted anew. */
     boolean mayBecome(OrderState next) {
         return switch (this) {

@@ -277,6 +277,14 @@ public class PartsService {
                             .formatted(words(order.state), words(request.state())));
         }
         boolean isAnother = !order.number.equals(item.number());
+        if (order.state.isPlaced() && (isAnother || order.quantity != item.quantity())) {
+            throw Refused.because(
+                    "number",
+                    "%s is %s: its number and quantity stand as they were ordered. Call it off, or put another part on the list beside it."
+                            .formatted(
+                                    new PartItem(order.number, order.quantity).inWords(),
+                                    words(order.state)));
+        }
         if (request.state() == OrderState.ORDERED && order.state == OrderState.WANTED) {
             refuseOrder(job, id, item, isAnother ? null : order.quote);
         }
@@ -312,10 +320,17 @@ public class PartsService {
                 orders.findByJobIdOrderByChangedAt(job.id()).stream()
                         .filter(o -> !o.id.equals(id) && o.state != OrderState.CALLED_OFF)
                         .toList();
+        boolean isInOther = !quote.quote().currency().equals(money.currency());
+        if (isInOther && money.limitCents() != null && !bench.isLead()) {
+            throw Refused.because(
+                    "state",
+                    "%s is quoted in %s, which does not count towards the limit in %s: a lead orders it."
+                            .formatted(item.number(), quote.quote().currency(), money.currency()));
+        }
         long own =
-                quote.quote().currency().equals(money.currency())
-                        ? Objects.requireNonNull(quote.quote().priceCents()) * item.quantity()
-                        : 0;
+                isInOther
+                        ? 0
+                        : Objects.requireNonNull(quote.quote().priceCents()) * item.quantity();
         long quoted = sum(others, money) + own;
         var estimate = estimates.findById(job.id()).orElseGet(EstimateEntity::new);
         var cost = JobCost.of(quoted, 0, 0, 0, 0, Optional.ofNullable(money.limitCents()));

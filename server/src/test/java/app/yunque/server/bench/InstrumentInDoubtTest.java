@@ -164,5 +164,13 @@ class InstrumentInDoubtTest {
         var told = mechanic.put("/api/instruments/" + dial, card(0, List.of(days(2, 9))));
         assertThat(told.status()).isEqualTo(422);
         assertThat(told.at("inDoubt[0].foundOn")).contains("before it was last good on");
+        var emptied =
+                Map.of(
+                        "lastGood", "",
+                        "foundOn", LocalDate.now().toString(),
+                        "why", "sticks at 3 mm");
+        assertThat(mechanic.put("/api/instruments/" + dial, card(0, List.of(emptied))).status())
+                .as("an emptied day is refused, and is no fault of the program")
+                .isIn(400, 422);
     }
 }

@@ -42,12 +42,16 @@ class PartsOfJobTest {
     }
 
     private void money(Long limitCents) {
+        money("EUR", limitCents);
+    }
+
+    private void money(String currency, Long limitCents) {
         var now = lead.get("/api/shop/money").body();
         var money = new HashMap<String, Object>();
         if (now.has("version")) {
             money.put("version", now.path("version").asLong());
         }
-        money.put("currency", "EUR");
+        money.put("currency", currency);
         money.put("rateCents", 6000);
         money.put("limitCents", limitCents);
         var kept = lead.put("/api/shop/money", money);
@@ -139,6 +143,15 @@ class PartsOfJobTest {
                         job + "/parts/" + pawl, order(2L, pawls, "pawl", "SW-1040", 4, "RECEIVED"));
         assertThat(received.status()).as(received.detail()).isEqualTo(200);
         assertThat(received.body().path("cost").path("actualCents").asLong()).isEqualTo(5000);
+        for (var another :
+                List.of(
+                        order(3L, pawls, "pawl", "SW-1040", 5, "RECEIVED"),
+                        order(3L, pawls, "pawl", "SW-1050", 4, "RECEIVED"),
+                        order(3L, pawls, "pawl", "SW-1040", 5, "ORDERED"))) {
+            assertThat(mechanic.put(job + "/parts/" + pawl, another).at("number"))
+                    .as("what was ordered is not made more or another afterwards")
+                    .contains("4 × SW-1040 is received: its number and quantity stand");
+        }
         var back =
                 mechanic.put(
                         job + "/parts/" + pawl, order(3L, pawls, "pawl", "SW-1040", 4, "WANTED"));
@@ -189,6 +202,25 @@ class PartsOfJobTest {
                                         Map.of("version", 0, "currency", "euro", "rateCents", 1))
                                 .at("currency"))
                 .contains("three capital letters");
+    }
+
+    /** What is quoted in another currency cannot be held against the limit, so it is not let past it unseen. */
+    @Test
+    void whatIsQuotedInAnotherCurrencyALeadOrders() {
+        money("USD", 10_000L);
+        try {
+            var wheel = UUID.randomUUID();
+            mechanic.put(
+                    job + "/parts/" + wheel,
+                    order(null, null, "worm wheel", "SW-1050", 1, "WANTED"));
+            mechanic.post(job + "/parts/ask", Map.of());
+            var ordered = order(1L, null, "worm wheel", "SW-1050", 1, "ORDERED");
+            assertThat(mechanic.put(job + "/parts/" + wheel, ordered).at("state"))
+                    .contains("quoted in EUR, which does not count towards the limit in USD");
+            assertThat(lead.put(job + "/parts/" + wheel, ordered).status()).isEqualTo(200);
+        } finally {
+            money("EUR", null);
+        }
     }
 
     @Test
