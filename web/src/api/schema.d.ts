@@ -5411,7 +5411,7 @@ export interface paths {
         put?: never;
         /**
          * Cost of a job
-         * @description Estimate against actual, and whether a lead has to say yes.
+         * @description Estimate against actual: parts and hours.
          */
         post: operations["calc parts/job-cost"];
         delete?: never;
@@ -5434,6 +5434,26 @@ export interface paths {
          * @description Which packages cover what is needed for the least money.
          */
         post: operations["calc parts/kits-or-singles"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/parts/order-approval": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Whether parts may be ordered
+         * @description Whether a lead has to say yes before parts are ordered.
+         */
+        post: operations["calc parts/order-approval"];
         delete?: never;
         options?: never;
         head?: never;
@@ -7852,12 +7872,13 @@ export interface components {
         };
         JobCost: {
             /** Format: int64 */
+            labourCents: number;
+            /** Format: int64 */
             estimateCents: number;
             /** Format: int64 */
             actualCents: number;
             /** Format: int64 */
             overCents: number;
-            needsLead: boolean;
             sentence: string;
         };
         JobEndRequest: {
@@ -8669,6 +8690,11 @@ export interface components {
             value: string;
             words: string;
         };
+        OrderApproval: {
+            mayOrder: boolean;
+            isOverLimit: boolean;
+            sentence: string;
+        };
         OrderRequest: {
             /** Format: int64 */
             version?: number;
@@ -8846,6 +8872,7 @@ export interface components {
             says: string;
             quote?: components["schemas"]["Quote"];
             inStores?: components["schemas"]["InStores"];
+            isFromStores: boolean;
             /** Format: int64 */
             lineCents?: number;
             keptBy: string;
@@ -8900,7 +8927,7 @@ export interface components {
             approvedBy?: string;
             /** Format: date-time */
             approvedAt?: string;
-            mayOrder: boolean;
+            approval: components["schemas"]["OrderApproval"];
         };
         PassageAnswer: {
             passes: boolean;
@@ -10052,6 +10079,8 @@ export interface components {
             leadDays: number;
             /** Format: double */
             levelPercent: number;
+            /** Format: int64 */
+            eachCents?: number;
         };
         SpareView: {
             /** Format: uuid */
@@ -24002,8 +24031,7 @@ export interface operations {
                  *       "boughtCents": 0,
                  *       "hours": 2.5,
                  *       "workedHours": 1,
-                 *       "rateCents": 6000,
-                 *       "limitCents": 50000
+                 *       "rateCents": 6000
                  *     }
                  */
                 "application/json": {
@@ -24017,8 +24045,6 @@ export interface operations {
                     workedHours: number;
                     /** @description hourly rate, 0 to 10000000 cents */
                     rateCents: number;
-                    /** @description what a mechanic may order, 0 to 10000000000 cents */
-                    limitCents?: number;
                 };
             };
         };
@@ -24122,6 +24148,59 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["KitsOrSingles"] & {
+                        told: components["schemas"]["Told"];
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc parts/order-approval": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "partsCents": 61000,
+                 *       "inOtherCurrency": false,
+                 *       "limitCents": 50000,
+                 *       "approvedCents": 60000,
+                 *       "isLead": false
+                 *     }
+                 */
+                "application/json": {
+                    /** @description parts, 0 to 10000000000 cents */
+                    partsCents: number;
+                    inOtherCurrency: boolean;
+                    /** @description what a mechanic may order, 0 to 10000000000 cents */
+                    limitCents?: number;
+                    /** @description sum a lead approved, 0 to 10000000000 cents */
+                    approvedCents?: number;
+                    isLead: boolean;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OrderApproval"] & {
                         told: components["schemas"]["Told"];
                     };
                 };

@@ -14,18 +14,25 @@ const none: PartsOfJob = {
   otherMoney: [],
   money: { currency: "EUR", rateCents: 6000 },
   estimate: { hours: 0, workedHours: 0 },
-  cost: { estimateCents: 0, actualCents: 0, overCents: 0, needsLead: false, sentence: "Estimated 0.00." },
-  mayOrder: true,
+  cost: { estimateCents: 0, actualCents: 0, overCents: 0, labourCents: 0, sentence: "Estimated 0.00." },
+  approval: { mayOrder: true, isOverLimit: false, sentence: "" },
 } as never;
 
 const order = (more: Partial<PartOrder["given"]>, rest: Partial<PartOrder> = {}): PartOrder => ({
   id: "o1",
   given: { version: 2, name: "pawl", number: "SW-1040", quantity: 4, state: "WANTED", ...more },
   says: "",
+  isFromStores: false,
   keptBy: "Tomás Vega",
   keptAt: "2026-11-20T08:00:00Z",
   ...rest,
 });
+
+const over: PartsOfJob["approval"] = {
+  mayOrder: false,
+  isOverLimit: true,
+  sentence: "The parts come to 148.00, more than 100.00: a lead approves them before they are ordered.",
+};
 
 const quote: NonNullable<PartOrder["quote"]> = {
   number: "SW-1040",
@@ -138,17 +145,27 @@ describe("what a job buys", () => {
   });
 
   it("waits for a lead above the limit", async () => {
-    const over = { needsLead: true, sentence: "Estimated 148.00." } as never;
-    open({ orders: [order({}, { quote })], cost: over, mayOrder: false });
-    expect(await screen.findByText(/A lead approves these parts/)).toBeVisible();
+    open({ orders: [order({}, { quote })], approval: over });
+    expect(await screen.findByText(/more than 100.00: a lead approves them/)).toBeVisible();
     expect(screen.getByRole("button", { name: "Order" })).toBeDisabled();
   });
 
   it("is approved by a lead", async () => {
-    const over = { needsLead: true, sentence: "Estimated 148.00." } as never;
-    open({ orders: [order({}, { quote })], cost: over, mayOrder: false }, "LEAD");
+    open({ orders: [order({}, { quote })], approval: over }, "LEAD");
     await userEvent.click(await screen.findByRole("button", { name: "Approve these parts as Inés Roldán" }));
     expect(sent[0]).toMatchObject({ method: "POST", path: "/api/jobs/31/parts/approve" });
+  });
+
+  it("says what a part from stores cost the shop, or that nobody knows", async () => {
+    const taken = { isFromStores: true };
+    open({
+      orders: [
+        order({ state: "RECEIVED", remark: "from stores, drawer F3" }, { ...taken, lineCents: 3700 }),
+        { ...order({ state: "RECEIVED", name: "seal" }, taken), id: "o2" },
+      ],
+    });
+    expect(await screen.findByText("37.00 EUR as the shop paid")).toBeVisible();
+    expect(screen.getByText("nobody knows what it cost")).toBeVisible();
   });
 
   it.each([

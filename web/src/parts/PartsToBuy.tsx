@@ -40,7 +40,7 @@ export function PartsToBuy({ view }: { view: JobView }) {
   if (!parts.data?.orders) {
     return null;
   }
-  const { toBuy, orders, cost, money: shop, differences, choice, choiceFault, otherMoney } = parts.data;
+  const { toBuy, orders, approval, money: shop, differences, choice, choiceFault, otherMoney } = parts.data;
   const closed = isClosed(view);
   const put = (id: string, request: OrderRequest) => send("PUT", `/api/jobs/${job}/parts/${id}`, request);
   const wanted = orders.filter((o) => o.given.state === "WANTED");
@@ -79,7 +79,7 @@ export function PartsToBuy({ view }: { view: JobView }) {
               order={order}
               shop={shop.currency}
               closed={closed}
-              mayOrder={parts.data.mayOrder}
+              mayOrder={parts.data.approval.mayOrder}
               put={(change) => put(order.id, changed(order.given, change))}
               onStores={() =>
                 void send(
@@ -152,7 +152,7 @@ export function PartsToBuy({ view }: { view: JobView }) {
           </a>
         </p>
       )}
-      {cost.needsLead && <Approval job={job} parts={parts.data} closed={closed} send={send} />}
+      {approval.isOverLimit && <Approval job={job} parts={parts.data} closed={closed} send={send} />}
     </Panel>
   );
 }
@@ -221,6 +221,13 @@ function Ordered(p: {
               ? `${quote.stock} in stock there`
               : `here in ${quote.leadDays} days`}
             ; asked {day(quote.at.slice(0, 10))}
+          </small>
+        )}
+        {p.order.isFromStores && (
+          <small>
+            {lineCents === undefined
+              ? "nobody knows what it cost"
+              : `${money(lineCents, p.shop, decimal)} as the shop paid`}
           </small>
         )}
         {p.order.inStores && (
@@ -294,7 +301,7 @@ function Hours({
   return (
     <div className={classes.cost}>
       <p>
-        {parts.cost.sentence} <small>{parts.money.currency}</small>
+        <small>in {parts.money.currency}:</small> {parts.cost.sentence}
       </p>
       {!closed && (
         <div className={classes.row}>
@@ -341,7 +348,7 @@ function Approval({
   send: Send;
 }) {
   const me = useQuery(meQuery);
-  if (parts.mayOrder) {
+  if (parts.approval.mayOrder) {
     return (
       <p>
         Approved by <b>{parts.approvedBy}</b> up to {money(parts.approvedCents ?? 0, parts.money.currency)}.
@@ -353,6 +360,6 @@ function Approval({
       Approve these parts as {me.data.name}
     </Button>
   ) : (
-    <Remark>A lead approves these parts before they are ordered.</Remark>
+    <Remark>{parts.approval.sentence}</Remark>
   );
 }

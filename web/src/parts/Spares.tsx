@@ -28,6 +28,7 @@ const LABELS = {
   perYear: "Used in a year",
   leadDays: "Days until an order comes",
   levelPercent: "Demands to be met, %",
+  eachCents: "Price of one",
 };
 
 /** Spares of the shop: where they lie, and when they are ordered again. */
@@ -91,6 +92,21 @@ function Fields({ card, change, errors }: Card<SpareRequest>) {
           }
         />
       ))}
+      <TextInput
+        type="number"
+        inputMode="decimal"
+        min={0}
+        step={0.01}
+        label={LABELS.eachCents}
+        value={card.eachCents === undefined ? "" : card.eachCents / 100}
+        error={errors.eachCents}
+        onChange={(e) =>
+          change({
+            eachCents:
+              e.currentTarget.value === "" ? undefined : Math.round(e.currentTarget.valueAsNumber * 100),
+          })
+        }
+      />
     </>
   );
 }

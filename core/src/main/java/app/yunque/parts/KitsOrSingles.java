@@ -223,9 +223,8 @@ public record KitsOrSingles(
         }
     }
 
-    /** "62.00"; the currency stands with the shop. */
     private static String money(long cents) {
-        return cents >= NEVER ? "not possible" : "%d.%02d".formatted(cents / 100, cents % 100);
+        return cents >= NEVER ? "not possible" : Money.inWords(cents);
     }
 
     /** Every number of each kit that can still be of use. */

@@ -262,19 +262,20 @@ class PartsTest {
     // By hand: 120.00 of parts and 2.5 h at 60.00 are 270.00; 150.00 and 3 h so far are 330.00.
     @Test
     void whatAJobCosts() {
-        var cost = JobCost.of(12_000, 15_000, 2.5, 3, 6_000, Optional.of(12_000L));
+        var cost = JobCost.of(12_000, 15_000, 2.5, 3, 6_000);
+        assertThat(cost.labourCents()).isEqualTo(15_000);
         assertThat(cost.estimateCents()).isEqualTo(27_000);
         assertThat(cost.actualCents()).isEqualTo(33_000);
         assertThat(cost.overCents()).isEqualTo(6_000);
-        assertThat(cost.needsLead()).as("not above the limit").isFalse();
         assertThat(cost.sentence()).isEqualTo("Estimated 270.00, so far 330.00, 60.00 over.");
-        var dear = JobCost.of(12_001, 0, 0, 0, 0, Optional.of(12_000L));
-        assertThat(dear.needsLead()).isTrue();
-        assertThat(dear.overCents()).isZero();
-        assertThat(dear.sentence()).contains("more than 120.00: a lead approves them");
-        assertThat(JobCost.of(12_001, 0, 0, 0, 0, Optional.empty()).needsLead()).isFalse();
-        assertThatThrownBy(() -> JobCost.of(-1, 0, 0, 0, 0, Optional.empty()))
-                .isInstanceOf(Refused.class);
+        assertThat(JobCost.of(12_001, 0, 0, 0, 0).overCents()).isZero();
+        assertThatThrownBy(() -> JobCost.of(-1, 0, 0, 0, 0)).isInstanceOf(Refused.class);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"0, 0.00", "5, 0.05", "6200, 62.00", "-5, −0.05", "-123456, −1234.56"})
+    void moneyInWords(long cents, String words) {
+        assertThat(Money.inWords(cents)).isEqualTo(words);
     }
 
     @ParameterizedTest(name = "{1} × “{0}”")

@@ -63,10 +63,10 @@ class DemoParts {
         spares.keep(
                 UUID.randomUUID(),
                 new SpareRequest(
-                        null, "fuse gear, plastic", "SW-1080", "drawer F3", 2, 1.2, 21, 95));
+                        null, "fuse gear, plastic", "SW-1080", "drawer F3", 2, 1.2, 21, 95, 1850L));
         spares.keep(
                 UUID.randomUUID(),
-                new SpareRequest(null, "pawl spring", "SW-1041", "drawer C1", 6, 12, 10, 95));
+                new SpareRequest(null, "pawl spring", "SW-1041", "drawer C1", 6, 12, 10, 95, 240L));
         try (var file = new ClassPathResource("demo/bills.json").getInputStream()) {
             for (var told : mapper.readValue(file, new TypeReference<List<Of>>() {})) {
                 keep(told);

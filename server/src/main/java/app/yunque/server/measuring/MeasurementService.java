@@ -46,6 +46,11 @@ public class MeasurementService {
     @Transactional
     public void keep(JobRef job, UnitPapers unit, UUID id, MeasurementRequest request) {
         preview(unit, request);
+        if (request.instrument() != null && instruments.find(request.instrument()).isEmpty()) {
+            throw Refused.because(
+                    "instrument",
+                    "That instrument is not on the shop's list. Choose another, or none.");
+        }
         var tidied = request.tidied();
         book.keep(
                 job,

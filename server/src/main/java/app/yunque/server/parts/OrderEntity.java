@@ -41,4 +41,11 @@ class OrderEntity extends Kept {
 
     @Column(nullable = false)
     String remark = "";
+
+    @Column(name = "from_stores", nullable = false)
+    boolean isFromStores;
+
+    /** What one cost the shop, of what was taken from stores (cents). */
+    @Column(name = "each_cents")
+    @Nullable Long eachCents;
 }

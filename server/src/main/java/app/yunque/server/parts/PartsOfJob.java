@@ -3,6 +3,7 @@ package app.yunque.server.parts;
 import app.yunque.parts.BillOfParts;
 import app.yunque.parts.JobCost;
 import app.yunque.parts.KitsOrSingles;
+import app.yunque.parts.OrderApproval;
 import app.yunque.server.supplier.Quote;
 import java.time.Instant;
 import java.util.List;
@@ -26,7 +27,7 @@ import org.jspecify.annotations.Nullable;
  * @param approvedCents sum of parts a lead has said yes to (cents); missing while none has
  * @param approvedBy  who said it; missing as before
  * @param approvedAt  when; missing as before
- * @param mayOrder    false while a lead has to say yes first
+ * @param approval    whether parts may be ordered now
  */
 public record PartsOfJob(
         BillRequest bill,
@@ -43,7 +44,7 @@ public record PartsOfJob(
         @Nullable Long approvedCents,
         @Nullable String approvedBy,
         @Nullable Instant approvedAt,
-        boolean mayOrder) {
+        OrderApproval approval) {
 
     /**
      * A part that is renewed and not on the list.
@@ -71,6 +72,7 @@ public record PartsOfJob(
      * @param says    what stands against ordering it, or what replaces it; empty where nothing does
      * @param quote   what the supplier said; missing while nobody asked
      * @param inStores  what lies in stores of it; missing where the shop holds none
+     * @param isFromStores true where it was taken from stores
      * @param lineCents price of all its pieces (cents); missing while it is not quoted in the shop's currency
      * @param keptBy  who kept it last
      * @param keptAt  when
@@ -81,6 +83,7 @@ public record PartsOfJob(
             String says,
             @Nullable Quote quote,
             @Nullable InStores inStores,
+            boolean isFromStores,
             @Nullable Long lineCents,
             String keptBy,
             Instant keptAt) {}

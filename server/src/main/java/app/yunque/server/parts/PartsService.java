@@ -5,6 +5,7 @@ import app.yunque.parts.BillOfParts;
 import app.yunque.parts.BillOfParts.CameOff;
 import app.yunque.parts.JobCost;
 import app.yunque.parts.KitsOrSingles;
+import app.yunque.parts.OrderApproval;
 import app.yunque.parts.PartItem;
 import app.yunque.parts.Supersession;
 import app.yunque.server.job.JobRef;
@@ -81,17 +82,15 @@ public class PartsService {
         var money = money();
         var estimate = estimates.findById(job.id()).orElseGet(EstimateEntity::new);
         var listed = all.stream().map(o -> o.stepId).filter(Objects::nonNull).toList();
-        var open = all.stream().filter(o -> o.state != OrderState.CALLED_OFF).toList();
-        long quoted = sum(open, money);
-        long bought = sum(open.stream().filter(o -> o.state != OrderState.WANTED).toList(), money);
+        var priced = new Priced(all, money.currency());
+        var open = priced.lines();
         var cost =
                 JobCost.of(
-                        quoted,
-                        bought,
+                        priced.allCents(),
+                        priced.boughtCents(),
                         estimate.hours,
                         estimate.workedHours,
-                        money.rateCents(),
-                        Optional.ofNullable(money.limitCents()));
+                        money.rateCents());
         var choice = choice(open, money);
         return new PartsOfJob(
                 given,
@@ -116,7 +115,7 @@ public class PartsService {
                 choice.choice,
                 choice.fault,
                 open.stream()
-                        .filter(o -> isInOtherMoney(o, money))
+                        .filter(o -> Priced.isInOtherMoney(o, money.currency()))
                         .map(o -> o.number)
                         .distinct()
                         .toList(),
@@ -129,12 +128,17 @@ public class PartsService {
                 estimate.approvedCents,
                 estimate.approvedBy,
                 estimate.approvedAt,
-                mayOrder(cost, quoted, estimate));
+                approval(priced.suppliedCents(), false, money, estimate));
     }
 
-    private static boolean mayOrder(JobCost cost, long quoted, EstimateEntity estimate) {
-        return !cost.needsLead()
-                || estimate.approvedCents != null && estimate.approvedCents >= quoted;
+    private OrderApproval approval(
+            long cents, boolean isInOther, MoneyRequest money, EstimateEntity estimate) {
+        return OrderApproval.of(
+                cents,
+                isInOther,
+                Optional.ofNullable(money.limitCents()),
+                Optional.ofNullable(estimate.approvedCents),
+                bench.isLead());
     }
 
     private record Choice(@Nullable KitsOrSingles choice, @Nullable String fault) {}
@@ -175,28 +179,6 @@ public class PartsService {
         return Stream.concat(Stream.of(said.quote()), said.kits().stream());
     }
 
-    private static boolean isInOtherMoney(OrderEntity order, MoneyRequest money) {
-        return order.quote != null
-                && order.quote.quote().isOffered()
-                && !order.quote.quote().currency().equals(money.currency());
-    }
-
-    private static @Nullable Long lineCents(OrderEntity order, MoneyRequest money) {
-        if (order.quote == null
-                || !order.quote.quote().isOffered()
-                || isInOtherMoney(order, money)) {
-            return null;
-        }
-        return Objects.requireNonNull(order.quote.quote().priceCents()) * order.quantity;
-    }
-
-    private static long sum(List<OrderEntity> those, MoneyRequest money) {
-        return those.stream()
-                .flatMap(o -> Stream.ofNullable(lineCents(o, money)))
-                .mapToLong(c -> c)
-                .sum();
-    }
-
     private PartsOfJob.PartOrder view(OrderEntity o, BillRequest bill, MoneyRequest money) {
         return new PartsOfJob.PartOrder(
                 o.id,
@@ -205,7 +187,8 @@ public class PartsService {
                 says(o, bill),
                 o.quote == null ? null : o.quote.quote(),
                 o.state == OrderState.WANTED ? spares.of(o.number).orElse(null) : null,
-                lineCents(o, money),
+                o.isFromStores,
+                Priced.lineCents(o, money.currency()).orElse(null),
                 o.changedBy(),
                 o.changedAt());
     }
@@ -276,6 +259,10 @@ public class PartsService {
                     "What is %s cannot be %s."
                             .formatted(words(order.state), words(request.state())));
         }
+        if (order.isFromStores && request.state() != OrderState.RECEIVED) {
+            throw Refused.because(
+                    "state", "%s was taken from stores and is here.".formatted(order.number));
+        }
         boolean isAnother = !order.number.equals(item.number());
         if (order.state.isPlaced() && (isAnother || order.quantity != item.quantity())) {
             throw Refused.because(
@@ -317,30 +304,29 @@ public class PartsService {
         }
         var money = money();
         var others =
-                orders.findByJobIdOrderByChangedAt(job.id()).stream()
-                        .filter(o -> !o.id.equals(id) && o.state != OrderState.CALLED_OFF)
-                        .toList();
-        boolean isInOther = !quote.quote().currency().equals(money.currency());
-        if (isInOther && money.limitCents() != null && !bench.isLead()) {
-            throw Refused.because(
-                    "state",
-                    "%s is quoted in %s, which does not count towards the limit in %s: a lead orders it."
-                            .formatted(item.number(), quote.quote().currency(), money.currency()));
-        }
+                new Priced(
+                        orders.findByJobIdOrderByChangedAt(job.id()).stream()
+                                .filter(o -> !o.id.equals(id))
+                                .toList(),
+                        money.currency());
+        boolean isInOther = Priced.isInOtherMoney(quote, money.currency());
         long own =
                 isInOther
                         ? 0
                         : Objects.requireNonNull(quote.quote().priceCents()) * item.quantity();
-        long quoted = sum(others, money) + own;
-        var estimate = estimates.findById(job.id()).orElseGet(EstimateEntity::new);
-        var cost = JobCost.of(quoted, 0, 0, 0, 0, Optional.ofNullable(money.limitCents()));
-        if (!mayOrder(cost, quoted, estimate)) {
-            throw Refused.because("state", cost.sentence());
+        var approval =
+                approval(
+                        others.suppliedCents() + own,
+                        isInOther,
+                        money,
+                        estimates.findById(job.id()).orElseGet(EstimateEntity::new));
+        if (!approval.mayOrder()) {
+            throw Refused.because("state", item.number() + ": " + approval.sentence());
         }
     }
 
     /**
-     * Takes a wanted part from stores: it is here, and costs the job what it cost the shop, which nobody asks here.
+     * Takes a wanted part from stores: it is here, and costs the job what it cost the shop.
      *
      * @throws Refused when it is not wanted, or fewer lie there
      */
@@ -355,7 +341,10 @@ public class PartsService {
             throw Refused.because(
                     "state", "What is %s is not taken from stores.".formatted(words(order.state)));
         }
-        order.remark = "from stores, " + spares.take(order.number, order.quantity);
+        var taken = spares.take(order.number, order.quantity);
+        order.remark = "from stores, " + taken.place();
+        order.isFromStores = true;
+        order.eachCents = taken.eachCents();
         order.quote = null;
         order.state = OrderState.RECEIVED;
         order.keep(bench.name(), clock.instant());
@@ -451,7 +440,7 @@ public class PartsService {
 
     @Transactional
     public void estimate(JobRef job, EstimateRequest request) {
-        JobCost.of(0, 0, request.hours(), request.workedHours(), 0, Optional.empty());
+        JobCost.of(0, 0, request.hours(), request.workedHours(), 0);
         var estimate = open(job);
         if (!estimate.changedBy().isEmpty()) {
             estimate.refuseStale(
@@ -483,11 +472,8 @@ public class PartsService {
         bench.actAsLead("Only a lead approves parts above the limit of the shop.");
         var estimate = open(job);
         estimate.approvedCents =
-                sum(
-                        orders.findByJobIdOrderByChangedAt(job.id()).stream()
-                                .filter(o -> o.state != OrderState.CALLED_OFF)
-                                .toList(),
-                        money());
+                new Priced(orders.findByJobIdOrderByChangedAt(job.id()), money().currency())
+                        .suppliedCents();
         estimate.approvedBy = bench.name();
         estimate.approvedAt = clock.instant();
         estimate.keep(bench.name(), clock.instant());
@@ -507,7 +493,10 @@ public class PartsService {
         if (!CURRENCY.matcher(request.currency()).matches()) {
             throw Refused.because("currency", "A currency has three capital letters, as EUR.");
         }
-        JobCost.of(0, 0, 0, 0, request.rateCents(), Optional.ofNullable(request.limitCents()));
+        JobCost.of(0, 0, 0, 0, request.rateCents());
+        Refused.ifAny(
+                Optional.ofNullable(request.limitCents())
+                        .flatMap(l -> OrderApproval.LIMIT.judge(l)));
         var found = shop.findById(MoneyEntity.ONLY);
         found.ifPresent(m -> m.refuseStale(request.version(), this::money));
         var money = found.orElseGet(MoneyEntity::new);

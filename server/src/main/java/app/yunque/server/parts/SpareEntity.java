@@ -7,6 +7,7 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.util.UUID;
 import org.hibernate.envers.Audited;
+import org.jspecify.annotations.Nullable;
 
 @Entity
 @Table(name = "spare")
@@ -34,6 +35,10 @@ class SpareEntity extends Kept {
 
     @Column(name = "level_percent")
     double levelPercent;
+
+    /** What one cost the shop (cents). */
+    @Column(name = "each_cents")
+    @Nullable Long eachCents;
 
     @Column(nullable = false)
     boolean removed;

@@ -13,6 +13,7 @@ import org.jspecify.annotations.Nullable;
  * @param perYear      pieces used in a year
  * @param leadDays     days until an order comes
  * @param levelPercent share of demands to be met (%)
+ * @param eachCents    what one cost the shop (cents); missing where nobody knows it
  */
 public record SpareRequest(
         @Nullable Long version,
@@ -22,4 +23,5 @@ public record SpareRequest(
         int onShelf,
         double perYear,
         double leadDays,
-        double levelPercent) {}
+        double levelPercent,
+        @Nullable Long eachCents) {}

@@ -1,6 +1,7 @@
 package app.yunque.server.parts;
 
 import app.yunque.measure.Refused;
+import app.yunque.parts.KitsOrSingles;
 import app.yunque.parts.PartItem;
 import app.yunque.parts.ReorderPoint;
 import app.yunque.server.job.JobText;
@@ -10,6 +11,7 @@ import java.time.Clock;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -71,7 +73,8 @@ public class SpareService {
                 s.onShelf,
                 s.perYear,
                 s.leadDays,
-                s.levelPercent);
+                s.levelPercent,
+                s.eachCents);
     }
 
     @Transactional
@@ -95,6 +98,9 @@ public class SpareService {
                 request.onShelf(),
                 0,
                 0);
+        Refused.ifAny(
+                Optional.ofNullable(request.eachCents())
+                        .flatMap(c -> KitsOrSingles.PRICE.judge(c)));
         var spare = found.orElseGet(SpareEntity::new);
         spare.id = id;
         spare.name = JobText.required("name", "What it is", request.name(), LONGEST_NAME);
@@ -104,6 +110,7 @@ public class SpareService {
         spare.perYear = request.perYear();
         spare.leadDays = request.leadDays();
         spare.levelPercent = request.levelPercent();
+        spare.eachCents = request.eachCents();
         spare.removed = false;
         spare.keep(bench.name(), clock.instant());
         spares.saveAndFlush(spare);
@@ -129,14 +136,17 @@ public class SpareService {
                 .map(s -> new PartsOfJob.InStores(s.onShelf, s.place));
     }
 
+    /** Where taken pieces lay, and what one cost the shop (cents); missing where nobody knows it. */
+    public record Taken(String place, @Nullable Long eachCents) {}
+
     /**
      * Takes pieces off the shelf.
      *
-     * @return where they lay
+     * @return where they lay and what one cost
      * @throws Refused when fewer lie there
      */
     @Transactional
-    public String take(String number, int pieces) {
+    public Taken take(String number, int pieces) {
         var spare =
                 spares.findByNumberAndRemovedFalse(number)
                         .orElseThrow(
@@ -152,6 +162,6 @@ public class SpareService {
         }
         spare.onShelf -= pieces;
         spare.keep(bench.name(), clock.instant());
-        return spare.place;
+        return new Taken(spare.place, spare.eachCents);
     }
 }

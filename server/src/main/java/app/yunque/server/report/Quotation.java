@@ -1,15 +1,17 @@
 package app.yunque.server.report;
 
 import app.yunque.finding.Disposition;
+import app.yunque.measure.PlainDigits;
+import app.yunque.parts.Money;
 import app.yunque.server.bench.JobView;
 import app.yunque.server.parts.PartsOfJob;
 import java.time.LocalDate;
 import java.util.Base64;
 import java.util.List;
-import java.util.Locale;
 import java.util.Objects;
 import java.util.UUID;
 import java.util.function.Function;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -57,7 +59,6 @@ record Quotation(
             LocalDate on) {
         var currency = parts.money().currency();
         var orders = parts.orders().stream().filter(o -> !o.given().state().isCalledOff()).toList();
-        long labour = Math.round(parts.estimate().hours() * parts.money().rateCents());
         return new Quotation(
                 shop,
                 job.job().number(),
@@ -73,31 +74,21 @@ record Quotation(
                                                 o.given().quantity(),
                                                 o.given().name(),
                                                 o.given().number(),
-                                                money(
+                                                Money.inWords(
                                                         Objects.requireNonNull(o.lineCents())
                                                                 / o.given().quantity()),
-                                                money(Objects.requireNonNull(o.lineCents()))))
+                                                Money.inWords(
+                                                        Objects.requireNonNull(o.lineCents()))))
                         .toList(),
                 parts.estimate().hours() > 0
                         ? "%s h at %s"
                                 .formatted(
-                                        app.yunque.measure.PlainDigits.exact(
-                                                parts.estimate().hours()),
-                                        money(parts.money().rateCents()))
+                                        PlainDigits.exact(parts.estimate().hours()),
+                                        Money.inWords(parts.money().rateCents()))
                         : "",
-                parts.estimate().hours() > 0 ? money(labour) : "",
-                money(
-                                orders.stream()
-                                                .flatMap(
-                                                        o ->
-                                                                java.util.stream.Stream.ofNullable(
-                                                                        o.lineCents()))
-                                                .mapToLong(c -> c)
-                                                .sum()
-                                        + labour)
-                        + " "
-                        + currency,
-                java.util.stream.Stream.concat(
+                parts.estimate().hours() > 0 ? Money.inWords(parts.cost().labourCents()) : "",
+                Money.inWords(parts.cost().estimateCents()) + " " + currency,
+                Stream.concat(
                                 orders.stream()
                                         .filter(o -> o.lineCents() == null)
                                         .map(
@@ -138,9 +129,5 @@ record Quotation(
                                         + Base64.getEncoder()
                                                 .encodeToString(pictures.apply(p.id())))
                 .orElse(null);
-    }
-
-    private static String money(long cents) {
-        return String.format(Locale.ROOT, "%d.%02d", cents / 100, cents % 100);
     }
 }

@@ -160,6 +160,15 @@ class InstrumentInDoubtTest {
     }
 
     @Test
+    void aToolThatNobodyKnowsIsRefused() {
+        var read = Requests.backlash("INSPECT", "0.20", "0.21", "0.20", "0.22");
+        read.put("instrument", UUID.randomUUID());
+        var told = mechanic.put(job + "/measurements/" + UUID.randomUUID(), read);
+        assertThat(told.status()).isEqualTo(422);
+        assertThat(told.at("instrument")).contains("not on the shop's list");
+    }
+
+    @Test
     void refusesDaysThatCannotBe() {
         var told = mechanic.put("/api/instruments/" + dial, card(0, List.of(days(2, 9))));
         assertThat(told.status()).isEqualTo(422);

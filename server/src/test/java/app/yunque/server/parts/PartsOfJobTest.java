@@ -179,11 +179,16 @@ class PartsOfJobTest {
         assertThat(yes.status()).as(yes.detail()).isEqualTo(200);
         assertThat(yes.body().path("approvedCents").asLong()).isEqualTo(14_800);
         assertThat(yes.body().path("approvedBy").asString()).isEqualTo("Inés Roldán");
-        assertThat(yes.body().path("mayOrder").asBoolean()).isTrue();
+        assertThat(yes.body().path("approval").path("mayOrder").asBoolean()).isTrue();
         // What is dearer than what was approved asks again.
         var seal = UUID.randomUUID();
         mechanic.put(job + "/parts/" + seal, order(null, null, "seal", "SW-1010", 1, "WANTED"));
-        assertThat(mechanic.post(job + "/parts/ask", Map.of()).body().path("mayOrder").asBoolean())
+        assertThat(
+                        mechanic.post(job + "/parts/ask", Map.of())
+                                .body()
+                                .path("approval")
+                                .path("mayOrder")
+                                .asBoolean())
                 .isFalse();
         // What is called off is not counted.
         mechanic.put(job + "/parts/" + seal, order(1L, null, "seal", "SW-1010", 1, "CALLED_OFF"));
@@ -216,7 +221,9 @@ class PartsOfJobTest {
             mechanic.post(job + "/parts/ask", Map.of());
             var ordered = order(1L, null, "worm wheel", "SW-1050", 1, "ORDERED");
             assertThat(mechanic.put(job + "/parts/" + wheel, ordered).at("state"))
-                    .contains("quoted in EUR, which does not count towards the limit in USD");
+                    .contains(
+                            "SW-1050: It is quoted in another currency",
+                            "towards the limit of 100.00");
             assertThat(lead.put(job + "/parts/" + wheel, ordered).status()).isEqualTo(200);
         } finally {
             money("EUR", null);
@@ -301,6 +308,9 @@ class PartsOfJobTest {
         card.put("perYear", 1.8);
         card.put("leadDays", 365);
         card.put("levelPercent", 95);
+        card.put("eachCents", -1);
+        assertThat(mechanic.put(spare, card).at("priceCents")).contains("Price of a package −1");
+        card.put("eachCents", 1850);
         var kept = mechanic.put(spare, card);
         assertThat(kept.status()).as(kept.detail()).isEqualTo(200);
         var number = card.get("number").toString();
@@ -325,6 +335,16 @@ class PartsOfJobTest {
         assertThat(only(taken.body()).path("given").path("state").asString()).isEqualTo("RECEIVED");
         assertThat(only(taken.body()).path("given").path("remark").asString())
                 .isEqualTo("from stores, drawer F3");
+        assertThat(only(taken.body()).path("lineCents").asLong())
+                .as("as the shop paid for it")
+                .isEqualTo(3_700);
+        assertThat(taken.body().path("cost").path("actualCents").asLong()).isEqualTo(3_700);
+        assertThat(
+                        mechanic.put(
+                                        job + "/parts/" + gear,
+                                        order(2L, null, "fuse gear", number, 2, "ORDERED"))
+                                .at("state"))
+                .contains("was taken from stores and is here");
         assertThat(of(number).path("given").path("onShelf").asInt()).isZero();
         assertThat(mechanic.post(take + 2, Map.of()).at("state"))
                 .contains("is not taken from stores");
