@@ -113,8 +113,11 @@ need_postgres() {
         fail "needs PostgreSQL 15 or newer; the newest here is $(postgres_version "$pg_bin"). Install a newer one and start again."
 }
 
+# For the tests: a browser, and the tool with which it is told to trust the shop's own authority.
 need_chromium() {
-    step "looking for Chromium" "Install Debian's package chromium."
+    step "looking for Chromium" "Install Debian's packages chromium and libnss3-tools."
     command -v chromium >/dev/null || install_packages chromium
+    command -v certutil >/dev/null || install_packages libnss3-tools
+    command -v certutil >/dev/null || fail "needs certutil for the browser tests, and this machine's packages brought none. Install libnss3-tools and start again."
     command -v chromium >/dev/null || fail "needs Chromium for the browser tests, and this machine's packages brought none. Install it and start again."
 }

@@ -758,6 +758,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/people/me/devices/{id}/forget": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["forgetDevice"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs": {
         parameters: {
             query?: never;
@@ -1743,6 +1759,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["people_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/me/devices": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["ownDevices"];
         put?: never;
         post?: never;
         delete?: never;
@@ -6934,6 +6966,14 @@ export interface components {
             /** Format: double */
             holdN: number;
             told: components["schemas"]["Told"];
+        };
+        DeviceView: {
+            id: string;
+            isHandHeld: boolean;
+            seenFrom: string;
+            /** Format: date-time */
+            lastUsedAt: string;
+            isThis: boolean;
         };
         Diagnosis: {
             causes: components["schemas"]["Ranked"][];
@@ -13376,6 +13416,30 @@ export interface operations {
             };
         };
     };
+    forgetDevice: {
+        parameters: {
+            query?: never;
+            header: {
+                "Write-Id": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DeviceView"][];
+                };
+            };
+        };
+    };
     open: {
         parameters: {
             query?: never;
@@ -15238,6 +15302,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PersonView"][];
+                };
+            };
+        };
+    };
+    ownDevices: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DeviceView"][];
                 };
             };
         };

@@ -10,6 +10,7 @@ export type StageRequest = Schemas["StageRequest"];
 export type PersonName = Schemas["PersonName"];
 export type SignedIn = Schemas["SignedIn"];
 export type PersonView = Schemas["PersonView"];
+export type DeviceView = Schemas["DeviceView"];
 export type PersonRequest = Schemas["PersonRequest"];
 export type BeginView = Schemas["BeginView"];
 export type ShopSettings = Schemas["ShopSettings"];

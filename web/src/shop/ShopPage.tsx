@@ -8,6 +8,7 @@ import { t } from "../wording/en";
 import { Care } from "./Care";
 import { Instruments } from "./Instruments";
 import { Lubricants } from "./Lubricants";
+import { OwnDevices } from "./OwnDevices";
 import { OwnPin } from "./OwnPin";
 import { People } from "./People";
 import classes from "./Shop.module.css";
@@ -78,6 +79,7 @@ export function ShopPage() {
           </Panel>
         )}
         <OwnPin />
+        <OwnDevices />
         <Tablets />
       </div>
       <Instruments />

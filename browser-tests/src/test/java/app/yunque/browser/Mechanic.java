@@ -22,9 +22,13 @@ final class Mechanic implements AutoCloseable {
 
     /** In front of another app than the one of all tests. */
     Mechanic(int width, int height, String address) {
+        this(PackagedApp.browser(), width, height, address);
+    }
+
+    /** In a browser of their own. */
+    Mechanic(Browser browser, int width, int height, String address) {
         context =
-                PackagedApp.browser()
-                        .newContext(new Browser.NewContextOptions().setViewportSize(width, height));
+                browser.newContext(new Browser.NewContextOptions().setViewportSize(width, height));
         page = context.newPage();
         page.navigate(address);
     }

@@ -45,20 +45,20 @@ public final class PackagedApp implements BeforeAllCallback {
         PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
         port = onNewRecords(true);
         var playwright = Playwright.create();
-        browser =
-                playwright
-                        .chromium()
-                        .launch(
-                                new BrowserType.LaunchOptions()
-                                        .setExecutablePath(Path.of("/usr/bin/chromium"))
-                                        .setArgs(
-                                                List.of(
-                                                        "--no-sandbox",
-                                                        "--disable-gpu",
-                                                        "--disable-quic",
-                                                        "--disable-background-networking",
-                                                        "--disable-component-update",
-                                                        "--no-first-run")));
+        browser = playwright.chromium().launch(chromium());
+    }
+
+    static BrowserType.LaunchOptions chromium() {
+        return new BrowserType.LaunchOptions()
+                .setExecutablePath(Path.of("/usr/bin/chromium"))
+                .setArgs(
+                        List.of(
+                                "--no-sandbox",
+                                "--disable-gpu",
+                                "--disable-quic",
+                                "--disable-background-networking",
+                                "--disable-component-update",
+                                "--no-first-run"));
     }
 
     /** The app on records of its own, with the demo or without; the port it answers at. It ends with the tests. */

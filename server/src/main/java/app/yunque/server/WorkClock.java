@@ -10,6 +10,7 @@ import org.springframework.stereotype.Component;
 /** The one clock of the app: the system's, except inside {@link #runAt}, with which the demo tells its history. */
 @Component
 public class WorkClock extends Clock {
+    private volatile ZoneId zone = ZoneOffset.UTC;
     private final ThreadLocal<@Nullable Instant> held = new ThreadLocal<>();
 
     @Override
@@ -28,9 +29,14 @@ public class WorkClock extends Clock {
         }
     }
 
+    /** The zone of the shop, as it was last read: what is due is due by the calendar that hangs in the shop. */
     @Override
     public ZoneId getZone() {
-        return ZoneOffset.UTC;
+        return zone;
+    }
+
+    public void tellsTimeOf(ZoneId shop) {
+        zone = shop;
     }
 
     @Override

@@ -36,18 +36,33 @@ public final class RunningApp implements BeforeAllCallback {
         if (cluster == null) {
             throw new IllegalStateException("No test database: run the tests with ./yunque test");
         }
-        var password = System.getenv("YUNQUE_TEST_DB_PASSWORD");
+        return onNewRecordsIn(cluster, System.getenv("YUNQUE_TEST_DB_PASSWORD"), settings);
+    }
+
+    /**
+     * The same in a cluster of the test's own.
+     *
+     * @param cluster address of it, up to the name of a database
+     */
+    public static ConfigurableApplicationContext onNewRecordsIn(
+            String cluster, String password, String... settings) throws SQLException {
         var database = "server_" + UUID.randomUUID().toString().substring(0, 8);
         try (var connection =
                         DriverManager.getConnection(cluster + "postgres", "yunque", password);
                 var statement = connection.createStatement()) {
             statement.execute("create database " + database);
         }
+        return on(cluster + database, password, settings);
+    }
+
+    /** An app on a database that is there; the test closes it. */
+    public static ConfigurableApplicationContext on(
+            String database, String password, String... settings) {
         var all =
                 new ArrayList<>(
                         List.of(
                                 "--server.port=0",
-                                "--spring.datasource.url=" + cluster + database,
+                                "--spring.datasource.url=" + database,
                                 "--spring.datasource.username=yunque",
                                 "--spring.datasource.password=" + password));
         all.addAll(List.of(settings));

@@ -49,6 +49,15 @@ public class AtTheBench {
     }
 
     /**
+     * Before what everybody may do for oneself only.
+     *
+     * @throws PinWanted when the PIN was not shown in these minutes
+     */
+    void actAgain(String what) {
+        pin.refuseUnlessShown(what);
+    }
+
+    /**
      * Before a signature: it is the person's who signed in, not of whoever found the tablet. One PIN is good for one.
      *
      * @throws PinWanted when the PIN has not been shown for it

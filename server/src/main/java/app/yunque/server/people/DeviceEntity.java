@@ -21,6 +21,14 @@ class DeviceEntity {
     @Column(name = "person_id", nullable = false, updatable = false)
     UUID personId = new UUID(0, 0);
 
+    /** A tablet or a phone, by what its browser says. */
+    @Column(name = "is_hand_held", nullable = false)
+    boolean isHandHeld;
+
+    /** Network address at the last sign-in. */
+    @Column(name = "seen_from", nullable = false)
+    String seenFrom = "";
+
     @Embedded Guesses guesses = new Guesses();
 
     @Column(name = "last_used_at", nullable = false)

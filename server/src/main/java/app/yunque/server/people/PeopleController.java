@@ -23,9 +23,12 @@ import org.springframework.web.bind.annotation.RestController;
 class PeopleController {
     private final PeopleService people;
     private final SignInService signIn;
+    private final DeviceService devices;
     private final WriteOnce writes;
 
-    PeopleController(PeopleService people, SignInService signIn, WriteOnce writes) {
+    PeopleController(
+            PeopleService people, SignInService signIn, DeviceService devices, WriteOnce writes) {
+        this.devices = devices;
         this.people = people;
         this.signIn = signIn;
         this.writes = writes;
@@ -74,6 +77,20 @@ class PeopleController {
     List<PersonView> unlock(@PathVariable UUID id, @RequestHeader("Write-Id") UUID writeId) {
         writes.run(writeId, () -> people.unlock(id));
         return people.all();
+    }
+
+    /** Devices that know the person at the bench. */
+    @GetMapping("/me/devices")
+    List<DeviceView> ownDevices() {
+        return devices.own();
+    }
+
+    /** Forgets one, and ends what is open on it. */
+    @PostMapping("/me/devices/{id}/forget")
+    List<DeviceView> forgetDevice(
+            @PathVariable String id, @RequestHeader("Write-Id") UUID writeId, HttpSession session) {
+        writes.run(writeId, () -> devices.forget(id, session.getId()));
+        return devices.own();
     }
 
     @PutMapping("/me/pin")

@@ -3,6 +3,7 @@ package app.yunque.server.people;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.time.Clock;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.http.HttpMethod;
@@ -18,8 +19,10 @@ import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.access.intercept.AuthorizationFilter;
 import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
+import org.springframework.security.web.context.SecurityContextHolderFilter;
 import org.springframework.security.web.context.SecurityContextRepository;
 import org.springframework.security.web.csrf.CsrfException;
+import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
 import tools.jackson.databind.ObjectMapper;
 
 /**
@@ -28,23 +31,29 @@ import tools.jackson.databind.ObjectMapper;
  */
 @Configuration
 class SecurityConfiguration {
+    /** A picture is taken at the bench; nothing else of the device is asked for. */
+    private static final String USES =
+            "camera=(self), microphone=(), geolocation=(), payment=(), usb=(), serial=()";
 
     @Bean
     SecurityFilterChain doors(
-            HttpSecurity http, SecurityContextRepository contexts, ObjectMapper mapper)
+            HttpSecurity http, SecurityContextRepository contexts, ObjectMapper mapper, Clock clock)
             throws Exception {
         return http.securityContext(c -> c.securityContextRepository(contexts))
                 .csrf(csrf -> csrf.spa())
                 .headers(
                         headers ->
                                 headers.frameOptions(f -> f.sameOrigin())
+                                        .referrerPolicy(r -> r.policy(ReferrerPolicy.NO_REFERRER))
+                                        .permissionsPolicyHeader(p -> p.policy(USES))
                                         .contentSecurityPolicy(
                                                 c ->
                                                         c.policyDirectives(
                                                                 "default-src 'self'; style-src 'self' 'unsafe-inline';"
                                                                         + " img-src 'self' data: blob:; font-src 'self'"
                                                                         + " data:; frame-ancestors 'self'; object-src"
-                                                                        + " 'none'; base-uri 'self'")))
+                                                                        + " 'none'; base-uri 'self'; form-action"
+                                                                        + " 'self'")))
                 .authorizeHttpRequests(
                         doors ->
                                 doors.requestMatchers(
@@ -70,6 +79,11 @@ class SecurityConfiguration {
                                         .authenticated()
                                         // A viewer has a PIN too.
                                         .requestMatchers(HttpMethod.PUT, "/api/people/me/pin")
+                                        .authenticated()
+                                        .requestMatchers(
+                                                HttpMethod.POST,
+                                                "/api/people/me/devices/*/forget",
+                                                "/api/sign-in/again")
                                         .authenticated()
                                         .requestMatchers("/api/**")
                                         .hasAnyRole(Role.MECHANIC.name(), Role.LEAD.name())
@@ -101,6 +115,8 @@ class SecurityConfiguration {
                                                         response.setStatus(
                                                                 HttpStatus.NO_CONTENT.value())))
                 .requestCache(cache -> cache.disable())
+                // Before anybody reads who is signed in.
+                .addFilterBefore(new Shift(clock), SecurityContextHolderFilter.class)
                 .addFilterBefore(
                         new WrittenBy(
                                 (response, sentence) ->

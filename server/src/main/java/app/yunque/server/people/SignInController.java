@@ -3,6 +3,7 @@ package app.yunque.server.people;
 import app.yunque.measure.Refused;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
+import java.time.Clock;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -26,6 +27,8 @@ class SignInController {
     private final SecurityContextRepository contexts;
     private final PinAgain again;
     private final ThisDevice device;
+    private final DeviceService devices;
+    private final Clock clock;
     private final AtTheBench bench;
 
     SignInController(
@@ -33,7 +36,11 @@ class SignInController {
             SecurityContextRepository contexts,
             PinAgain again,
             ThisDevice device,
-            AtTheBench bench) {
+            DeviceService devices,
+            AtTheBench bench,
+            Clock clock) {
+        this.devices = devices;
+        this.clock = clock;
         this.device = device;
         this.again = again;
         this.signIn = signIn;
@@ -76,7 +83,7 @@ class SignInController {
                             ProblemDetail.forStatusAndDetail(
                                     HttpStatus.UNAUTHORIZED, attempt.sentence()));
         }
-        signIn.know(person.id(), device.remember(http, response));
+        var known = devices.know(person, device.remember(http, response));
         if (http.getSession(false) != null) {
             http.changeSessionId();
         }
@@ -87,6 +94,8 @@ class SignInController {
         context.setAuthentication(authentication);
         SecurityContextHolder.setContext(context);
         contexts.saveContext(context, http, response);
+        OpenSessions.begunOn(http.getSession(), known);
+        Shift.begins(http.getSession(), clock.instant());
         return ResponseEntity.ok(person);
     }
 

@@ -99,19 +99,6 @@ public class SignInService {
                         .formatted(person.name, left(guesses, now)));
     }
 
-    /** From now on the device that holds this counts for itself. */
-    @Transactional
-    public void know(UUID personId, String token) {
-        var now = clock.instant();
-        devices.deleteByLastUsedAtBefore(now.minus(ThisDevice.KNOWN_FOR));
-        var id = DeviceEntity.idOf(token, personId);
-        var known = devices.findById(id).orElseGet(DeviceEntity::new);
-        known.id = id;
-        known.personId = personId;
-        known.lastUsedAt = now;
-        devices.save(known);
-    }
-
     private Optional<DeviceEntity> known(UUID personId) {
         return device.token()
                 .flatMap(t -> devices.findWithLockById(DeviceEntity.idOf(t, personId)));

@@ -7,6 +7,7 @@ import java.security.SecureRandom;
 import java.time.Duration;
 import java.util.Base64;
 import java.util.Optional;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.ResponseCookie;
@@ -21,6 +22,7 @@ class ThisDevice {
     static final Duration KNOWN_FOR = Duration.ofDays(180);
 
     private static final String COOKIE = "YUNQUE-DEVICE";
+    private static final Pattern HAND_HELD = Pattern.compile("Mobile|Android|Tablet|iPad");
     private static final int TOKEN_BYTES = 24;
     private final SecureRandom random = new SecureRandom();
 
@@ -33,6 +35,14 @@ class ThisDevice {
                         .filter(c -> c.getName().equals(COOKIE))
                         .map(Cookie::getValue)
                         .findFirst();
+    }
+
+    /** A tablet or a phone, by what its browser says. */
+    boolean isHandHeld() {
+        return request()
+                .map(r -> r.getHeader(HttpHeaders.USER_AGENT))
+                .filter(said -> HAND_HELD.matcher(said).find())
+                .isPresent();
     }
 
     /** Where the request comes from, for the log. */

@@ -12,7 +12,6 @@ import app.yunque.server.quantity.EntryUnit.EntryKind;
 import app.yunque.upkeep.RunTemperature;
 import java.time.Clock;
 import java.time.LocalDate;
-import java.time.ZoneOffset;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
@@ -70,8 +69,7 @@ public class ProofService {
     }
 
     private Boolean refusePast(@Nullable LocalDate nextService) {
-        if (nextService != null
-                && nextService.isBefore(LocalDate.now(clock.withZone(ZoneOffset.UTC)))) {
+        if (nextService != null && nextService.isBefore(LocalDate.now(clock))) {
             throw Refused.because(
                     "nextService",
                     "Next service " + nextService + " is in the past. Choose a later day.");

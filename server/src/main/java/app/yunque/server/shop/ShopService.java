@@ -1,12 +1,14 @@
 package app.yunque.server.shop;
 
 import app.yunque.measure.Refused;
+import app.yunque.server.WorkClock;
 import app.yunque.server.people.AtTheBench;
-import java.time.Clock;
 import java.time.DateTimeException;
 import java.time.ZoneId;
 import java.time.ZoneOffset;
 import java.util.Optional;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -17,9 +19,9 @@ public class ShopService {
 
     private final ShopRepository shops;
     private final AtTheBench bench;
-    private final Clock clock;
+    private final WorkClock clock;
 
-    ShopService(ShopRepository shops, AtTheBench bench, Clock clock) {
+    ShopService(ShopRepository shops, AtTheBench bench, WorkClock clock) {
         this.shops = shops;
         this.bench = bench;
         this.clock = clock;
@@ -28,7 +30,16 @@ public class ShopService {
     /** Empty until the shop has begun. */
     @Transactional(readOnly = true)
     public Optional<ShopSettings> settings() {
-        return shops.findById(ShopEntity.ONLY).map(ShopService::view);
+        var settings = shops.findById(ShopEntity.ONLY).map(ShopService::view);
+        // Another node may have changed it; every page that is opened asks for the settings.
+        settings.ifPresent(s -> clock.tellsTimeOf(ZoneId.of(s.zone())));
+        return settings;
+    }
+
+    /** From the start on, before anybody opens a page. */
+    @EventListener(ApplicationReadyEvent.class)
+    void tellTheTime() {
+        settings();
     }
 
     /** The time of the shop; UTC until it has begun. */
@@ -68,6 +79,7 @@ public class ShopService {
         shop.zone = zone(settings.zone());
         shop.keep(by, clock.instant());
         shops.saveAndFlush(shop);
+        clock.tellsTimeOf(ZoneId.of(shop.zone));
     }
 
     private static String zone(String name) {

@@ -50,6 +50,70 @@ class DoorsTest {
                 .contains("immutable");
     }
 
+    /** What ASVS 4 asks of every answer (14.4.3 to 14.4.7), and of what must not be kept on a device. */
+    @Test
+    void answersSayWhatMayBeDoneWithThem() throws Exception {
+        var page = plain("/").headers();
+        assertThat(page.firstValue("Content-Security-Policy").orElse(""))
+                .contains(
+                        "default-src 'self'",
+                        "frame-ancestors 'self'",
+                        "object-src 'none'",
+                        "form-action 'self'");
+        assertThat(page.firstValue("X-Content-Type-Options")).contains("nosniff");
+        assertThat(page.firstValue("X-Frame-Options")).contains("SAMEORIGIN");
+        assertThat(page.firstValue("Referrer-Policy")).contains("no-referrer");
+        assertThat(page.firstValue("Permissions-Policy").orElse("")).contains("geolocation=()");
+        assertThat(plain("/api/sign-in/people").headers().firstValue("Cache-Control").orElse(""))
+                .contains("no-store");
+    }
+
+    @Test
+    void theSessionIsOutOfReachOfScriptsAndOfOtherSites() throws Exception {
+        var http = HttpClient.newBuilder().cookieHandler(new java.net.CookieManager()).build();
+        var people =
+                http.send(
+                        HttpRequest.newBuilder(
+                                        URI.create(
+                                                "http://127.0.0.1:"
+                                                        + RunningApp.port()
+                                                        + "/api/sign-in/people"))
+                                .build(),
+                        HttpResponse.BodyHandlers.ofString());
+        var token =
+                people.headers().allValues("Set-Cookie").stream()
+                        .filter(c -> c.startsWith("XSRF-TOKEN="))
+                        .findFirst()
+                        .orElseThrow()
+                        .split("[=;]")[1];
+        var id = AtBench.stranger().idOf("Visitor");
+        var signedIn =
+                http.send(
+                        HttpRequest.newBuilder(
+                                        URI.create(
+                                                "http://127.0.0.1:"
+                                                        + RunningApp.port()
+                                                        + "/api/sign-in"))
+                                .header("Content-Type", "application/json")
+                                .header("X-XSRF-TOKEN", token)
+                                .POST(
+                                        HttpRequest.BodyPublishers.ofString(
+                                                "{\"personId\":\"%s\",\"pin\":\"1234\"}"
+                                                        .formatted(id)))
+                                .build(),
+                        HttpResponse.BodyHandlers.ofString());
+        assertThat(signedIn.statusCode()).isEqualTo(200);
+        for (var name : java.util.List.of("YUNQUE=", "YUNQUE-DEVICE=")) {
+            assertThat(
+                            signedIn.headers().allValues("Set-Cookie").stream()
+                                    .filter(c -> c.startsWith(name)))
+                    .as(name)
+                    .singleElement()
+                    .asString()
+                    .contains("HttpOnly", "SameSite=Strict");
+        }
+    }
+
     @Test
     void noPinIsReadableInTheRecords() {
         var hashes =
