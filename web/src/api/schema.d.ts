@@ -3112,6 +3112,46 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calc/cost/cheap-while-open": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Renew while it lies open
+         * @description Whether a sound part is cheaper renewed now than come back to.
+         */
+        post: operations["calc cost/cheap-while-open"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/cost/repair-limit": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Repair against a new unit
+         * @description Whether the estimate passes the share of a new unit that a repair may cost.
+         */
+        post: operations["calc cost/repair-limit"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calc/cost/repair-or-replace": {
         parameters: {
             query?: never;
@@ -6620,6 +6660,14 @@ export interface components {
             /** Format: double */
             place: number;
         };
+        CheapWhileOpen: {
+            /** Format: double */
+            nowCost: number;
+            /** Format: double */
+            laterCost: number;
+            renew: boolean;
+            told: components["schemas"]["Told"];
+        };
         Check: {
             id: string;
             lookAt: string;
@@ -6636,9 +6684,9 @@ export interface components {
             caution: string;
             afterWork?: boolean;
             goneAfterWashing?: boolean;
-            raisedOnStrictParts?: boolean;
             must?: boolean;
             conditional?: boolean;
+            raisedOnStrictParts?: boolean;
         };
         CheckAnswer: {
             /** @enum {string} */
@@ -7216,6 +7264,8 @@ export interface components {
             hours: number;
             /** Format: double */
             workedHours: number;
+            /** Format: int64 */
+            newUnitCents?: number;
         };
         EvidenceInput: {
             kinds?: ("RED" | "WGB" | "BVL" | "TWN" | "CYC" | "PLW" | "HWN" | "HOI" | "ACT" | "FDB" | "HDS" | "SLD" | "MTP" | "PGE" | "REV" | "THR" | "STE" | "STA" | "WSH")[];
@@ -7984,6 +8034,7 @@ export interface components {
             seen: components["schemas"]["SeenView"][];
             leftOpen: components["schemas"]["LeftView"][];
             plan?: components["schemas"]["PlanView"];
+            repairEnds: components["schemas"]["Reason"][];
             meshes: components["schemas"]["Mesh"][];
             otherMeshes: components["schemas"]["OtherMesh"][];
             decisions: components["schemas"]["DecisionView"][];
@@ -8528,6 +8579,8 @@ export interface components {
             rateCents: number;
             /** Format: int64 */
             limitCents?: number;
+            /** Format: double */
+            repairSharePercent?: number;
         };
         MountingHeat: {
             /** Format: double */
@@ -8968,6 +9021,7 @@ export interface components {
             /** Format: date-time */
             approvedAt?: string;
             approval: components["schemas"]["OrderApproval"];
+            repairLimit?: components["schemas"]["RepairLimit"];
         };
         PassageAnswer: {
             passes: boolean;
@@ -9050,7 +9104,7 @@ export interface components {
             /** Format: uuid */
             id: string;
             /** Format: uuid */
-            stepId: string;
+            stepId?: string;
             /** Format: uuid */
             findingId?: string;
             /** Format: int32 */
@@ -9467,6 +9521,10 @@ export interface components {
             uncertainty: number;
             unit: string;
         };
+        Reason: {
+            stepId: string;
+            says: string;
+        };
         RebuildPlan: {
             contradiction?: components["schemas"]["Contradiction"];
             asLogged?: components["schemas"]["RebuildSequence"];
@@ -9529,6 +9587,12 @@ export interface components {
             demand: number;
             sentence: string;
             working: components["schemas"]["Working"];
+        };
+        RepairLimit: {
+            /** Format: int64 */
+            limitCents: number;
+            isOver: boolean;
+            sentence: string;
         };
         RepairOrReplace: {
             /** Format: double */
@@ -12364,8 +12428,8 @@ export interface operations {
     };
     take_1: {
         parameters: {
-            query: {
-                step: string;
+            query?: {
+                step?: string;
                 finding?: string;
             };
             header: {
@@ -18233,6 +18297,102 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ContactPattern"] & {
+                        told: components["schemas"]["Told"];
+                    };
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc cost/cheap-while-open": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @enum {string} */
+                    part: "LIP_SEAL" | "SEALED_BEARING" | "OLD_SEALED_BEARING" | "OPEN_BEARING" | "SPRING" | "NEEDLE_ROW" | "ELEMENT" | "NEARLY_WORN";
+                    /** @description price of the part, 0 to 1000000 */
+                    price: number;
+                    /** @description minutes more than refitting it, 0 to 10000 min */
+                    extraMinutes: number;
+                    /** @description shop rate an hour, 0 to 100000 */
+                    ratePerHour: number;
+                    /** @description what coming back to it costs, 0 to 10000000 */
+                    comingBackCost: number;
+                    /** @description minutes to reach it again, 0 to 10000 min */
+                    reachMinutes: number;
+                    lifts: boolean;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CheapWhileOpen"];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc cost/repair-limit": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "repairCents": 61000,
+                 *       "newUnitCents": 98000,
+                 *       "sharePercent": 60
+                 *     }
+                 */
+                "application/json": {
+                    /** @description the repair, 0 to 10000000000 cents */
+                    repairCents: number;
+                    /** @description a new unit, 1 to 10000000000 cents */
+                    newUnitCents: number;
+                    /** @description share of a new unit, 1 to 100 % */
+                    sharePercent: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RepairLimit"] & {
                         told: components["schemas"]["Told"];
                     };
                 };

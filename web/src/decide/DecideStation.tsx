@@ -4,6 +4,7 @@ import { Link } from "react-router";
 import type { DecisionView, Disposition, StepView } from "../api/types";
 import { UnitChanges } from "../change";
 import { Causes } from "../diagnosis";
+import { RepairEnds } from "../inspect";
 import { useKeep } from "../job/bench";
 import { isClosed } from "../job/closed";
 import type { StationProps } from "../job/JobPage";
@@ -15,6 +16,8 @@ import { t } from "../wording/en";
 import classes from "./Decide.module.css";
 import { LookedAt } from "./LookedAt";
 
+/** Kinds that give out in time, sound as they may be today. */
+const WEARS = ["SEAL", "BEARING", "SPRING", "ROLLER", "COUPLING"];
 const CHOICES: Disposition[] = ["REUSE", "DRESS", "RENEW"];
 
 /** Reuse, dress or renew for every part that came off. */
@@ -37,6 +40,7 @@ export function DecideStation({ view, chosen, onChoose }: StationProps) {
   return (
     <>
       {problem && problem.status !== 409 && <Fault>{problem.detail}</Fault>}
+      <RepairEnds view={view} decides />
       <div className={classes.head}>
         <p>
           {open > 0 && `${open} ${open === 1 ? "proposal waits" : "proposals wait"} for you. `}
@@ -139,6 +143,9 @@ function PartRow(p: {
               <Link to={`/jobs/${p.job}/inspect?step=${part.stepId}`} onClick={p.onChoose}>
                 Look at it
               </Link>
+            )}
+            {part.decided !== "RENEW" && WEARS.includes(p.step?.given.kind ?? "") && (
+              <Link to="/drawers/cost-cheap-while-open">Cheap while open?</Link>
             )}
             {several && (
               <button type="button" aria-expanded={splitting} onClick={() => setSplitting(!splitting)}>

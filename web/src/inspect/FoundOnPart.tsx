@@ -48,15 +48,13 @@ function One(p: { view: JobView; part: string; found: SeenView; pieces: number; 
         {given.check}, {t.looks[given.look].toLowerCase()} · {found.by}, {moment(found.at)}
       </small>
       <div className={classes.row}>
-        {given.stepId && (
-          <PhotoStrip
-            view={view}
-            stepId={given.stepId}
-            findingId={found.id}
-            stepName={`${p.part}, ${given.word}`}
-            canAdd={!signed}
-          />
-        )}
+        <PhotoStrip
+          view={view}
+          stepId={given.stepId}
+          findingId={found.id}
+          stepName={`${p.part}, ${given.word}`}
+          canAdd={!signed}
+        />
         {!signed && (
           <>
             <Button variant="default" onClick={() => setWriting(!writing)}>

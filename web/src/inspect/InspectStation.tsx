@@ -14,6 +14,7 @@ import { CheckWork } from "./CheckWork";
 import { Here } from "./Here";
 import classes from "./Inspect.module.css";
 import { marksOf, progress } from "./plan.model";
+import { RepairEnds } from "./RepairEnds";
 
 /** Every way of measuring there is, whatever the plan asks. */
 function Ways({ view }: { view: JobView }) {
@@ -53,6 +54,7 @@ export function InspectStation({ view, chosen, onChoose }: StationProps) {
   const picked = view.steps.some((s) => s.id === chosen) ? chosen : undefined;
   return (
     <>
+      <RepairEnds view={view} />
       <CheckWork
         view={view}
         station="INSPECT"

@@ -1,1 +1,2 @@
 export { InspectStation as default } from "./InspectStation";
+export { RepairEnds } from "./RepairEnds";

@@ -28,6 +28,7 @@ function Form({ known, lead }: { known: MoneyRequest; lead: boolean }) {
   );
   const errors = fieldErrors(problem);
   const rateCents = cents(rate);
+  const [share, setShare] = useState(String(known.repairSharePercent ?? ""));
   const limitCents = limit.trim() === "" ? undefined : cents(limit);
   const noLimit = limit.trim() !== "" && limitCents === undefined;
   return (
@@ -58,6 +59,14 @@ function Form({ known, lead }: { known: MoneyRequest; lead: boolean }) {
           error={noLimit ? "Enter an amount, or leave it empty." : errors.limitCents}
           onChange={(e) => setLimit(e.currentTarget.value)}
         />
+        <TextInput
+          label="A repair may cost of a new unit, %"
+          inputMode="decimal"
+          value={share}
+          disabled={!lead}
+          error={errors.repairSharePercent}
+          onChange={(e) => setShare(e.currentTarget.value)}
+        />
         {lead && (
           <Button
             loading={busy}
@@ -68,6 +77,7 @@ function Form({ known, lead }: { known: MoneyRequest; lead: boolean }) {
                 currency,
                 rateCents,
                 limitCents,
+                repairSharePercent: share.trim() === "" ? undefined : Number(share.replace(",", ".")),
               })
             }
           >

@@ -144,6 +144,25 @@ describe("what a job buys", () => {
     expect(sent[0]?.body).toMatchObject({ number: "SW-1070", state: "WANTED" });
   });
 
+  it("asks the owner where the repair passes its share of a new unit", async () => {
+    const sentence = "The repair comes to 700.00, 70 % of a new unit at 1000.00. Ask the owner first.";
+    open({
+      orders: [order({}, { quote })],
+      estimate: { version: 3, hours: 2, workedHours: 0, newUnitCents: 100_000 },
+      repairLimit: { limitCents: 60_000, isOver: true, sentence },
+    });
+    expect(await screen.findByRole("alert")).toHaveTextContent(sentence);
+    const price = screen.getByRole("textbox", { name: "Price of a new unit, EUR" });
+    expect(price).toHaveValue("1000");
+    await userEvent.clear(price);
+    await userEvent.type(price, "12,x");
+    expect(screen.getByRole("button", { name: "Keep the hours" })).toBeDisabled();
+    await userEvent.clear(price);
+    await userEvent.type(price, "1200.50");
+    await userEvent.click(screen.getByRole("button", { name: "Keep the hours" }));
+    expect(sent[0]?.body).toMatchObject({ version: 3, hours: 2, newUnitCents: 120_050 });
+  });
+
   it("waits for a lead above the limit", async () => {
     open({ orders: [order({}, { quote })], approval: over });
     expect(await screen.findByText(/more than 100.00: a lead approves them/)).toBeVisible();

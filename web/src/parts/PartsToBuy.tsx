@@ -10,7 +10,7 @@ import { day } from "../shared/format";
 import { Panel } from "../shared/Panel";
 import { usePreferences } from "../shared/preferences";
 import { useWrite } from "../shared/useWrite";
-import { money } from "./money";
+import { cents, money } from "./money";
 import { changed } from "./order.model";
 import classes from "./Parts.module.css";
 import { partsQuery } from "./queries";
@@ -296,6 +296,9 @@ function Hours({
 }) {
   const [hours, setHours] = useState(String(parts.estimate.hours || ""));
   const [worked, setWorked] = useState(String(parts.estimate.workedHours || ""));
+  const known = parts.estimate.newUnitCents;
+  const [fresh, setFresh] = useState(known === undefined ? "" : String(known / 100));
+  const newUnitCents = fresh.trim() === "" ? undefined : cents(fresh);
   const number = (text: string) => (text.trim() === "" ? 0 : Number(text.replace(",", ".")));
   const wrong = [hours, worked].some((text) => !Number.isFinite(number(text)) || number(text) < 0);
   return (
@@ -303,6 +306,12 @@ function Hours({
       <p>
         <small>in {parts.money.currency}:</small> {parts.cost.sentence}
       </p>
+      {parts.repairLimit &&
+        (parts.repairLimit.isOver ? (
+          <Fault>{parts.repairLimit.sentence}</Fault>
+        ) : (
+          <p>{parts.repairLimit.sentence}</p>
+        ))}
       {!closed && (
         <div className={classes.row}>
           <TextInput
@@ -317,14 +326,23 @@ function Hours({
             value={worked}
             onChange={(e) => setWorked(e.currentTarget.value)}
           />
+          <TextInput
+            label={`Price of a new unit, ${parts.money.currency}`}
+            placeholder="not known"
+            inputMode="decimal"
+            value={fresh}
+            error={fresh.trim() !== "" && newUnitCents === undefined && "Enter an amount, as 980 or 980.50."}
+            onChange={(e) => setFresh(e.currentTarget.value)}
+          />
           <Button
             variant="default"
-            disabled={wrong}
+            disabled={wrong || (fresh.trim() !== "" && newUnitCents === undefined)}
             onClick={() =>
               void send("PUT", `/api/jobs/${job}/estimate`, {
                 version: parts.estimate.version,
                 hours: number(hours),
                 workedHours: number(worked),
+                newUnitCents,
               })
             }
           >

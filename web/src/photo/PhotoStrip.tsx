@@ -10,7 +10,8 @@ import { forgetPhoto, queuePhoto, useWaitingPhotos } from "./queue";
 
 interface Props {
   view: JobView;
-  stepId: string;
+  /** The part; undefined where the finding is one of a mesh. */
+  stepId: string | undefined;
   stepName: string;
   /** Pictures of one finding on the part instead of the step's own. */
   findingId?: string;
@@ -32,7 +33,7 @@ export function PhotoStrip({ view, stepId, stepName, findingId, canAdd, large }:
       await queuePhoto({
         id: crypto.randomUUID(),
         job: view.job.number,
-        step: stepId,
+        ...(stepId !== undefined && { step: stepId }),
         ...(findingId !== undefined && { finding: findingId }),
         blob,
       });

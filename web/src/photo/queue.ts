@@ -9,7 +9,8 @@ import type { JobView } from "../api/types";
 export interface WaitingPhoto {
   id: string;
   job: number;
-  step: string;
+  /** The part it shows; undefined for what was found on a mesh. */
+  step?: string;
   /** The finding it shows; undefined for a picture of the step itself. */
   finding?: string;
   blob: Blob;
@@ -102,8 +103,14 @@ const waiting = () =>
 async function send(photo: WaitingPhoto): Promise<boolean> {
   let response: Response;
   try {
-    const of = photo.finding === undefined ? "" : `&finding=${photo.finding}`;
-    response = await fetch(`/api/jobs/${photo.job}/photos/${photo.id}?step=${photo.step}${of}`, {
+    const of = new URLSearchParams();
+    if (photo.step !== undefined) {
+      of.set("step", photo.step);
+    }
+    if (photo.finding !== undefined) {
+      of.set("finding", photo.finding);
+    }
+    response = await fetch(`/api/jobs/${photo.job}/photos/${photo.id}?${of}`, {
       method: "PUT",
       headers: { ...writeHeaders(photo.id, photo.by), "Content-Type": "application/octet-stream" },
       credentials: "same-origin",

@@ -141,6 +141,7 @@ export const job = (decisions: DecisionView[], more: Partial<JobView> = {}): Job
     answers: [],
     meshes: [],
     otherMeshes: [],
+    repairEnds: [],
     route: { stops: [], againstSigning: [] },
     ...more,
   }) as unknown as JobView;

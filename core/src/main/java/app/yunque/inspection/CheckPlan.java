@@ -39,8 +39,8 @@ import org.jspecify.annotations.Nullable;
  * should be, then what may be. Source: common practice, no source.
  */
 public record CheckPlan(List<PlannedCheck> checks) {
-    /** A crack into a bore, foot or boss of the housing ends the repair. */
-    private static final String ENDS_THE_REPAIR = "HSG-1";
+    /** What these find ends a repair ({@link RepairEnds}): looked at before anything is measured, the quickest first. */
+    private static final List<String> END_THE_REPAIR = List.of("CAR-2", "HSG-1", "RNG-1", "HBR-4");
 
     private static final CheckAnswer SPARED =
             new CheckAnswer(CheckState.NOT_NEEDED, "renewed anyway", Verdict.NOT_JUDGED);
@@ -352,14 +352,18 @@ public record CheckPlan(List<PlannedCheck> checks) {
                 .thenComparing(p -> first.contains(p.check().id()), Comparator.reverseOrder())
                 .thenComparing(p -> p.check().isGoneAfterWashing(), Comparator.reverseOrder())
                 .thenComparing(p -> p.check().id().equals(Checks.WHOLE), Comparator.reverseOrder())
-                .thenComparing(
-                        p -> p.check().id().equals(ENDS_THE_REPAIR), Comparator.reverseOrder())
+                .thenComparing(CheckPlan::minutesToTheEnd)
                 .thenComparing(p -> strict.contains(p.step()), Comparator.reverseOrder())
                 .thenComparing(p -> places.getOrDefault(p.check().id(), 0))
                 .thenComparing(p -> p.check().minutes())
                 .thenComparing(PlannedCheck::number)
                 .thenComparing(PlannedCheck::stage)
                 .thenComparing(p -> p.check().id());
+    }
+
+    /** Minutes of a check that may end the repair; later than all of these for every other. */
+    private static double minutesToTheEnd(PlannedCheck p) {
+        return END_THE_REPAIR.contains(p.check().id()) ? p.check().minutes() : Double.MAX_VALUE;
     }
 
     /** What has to be answered while the unit lies open, and is not. */

@@ -101,4 +101,71 @@ class CostTest {
         assertThatThrownBy(() -> SparesToHold.of(10_000, 10, 10, 52, 90))
                 .hasMessageContaining("a year's figure");
     }
+
+    // Brief of the trade, §8 no 76 and 77 (judgement, no source): seal 14, 5 min at 1 per min, R
+    // 140; bearing 48, R 240.
+    @Test
+    void renewedWhileItLiesOpen() {
+        var seal = CheapWhileOpen.of(CheapWhileOpen.Part.LIP_SEAL, 14, 5, 60, 140, 20, false);
+        assertThat(seal.nowCost()).isEqualTo(19, within(1e-9));
+        assertThat(seal.laterCost()).isEqualTo(42, within(1e-9));
+        assertThat(seal.renew()).isTrue();
+        assertThat(seal.told().sentence()).isEqualTo("Renew it now: 19.00 against 42.00 expected.");
+        var bearing =
+                CheapWhileOpen.of(CheapWhileOpen.Part.OPEN_BEARING, 48, 0, 60, 240, 60, false);
+        assertThat(bearing.renew()).isFalse();
+        assertThat(bearing.told().sentence())
+                .isEqualTo(
+                        "Leave it: renewing costs 48.00, coming back is expected to cost 12.00.");
+    }
+
+    @ParameterizedTest(name = "lifts {0}, {1} min to reach: {2}")
+    @CsvSource({
+        "true, 5, true, Renew it: the drive lifts.",
+        "false, 60, false, 'Leave it: renewing costs 48.00, coming back is expected to cost 12.00.'",
+        "false, 60.5, true, Renew it: it takes more than an hour to come back to."
+    })
+    void whatLiftsOrIsFarIsRenewed(boolean lifts, double reach, boolean renew, String says) {
+        var bearing =
+                CheapWhileOpen.of(CheapWhileOpen.Part.OPEN_BEARING, 48, 0, 60, 240, reach, lifts);
+        assertThat(bearing.renew()).isEqualTo(renew);
+        assertThat(bearing.told().sentence()).isEqualTo(says);
+    }
+
+    /** The brief's chances, row by row: renewed exactly from where the part costs less than its share of coming back. */
+    @ParameterizedTest(name = "{0}: {1} %")
+    @CsvSource({
+        "LIP_SEAL, 30",
+        "SEALED_BEARING, 15",
+        "OLD_SEALED_BEARING, 30",
+        "OPEN_BEARING, 5",
+        "SPRING, 15",
+        "NEEDLE_ROW, 10",
+        "ELEMENT, 25",
+        "NEARLY_WORN, 50"
+    })
+    void eachChance(CheapWhileOpen.Part part, double percent) {
+        assertThat(CheapWhileOpen.of(part, percent - 0.01, 0, 60, 100, 0, false).renew()).isTrue();
+        assertThat(CheapWhileOpen.of(part, percent, 0, 60, 100, 0, false).renew())
+                .as("not where both cost the same")
+                .isFalse();
+        assertThat(part.chancePercent()).isEqualTo(percent);
+    }
+
+    // By hand: 60 % of 980.00 are 588.00; 610.00 are 62 %.
+    @Test
+    void aRepairAgainstANewUnit() {
+        var over = RepairLimit.of(61_000, 98_000, 60);
+        assertThat(over.limitCents()).isEqualTo(58_800);
+        assertThat(over.isOver()).isTrue();
+        assertThat(over.sentence())
+                .isEqualTo(
+                        "The repair comes to 610.00, 62 % of a new unit at 980.00. Ask the owner before more is bought or measured.");
+        assertThat(RepairLimit.of(58_800, 98_000, 60).isOver()).as("not at the limit").isFalse();
+        assertThat(RepairLimit.of(58_801, 98_000, 60).isOver()).isTrue();
+        assertThat(RepairLimit.of(9_800, 98_000, 60).sentence())
+                .isEqualTo("The repair comes to 10 % of a new unit, below the limit of 588.00.");
+        assertThatThrownBy(() -> RepairLimit.of(1, 0, 60)).hasMessageContaining("new unit");
+        assertThatThrownBy(() -> RepairLimit.of(1, 1, 0)).hasMessageContaining("1 to 100 %");
+    }
 }

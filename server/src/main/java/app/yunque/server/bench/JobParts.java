@@ -1,6 +1,8 @@
 package app.yunque.server.bench;
 
 import app.yunque.finding.Disposition;
+import app.yunque.finding.PartRecord;
+import app.yunque.inspection.RepairEnds;
 import app.yunque.measure.Refused;
 import app.yunque.server.decision.DecisionService;
 import app.yunque.server.job.JobRef;
@@ -8,6 +10,7 @@ import app.yunque.server.parts.PartsOfJob;
 import app.yunque.server.parts.PartsService;
 import app.yunque.server.parts.PartsService.Part;
 import app.yunque.server.teardown.StepService;
+import app.yunque.server.unit.UnitService;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -19,8 +22,10 @@ public class JobParts {
     private final StepService steps;
     private final DecisionService decisions;
     private final PartsService parts;
+    private final UnitService units;
 
-    JobParts(StepService steps, DecisionService decisions, PartsService parts) {
+    JobParts(StepService steps, DecisionService decisions, PartsService parts, UnitService units) {
+        this.units = units;
         this.steps = steps;
         this.decisions = decisions;
         this.parts = parts;
@@ -40,6 +45,7 @@ public class JobParts {
     /** What of it is bought: what is renewed, and what goes in in the place of what was missing or wrong. */
     @Transactional(readOnly = true)
     public PartsOfJob of(JobRef job) {
+        var papers = units.papers(job.unitId());
         var made = decisions.made(job.id());
         return parts.of(
                 job,
@@ -51,8 +57,9 @@ public class JobParts {
                                                 step.goesIn(),
                                                 step.count(),
                                                 step.belongs() != null
-                                                        || made.get(step.id())
-                                                                == Disposition.RENEW))
+                                                        || made.get(step.id()) == Disposition.RENEW,
+                                                RepairEnds.without(
+                                                        PartRecord.of(step, papers.duty()))))
                         .toList());
     }
 }

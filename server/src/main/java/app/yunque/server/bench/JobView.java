@@ -1,5 +1,6 @@
 package app.yunque.server.bench;
 
+import app.yunque.inspection.RepairEnds;
 import app.yunque.route.Route;
 import app.yunque.route.Station;
 import app.yunque.server.build.BuildOrderView;
@@ -60,6 +61,7 @@ import org.jspecify.annotations.Nullable;
  * @param seen         what was found by eye, finger or ear
  * @param leftOpen      checks that somebody said are not made
  * @param plan          what to look at and measure; missing where the job was signed before there was one
+ * @param repairEnds    what may end the repair; empty while nothing that was found does
  * @param meshes       backlash before and after, mesh by mesh
  * @param otherMeshes  meshes that are measured with a drawer of their own
  * @param decisions    parts with proposal and decision
@@ -97,6 +99,7 @@ public record JobView(
         List<SeenView> seen,
         List<LeftView> leftOpen,
         @Nullable PlanView plan,
+        List<RepairEnds.Reason> repairEnds,
         List<Mesh> meshes,
         List<OtherMesh> otherMeshes,
         List<DecisionView> decisions,
@@ -114,6 +117,7 @@ public record JobView(
         done = Objects.requireNonNullElse(done, List.of());
         unitChanges = Objects.requireNonNullElse(unitChanges, List.of());
         layOut = Objects.requireNonNullElse(layOut, List.of());
+        repairEnds = Objects.requireNonNullElse(repairEnds, List.of());
         leftOpen = Objects.requireNonNullElse(leftOpen, List.of());
         otherMeshes = Objects.requireNonNullElse(otherMeshes, List.of());
     }

@@ -7,6 +7,7 @@ import app.yunque.drive.Drive;
 import app.yunque.finding.Disposition;
 import app.yunque.finding.PartRecord;
 import app.yunque.gear.ServiceDuty;
+import app.yunque.inspection.RepairEnds;
 import app.yunque.inspection.Situation;
 import app.yunque.plan.Contradiction;
 import app.yunque.route.Route;
@@ -328,6 +329,7 @@ public class JobViews {
                         papers.circumstances(),
                         jobs.circumstances(job) != null,
                         planned.plan()),
+                RepairEnds.of(parts),
                 meshes,
                 others,
                 decisionViews,

@@ -1,5 +1,6 @@
 package app.yunque.server.bench;
 
+import app.yunque.measure.Refused;
 import app.yunque.server.finding.SeenService;
 import app.yunque.server.job.JobRef;
 import app.yunque.server.job.JobService;
@@ -10,6 +11,7 @@ import app.yunque.server.teardown.StepService;
 import io.swagger.v3.oas.annotations.Operation;
 import jakarta.servlet.http.HttpServletRequest;
 import java.time.Duration;
+import java.util.Objects;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.CacheControl;
@@ -54,7 +56,7 @@ class PhotoController {
             @PathVariable long number,
             @PathVariable UUID id,
             @RequestHeader("Write-Id") UUID writeId,
-            @RequestParam UUID step,
+            @RequestParam(required = false) @Nullable UUID step,
             @RequestParam(required = false) @Nullable UUID finding,
             HttpServletRequest request) {
         return LimitedBody.read(
@@ -67,15 +69,22 @@ class PhotoController {
                                 writeId, number, job -> take(job, step, finding, id, picture)));
     }
 
-    private void take(JobRef job, UUID step, @Nullable UUID finding, UUID id, byte[] picture) {
-        if (steps.strip(job.id()).stream().noneMatch(s -> s.id().equals(step.toString()))) {
+    private void take(
+            JobRef job, @Nullable UUID step, @Nullable UUID finding, UUID id, byte[] picture) {
+        if (step == null && finding == null) {
+            throw Refused.because("step", "A picture shows a step or a finding. Say which.");
+        }
+        if (step != null
+                && steps.strip(job.id()).stream().noneMatch(s -> s.id().equals(step.toString()))) {
             throw new NotThere(
                     "The step of this picture is not on record yet. Keep the step first.");
         }
         if (finding != null
                 && seen.views(job.id()).stream()
                         .noneMatch(
-                                f -> f.id().equals(finding) && step.equals(f.given().stepId()))) {
+                                f ->
+                                        f.id().equals(finding)
+                                                && Objects.equals(step, f.given().stepId()))) {
             throw new NotThere(
                     "The finding of this picture is not on record. Keep the finding first.");
         }

@@ -1,5 +1,6 @@
 package app.yunque.server.demo;
 
+import app.yunque.cost.RepairLimit;
 import app.yunque.parts.BillOfParts;
 import app.yunque.parts.Supersession;
 import app.yunque.server.job.JobService;
@@ -24,7 +25,8 @@ import tools.jackson.databind.ObjectMapper;
 /** Bills of parts of the demo, what its jobs buy, and what the shop reckons with; figures invented. */
 @Component
 class DemoParts {
-    private static final MoneyRequest MONEY = new MoneyRequest(null, "EUR", 5800, 40_000L);
+    private static final MoneyRequest MONEY =
+            new MoneyRequest(null, "EUR", 5800, 40_000L, RepairLimit.USUAL_SHARE);
 
     private final UnitService units;
     private final JobService jobs;

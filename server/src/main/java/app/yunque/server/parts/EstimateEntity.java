@@ -23,6 +23,10 @@ class EstimateEntity extends Kept {
     @Column(name = "worked_hours")
     double workedHours;
 
+    /** Price of a new unit (cents). */
+    @Column(name = "new_unit_cents")
+    @Nullable Long newUnitCents;
+
     @Column(name = "approved_cents")
     @Nullable Long approvedCents;
 

@@ -1,5 +1,6 @@
 package app.yunque.server.parts;
 
+import app.yunque.cost.RepairLimit;
 import app.yunque.server.history.Kept;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
@@ -21,6 +22,9 @@ class MoneyEntity extends Kept {
 
     @Column(name = "rate_cents")
     long rateCents;
+
+    @Column(name = "repair_share_percent")
+    double repairSharePercent = RepairLimit.USUAL_SHARE;
 
     @Column(name = "limit_cents")
     @Nullable Long limitCents;

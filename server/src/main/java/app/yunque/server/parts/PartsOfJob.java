@@ -1,5 +1,6 @@
 package app.yunque.server.parts;
 
+import app.yunque.cost.RepairLimit;
 import app.yunque.parts.BillOfParts;
 import app.yunque.parts.JobCost;
 import app.yunque.parts.KitsOrSingles;
@@ -28,6 +29,7 @@ import org.jspecify.annotations.Nullable;
  * @param approvedBy  who said it; missing as before
  * @param approvedAt  when; missing as before
  * @param approval    whether parts may be ordered now
+ * @param repairLimit the estimate against a new unit; missing where its price is not known
  */
 public record PartsOfJob(
         BillRequest bill,
@@ -44,7 +46,8 @@ public record PartsOfJob(
         @Nullable Long approvedCents,
         @Nullable String approvedBy,
         @Nullable Instant approvedAt,
-        OrderApproval approval) {
+        OrderApproval approval,
+        @Nullable RepairLimit repairLimit) {
 
     /**
      * A part that is renewed and not on the list.

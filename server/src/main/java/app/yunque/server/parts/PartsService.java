@@ -1,5 +1,6 @@
 package app.yunque.server.parts;
 
+import app.yunque.cost.RepairLimit;
 import app.yunque.measure.Refused;
 import app.yunque.parts.BillOfParts;
 import app.yunque.parts.BillOfParts.CameOff;
@@ -13,6 +14,7 @@ import app.yunque.server.job.JobText;
 import app.yunque.server.people.AtTheBench;
 import app.yunque.server.problem.NotThere;
 import app.yunque.server.supplier.Quote;
+import app.yunque.server.supplier.Quote.Standing;
 import app.yunque.server.supplier.Supplier;
 import java.time.Clock;
 import java.util.ArrayList;
@@ -70,8 +72,10 @@ public class PartsService {
      * @param name     what goes in its place
      * @param pieces   how many
      * @param isBought true where it is renewed
+     * @param without  what it means where it cannot be had; empty where a shop finds another way
      */
-    public record Part(UUID stepId, String name, int pieces, boolean isBought) {}
+    public record Part(
+            UUID stepId, String name, int pieces, boolean isBought, Optional<String> without) {}
 
     /** @param parts what came off, in the order of the strip */
     @Transactional(readOnly = true)
@@ -111,7 +115,7 @@ public class PartsService {
                                                         .map(l -> l.part().number())
                                                         .orElse("")))
                         .toList(),
-                all.stream().map(o -> view(o, given, money)).toList(),
+                all.stream().map(o -> view(o, given, money, parts)).toList(),
                 choice.choice,
                 choice.fault,
                 open.stream()
@@ -123,12 +127,17 @@ public class PartsService {
                 new EstimateRequest(
                         estimate.changedBy().isEmpty() ? null : estimate.version(),
                         estimate.hours,
-                        estimate.workedHours),
+                        estimate.workedHours,
+                        estimate.newUnitCents),
                 cost,
                 estimate.approvedCents,
                 estimate.approvedBy,
                 estimate.approvedAt,
-                approval(priced.suppliedCents(), false, money, estimate));
+                approval(priced.suppliedCents(), false, money, estimate),
+                estimate.newUnitCents == null
+                        ? null
+                        : RepairLimit.of(
+                                cost.estimateCents(), estimate.newUnitCents, money.repairShare()));
     }
 
     private OrderApproval approval(
@@ -179,18 +188,30 @@ public class PartsService {
         return Stream.concat(Stream.of(said.quote()), said.kits().stream());
     }
 
-    private PartsOfJob.PartOrder view(OrderEntity o, BillRequest bill, MoneyRequest money) {
+    private PartsOfJob.PartOrder view(
+            OrderEntity o, BillRequest bill, MoneyRequest money, List<Part> parts) {
         return new PartsOfJob.PartOrder(
                 o.id,
                 new OrderRequest(
                         o.version(), o.stepId, o.name, o.number, o.quantity, o.state, o.remark),
-                says(o, bill),
+                (says(o, bill) + " " + without(o, parts)).strip(),
                 o.quote == null ? null : o.quote.quote(),
                 o.state == OrderState.WANTED ? spares.of(o.number).orElse(null) : null,
                 o.isFromStores,
                 Priced.lineCents(o, money.currency()).orElse(null),
                 o.changedBy(),
                 o.changedAt());
+    }
+
+    /** What it means where a part of this job is not made any more. */
+    private static String without(OrderEntity order, List<Part> parts) {
+        boolean isGone =
+                order.quote != null && order.quote.quote().standing() == Standing.NO_LONGER_MADE;
+        return parts.stream()
+                .filter(p -> isGone && p.stepId.equals(order.stepId))
+                .findFirst()
+                .flatMap(Part::without)
+                .orElse("");
     }
 
     /** What replaces it by the bill, else what the supplier says against it. */
@@ -242,7 +263,8 @@ public class PartsService {
                         throw new NotThere("That part is not on this job's list.");
                     }
                     o.refuseStale(
-                            request.version(), () -> view(o, bills.of(job.unitId()), money()));
+                            request.version(),
+                            () -> view(o, bills.of(job.unitId()), money(), List.of()));
                 });
         var order = found.orElseGet(OrderEntity::new);
         var item = new PartItem(request.number(), request.quantity());
@@ -336,7 +358,7 @@ public class PartsService {
                 orders.findById(id)
                         .filter(o -> o.jobId.equals(job.id()))
                         .orElseThrow(() -> new NotThere("That part is not on this job's list."));
-        order.refuseStale(version, () -> view(order, bills.of(job.unitId()), money()));
+        order.refuseStale(version, () -> view(order, bills.of(job.unitId()), money(), List.of()));
         if (order.state != OrderState.WANTED) {
             throw Refused.because(
                     "state", "What is %s is not taken from stores.".formatted(words(order.state)));
@@ -447,8 +469,14 @@ public class PartsService {
                     request.version(),
                     () ->
                             new EstimateRequest(
-                                    estimate.version(), estimate.hours, estimate.workedHours));
+                                    estimate.version(),
+                                    estimate.hours,
+                                    estimate.workedHours,
+                                    estimate.newUnitCents));
         }
+        Refused.ifAny(
+                Optional.ofNullable(request.newUnitCents()).flatMap(c -> RepairLimit.NEW.judge(c)));
+        estimate.newUnitCents = request.newUnitCents();
         estimate.hours = request.hours();
         estimate.workedHours = request.workedHours();
         estimate.keep(bench.name(), clock.instant());
@@ -483,8 +511,15 @@ public class PartsService {
     @Transactional(readOnly = true)
     public MoneyRequest money() {
         return shop.findById(MoneyEntity.ONLY)
-                .map(m -> new MoneyRequest(m.version(), m.currency, m.rateCents, m.limitCents))
-                .orElseGet(() -> new MoneyRequest(null, "EUR", 0, null));
+                .map(
+                        m ->
+                                new MoneyRequest(
+                                        m.version(),
+                                        m.currency,
+                                        m.rateCents,
+                                        m.limitCents,
+                                        m.repairSharePercent))
+                .orElseGet(() -> new MoneyRequest(null, "EUR", 0, null, RepairLimit.USUAL_SHARE));
     }
 
     @Transactional
@@ -503,6 +538,7 @@ public class PartsService {
         money.currency = request.currency();
         money.rateCents = request.rateCents();
         money.limitCents = request.limitCents();
+        money.repairSharePercent = request.repairShare();
         money.keep(bench.name(), clock.instant());
         shop.saveAndFlush(money);
     }

@@ -23,8 +23,9 @@ class PhotoEntity extends Kept {
     @Column(name = "job_id", nullable = false, updatable = false)
     UUID jobId = new UUID(0, 0);
 
-    @Column(name = "step_id", nullable = false)
-    UUID stepId = new UUID(0, 0);
+    /** Missing where it shows what was found on a mesh. */
+    @Column(name = "step_id")
+    @Nullable UUID stepId;
 
     @Column(name = "finding_id")
     @Nullable UUID findingId;

@@ -25,4 +25,8 @@ interface PhotoRepository extends JpaRepository<PhotoEntity, UUID> {
 
     @Query("select count(p) from PhotoEntity p where p.stepId = :stepId and p.removed = false")
     int ofStep(UUID stepId);
+
+    @Query(
+            "select count(p) from PhotoEntity p where p.findingId = :findingId and p.removed = false")
+    int ofFinding(UUID findingId);
 }

@@ -6,6 +6,7 @@ import app.yunque.server.people.AtTheBench;
 import app.yunque.server.problem.NotThere;
 import java.time.Clock;
 import java.util.List;
+import java.util.Objects;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -47,15 +48,21 @@ public class PhotoService {
         return photos.thumbnail(jobId, id).orElseThrow(PhotoService::gone);
     }
 
+    /**
+     * Takes a picture in.
+     *
+     * @param stepId    the part it shows; null where the finding is one of a mesh
+     * @param findingId the finding it shows; null for a picture of the step itself
+     */
     @Transactional
-    public void take(JobRef job, UUID stepId, @Nullable UUID findingId, UUID id, byte[] bytes) {
-        int place = photos.ofStep(stepId) + 1;
+    public void take(
+            JobRef job, @Nullable UUID stepId, @Nullable UUID findingId, UUID id, byte[] bytes) {
+        int place = 1 + of(stepId, findingId);
         if (place > MOST_A_STEP) {
             throw Refused.because(
                     "photo",
-                    "A step holds at most "
-                            + MOST_A_STEP
-                            + " pictures. Remove one, or use another step.");
+                    "A step or a finding on a mesh holds at most %d pictures. Remove one, or use another."
+                            .formatted(MOST_A_STEP));
         }
         var taken = PictureIntake.of(bytes);
         var photo = new PhotoEntity();
@@ -112,6 +119,12 @@ public class PhotoService {
                                 .formatted(mark.label().length(), LONGEST_LABEL));
             }
         }
+    }
+
+    private int of(@Nullable UUID stepId, @Nullable UUID findingId) {
+        return stepId != null
+                ? photos.ofStep(stepId)
+                : photos.ofFinding(Objects.requireNonNull(findingId, "of a step or of a finding"));
     }
 
     private PhotoEntity existing(JobRef job, UUID id) {

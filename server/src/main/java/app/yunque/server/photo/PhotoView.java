@@ -9,7 +9,7 @@ import org.jspecify.annotations.Nullable;
  * A picture of a step, without the picture itself.
  *
  * @param id      identity
- * @param stepId  step it belongs to
+ * @param stepId  step it belongs to; missing where it shows what was found on a mesh
  * @param findingId finding it shows; missing for one of the step itself
  * @param width   width (pixels)
  * @param height  height (pixels)
@@ -21,7 +21,7 @@ import org.jspecify.annotations.Nullable;
  */
 public record PhotoView(
         UUID id,
-        UUID stepId,
+        @Nullable UUID stepId,
         @Nullable UUID findingId,
         int width,
         int height,

@@ -121,7 +121,7 @@ record Quotation(
     private static @Nullable String picture(
             JobView job, UUID stepId, Function<UUID, byte[]> pictures) {
         return job.photos().stream()
-                .filter(p -> p.stepId().equals(stepId))
+                .filter(p -> stepId.equals(p.stepId()))
                 .findFirst()
                 .map(
                         p ->

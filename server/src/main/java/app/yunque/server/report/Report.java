@@ -21,6 +21,7 @@ import java.util.Locale;
  * @param sources      where limits and rules of the measurements come from, in the order of their footnotes
  * @param changes      backlash before and after, in words
  * @param parts        one entry for each part
+ * @param onMeshes     what was found on the meshes by eye
  * @param unseen       parts nobody looked at, in words; empty when there are none
  * @param open         what stood against signing, in whole sentences
  * @param unitChanges what the job changed on the unit itself
@@ -42,6 +43,7 @@ public record Report(
         List<String> sources,
         List<String> changes,
         List<Part> parts,
+        List<OnMesh> onMeshes,
         String unseen,
         List<String> open,
         List<String> done,
@@ -80,8 +82,11 @@ public record Report(
             List<String> details,
             List<Picture> pictures) {}
 
+    /** What was found on a mesh, in words, with its pictures. */
+    public record OnMesh(String says, List<Picture> pictures) {}
+
     /**
-     * A picture of a part.
+     * A picture of a part or a mesh.
      *
      * @param source  the picture itself, as the page holds it
      * @param caption what was said about it

@@ -13,6 +13,7 @@ import app.yunque.server.drawer.KeptAnswerView;
 import app.yunque.server.finding.SeenView;
 import app.yunque.server.job.ReceiveView;
 import app.yunque.server.measuring.MeasurementView;
+import app.yunque.server.photo.PhotoView;
 import app.yunque.server.place.FillKind;
 import app.yunque.server.place.FillView;
 import app.yunque.server.procedure.StepLine;
@@ -27,6 +28,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.UUID;
 import java.util.function.Function;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
@@ -65,6 +67,7 @@ final class ReportWriter {
                 notes.all(),
                 changes(job),
                 parts(job, pictures),
+                onMeshes(job, pictures),
                 unseen(job),
                 job.route().againstSigning().stream().map(SigningPoint::says).toList(),
                 done(job),
@@ -203,7 +206,7 @@ final class ReportWriter {
                             line.refitted(),
                             line.renewed(),
                             details(job, step),
-                            pictures(job, step, pictures)));
+                            pictures(job, p -> step.id().equals(p.stepId()), pictures)));
         }
         return parts;
     }
@@ -213,7 +216,7 @@ final class ReportWriter {
         var told = new ArrayList<String>();
         job.seen().stream()
                 .filter(f -> step.id().equals(f.given().stepId()))
-                .forEach(f -> told.add(found(f, step)));
+                .forEach(f -> told.add(found(f, step.given().count())));
         told.add(step.where());
         told.add(step.given().wayRound());
         told.addAll(step.facts());
@@ -240,9 +243,8 @@ final class ReportWriter {
     }
 
     /** "gritty on 2 of 4 (feel …, washed, BRG-1): wash … Tomás Vega, “at one place”". */
-    private static String found(SeenView f, StepView step) {
+    private static String found(SeenView f, int count) {
         var given = f.given();
-        int count = step.given().count();
         return "found %s%s at %s (%s, %s) by %s: %s%s"
                 .formatted(
                         given.word(),
@@ -261,9 +263,9 @@ final class ReportWriter {
     }
 
     private static List<Report.Picture> pictures(
-            JobView job, StepView step, Function<UUID, byte[]> pictures) {
+            JobView job, Predicate<PhotoView> shown, Function<UUID, byte[]> pictures) {
         return job.photos().stream()
-                .filter(p -> p.stepId().equals(step.id()))
+                .filter(shown)
                 .map(
                         p ->
                                 new Report.Picture(
@@ -271,6 +273,17 @@ final class ReportWriter {
                                                 + Base64.getEncoder()
                                                         .encodeToString(pictures.apply(p.id())),
                                         p.caption()))
+                .toList();
+    }
+
+    private static List<Report.OnMesh> onMeshes(JobView job, Function<UUID, byte[]> pictures) {
+        return job.seen().stream()
+                .filter(f -> f.given().stage() != null)
+                .map(
+                        f ->
+                                new Report.OnMesh(
+                                        "Stage %d: %s".formatted(f.given().stage(), found(f, 1)),
+                                        pictures(job, p -> f.id().equals(p.findingId()), pictures)))
                 .toList();
     }
 

@@ -14,6 +14,7 @@ import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -59,6 +60,42 @@ class PhotoTest {
         assertThat(new String(bytes, StandardCharsets.ISO_8859_1))
                 .doesNotContain("PUNTA-BRASA-GPS", "Exif");
         assertThat(bench.get(job + "/photos/" + photo + "/thumbnail").status()).isEqualTo(200);
+    }
+
+    /** What is found on a mesh hangs on no part, and has its pictures all the same, on the paper too. */
+    @Test
+    void aFindingOnAMeshHasItsPicture() {
+        var finding = UUID.randomUUID();
+        var word = new HashMap<String, Object>();
+        word.put("stage", 1);
+        word.put("check", "MSP-2");
+        word.put("look", "WASHED");
+        word.put("word", "one end, both flanks");
+        word.put("remark", "towards the wall");
+        var found = bench.put(job + "/findings/" + finding, word);
+        assertThat(found.status()).as(found.detail()).isEqualTo(200);
+        var put = job + "/photos/" + photo;
+        assertThat(bench.file("PUT", put, Pictures.jpeg(80, 40)).at("step"))
+                .contains("a step or a finding");
+        var kept = bench.file("PUT", put + "?finding=" + finding, Pictures.jpeg(80, 40));
+        assertThat(kept.status()).as(kept.detail()).isEqualTo(200);
+        assertThat(kept.body().path("photos").get(0).path("findingId").asString())
+                .isEqualTo(finding.toString());
+        assertThat(kept.body().path("photos").get(0).has("stepId")).isFalse();
+        assertThat(
+                        bench.file(
+                                        "PUT",
+                                        put + "?finding=" + UUID.randomUUID(),
+                                        Pictures.jpeg(8, 8))
+                                .status())
+                .as("of no finding")
+                .isEqualTo(404);
+        var page = new String(bench.get(job + "/report").bytes(), StandardCharsets.UTF_8);
+        assertThat(page)
+                .contains("On the meshes")
+                .contains("Stage 1: found one end, both flanks")
+                .contains("“towards the wall”")
+                .contains("data:image/jpeg;base64,");
     }
 
     /** The size an ordinary tablet takes; kept smaller, so that it never stands in memory as a whole. */
