@@ -1062,6 +1062,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{number}/correct": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["correct_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/drawers/{name}": {
         parameters: {
             query?: never;
@@ -6684,9 +6700,9 @@ export interface components {
             caution: string;
             afterWork?: boolean;
             goneAfterWashing?: boolean;
+            raisedOnStrictParts?: boolean;
             must?: boolean;
             conditional?: boolean;
-            raisedOnStrictParts?: boolean;
         };
         CheckAnswer: {
             /** @enum {string} */
@@ -6861,6 +6877,11 @@ export interface components {
             x: number;
             /** Format: double */
             y: number;
+        };
+        CorrectionRequest: {
+            /** Format: int64 */
+            version: number;
+            why: string;
         };
         CouplingFeet: {
             /** Format: double */
@@ -7997,6 +8018,10 @@ export interface components {
             signedAt?: string;
             signedDespite: string;
             putAway?: components["schemas"]["PutAway"];
+            /** Format: int32 */
+            revision: number;
+            correctedWhy: string;
+            correctedBy?: string;
             /** Format: int64 */
             version: number;
         };
@@ -8044,6 +8069,7 @@ export interface components {
             places: components["schemas"]["PlaceAtJob"][];
             procedure?: components["schemas"]["StepsOfUnit"];
             proof?: components["schemas"]["ProofView"];
+            signatures?: components["schemas"]["Revision"][];
             /** Format: int64 */
             touched: number;
         };
@@ -9660,6 +9686,16 @@ export interface components {
             downHours: number;
             /** Format: double */
             downRatePerHour: number;
+        };
+        Revision: {
+            /** Format: int32 */
+            number: number;
+            signedBy?: string;
+            /** Format: date-time */
+            signedAt?: string;
+            why: string;
+            digest: string;
+            isWhole: boolean;
         };
         RiseShare: {
             /** Format: double */
@@ -14085,6 +14121,43 @@ export interface operations {
             };
         };
     };
+    correct_1: {
+        parameters: {
+            query?: never;
+            header: {
+                "Write-Id": string;
+            };
+            path: {
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CorrectionRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
     ask: {
         parameters: {
             query?: never;
@@ -15540,7 +15613,9 @@ export interface operations {
     };
     page_1: {
         parameters: {
-            query?: never;
+            query?: {
+                revision?: number;
+            };
             header?: never;
             path: {
                 number: number;
@@ -15562,7 +15637,9 @@ export interface operations {
     };
     pdf: {
         parameters: {
-            query?: never;
+            query?: {
+                revision?: number;
+            };
             header?: never;
             path: {
                 number: number;

@@ -10,6 +10,7 @@ import { Caution, Fault } from "../shared/Caution";
 import { moment } from "../shared/format";
 import { Panel } from "../shared/Panel";
 import classes from "./Prove.module.css";
+import { Signatures } from "./Signatures";
 
 /** What a lead says who signs although something stands against it. */
 const REASON = [
@@ -56,6 +57,7 @@ export function SignOff({ view }: { view: JobView }) {
             PDF
           </Button>
         </div>
+        <Signatures view={view} />
       </Panel>
     );
   }
@@ -70,6 +72,7 @@ export function SignOff({ view }: { view: JobView }) {
   const never = against.filter((point) => point.weight === "NEVER");
   return (
     <Panel title="Sign off" aside={against.length === 0 ? "ready" : `${against.length} open`}>
+      <Signatures view={view} />
       {view.procedure?.notReleased && <Caution>{view.procedure.notReleased}</Caution>}
       {against.length === 0 ? (
         <p>Nothing stands against it. The signature closes the job and keeps the report as it is now.</p>

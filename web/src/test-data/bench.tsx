@@ -122,7 +122,7 @@ export const plan = (checks: PlanLine[], more: Partial<PlanView> = {}): PlanView
 /** An open job with these parts and nothing else. */
 export const job = (decisions: DecisionView[], more: Partial<JobView> = {}): JobView =>
   ({
-    job: { id: "job-1", number: 31 },
+    job: { id: "job-1", number: 31, revision: 1, correctedWhy: "" },
     unit: { stages: [], otherStages: [] },
     steps: decisions.map((d) => ({
       id: d.stepId,

@@ -33,9 +33,15 @@ class ThroughTheShopsNetworkTest {
     private static Playwright playwright;
     private static int port;
 
+    /** The launcher as a script that may call its functions. */
+    private static String parts = "";
+
     @BeforeAll
     static void served() throws Exception {
         port = freePort();
+        parts =
+                "for part in words machine postgres; do . '%s/launcher/'$part.sh; done; state='%s';"
+                        .formatted(ROOT, place.resolve("home"));
         yunque("start", "--detach", "--demo", "--lan=" + TABLETS_ASK_FOR);
         var trusted = Files.createDirectories(place.resolve("tablet/.pki/nssdb"));
         run(Map.of(), "certutil", "-N", "-d", "sql:" + trusted, "--empty-password");
@@ -60,12 +66,7 @@ class ThroughTheShopsNetworkTest {
             playwright.close();
         }
         yunque("stop");
-        run(
-                Map.of(),
-                "bash",
-                "-c",
-                ". '%s/launcher/words.sh'; . '%s/launcher/machine.sh'; . '%s/launcher/postgres.sh'; state='%s'; as_postgres rm -rf \"$(cluster_place)\""
-                        .formatted(ROOT, ROOT, ROOT, place.resolve("home")));
+        run(Map.of(), "bash", "-c", parts + " as_postgres rm -rf \"$(cluster_place)\"");
     }
 
     private static int freePort() throws IOException {
@@ -145,5 +146,38 @@ class ThroughTheShopsNetworkTest {
                     .as("the certificate of the shop's own authority")
                     .isEqualTo(Files.readString(place.resolve("home/authority.crt")));
         }
+    }
+
+    /** A database that is there and does not answer: the screen says so, keeps what is typed, and goes on by itself. */
+    @Test
+    void aFrozenDatabaseIsToldAndNothingTypedIsLost() throws Exception {
+        try (var browser = tablet(place.resolve("tablet"));
+                var tablet = new Mechanic(browser, 1280, 800, secure("/jobs/4/strip"))) {
+            tablet.signIn("Tomás Vega", "1470");
+            tablet.page.navigate(secure("/jobs/4/strip"));
+            var line = tablet.field("What came off");
+            line.fill("2 frozen washers, tray Z");
+            database("STOP");
+            try {
+                line.press("Enter");
+                assertThat(tablet.text("the server lets it wait…")).isVisible();
+            } finally {
+                database("CONT");
+            }
+            assertThat(tablet.text("frozen washer").first()).isVisible();
+            assertThat(tablet.text("the server lets it wait…")).hasCount(0);
+            tablet.page.reload();
+            assertThat(tablet.text("frozen washer").first()).isVisible();
+        }
+    }
+
+    /** Every process of the shop's own PostgreSQL. */
+    private static void database(String signal) throws Exception {
+        run(
+                Map.of(),
+                "bash",
+                "-c",
+                "%s head=$(as_postgres head -1 \"$(cluster_place)/data/postmaster.pid\"); kill -%s $head $(pgrep -P $head)"
+                        .formatted(parts, signal));
     }
 }

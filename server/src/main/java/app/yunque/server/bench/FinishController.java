@@ -1,6 +1,7 @@
 package app.yunque.server.bench;
 
 import app.yunque.server.history.WriteOnce;
+import app.yunque.server.job.CorrectionRequest;
 import app.yunque.server.job.SignRequest;
 import app.yunque.server.place.FillRequest;
 import app.yunque.server.place.FillService;
@@ -92,6 +93,16 @@ class FinishController {
             @RequestHeader("Write-Id") UUID writeId,
             @RequestBody SignRequest request) {
         writes.run(writeId, () -> signing.sign(number, request.despite()));
+        return views.of(number);
+    }
+
+    /** Opens a signed job again as its next revision; what was signed stays as it was. */
+    @PostMapping("/correct")
+    JobView correct(
+            @PathVariable long number,
+            @RequestHeader("Write-Id") UUID writeId,
+            @RequestBody CorrectionRequest request) {
+        writes.run(writeId, () -> signing.correct(number, request));
         return views.of(number);
     }
 }

@@ -14,6 +14,7 @@ import app.yunque.server.finding.LeftView;
 import app.yunque.server.finding.SeenView;
 import app.yunque.server.job.JobHead;
 import app.yunque.server.job.ReceiveView;
+import app.yunque.server.job.Revision;
 import app.yunque.server.measuring.MeasurementView;
 import app.yunque.server.photo.PhotoView;
 import app.yunque.server.place.PlaceAtJob;
@@ -71,6 +72,7 @@ import org.jspecify.annotations.Nullable;
  * @param places       lubricated places of the unit, with what was done there at this job
  * @param procedure    what is set and proved on this unit; missing where the job was signed before there was such a list
  * @param proof        the proof; missing until kept
+ * @param signatures   signatures of the job, the first first; missing while it has none
  * @param touched      counts the writes to the job
  */
 public record JobView(
@@ -109,6 +111,7 @@ public record JobView(
         List<PlaceAtJob> places,
         @Nullable StepsOfUnit procedure,
         @Nullable ProofView proof,
+        @Nullable List<Revision> signatures,
         long touched) {
 
     /** Sealed views from before there were findings by eye hold none. */
@@ -128,6 +131,48 @@ public record JobView(
      * @param sameUnit true when it is this very unit, false when one of the same kind
      */
     public record Guide(long number, String tag, boolean sameUnit) {}
+
+    /** The same with its signatures, which no seal can hold of itself. */
+    JobView with(List<Revision> all) {
+        return new JobView(
+                job,
+                unit,
+                route,
+                next,
+                receive,
+                stack,
+                watch,
+                trays,
+                steps,
+                done,
+                unitChanges,
+                layOut,
+                undoable,
+                photos,
+                statements,
+                contradiction,
+                order,
+                guide,
+                known,
+                differences,
+                measurements,
+                answers,
+                seen,
+                leftOpen,
+                plan,
+                repairEnds,
+                meshes,
+                otherMeshes,
+                decisions,
+                rebuild,
+                fittings,
+                ledger,
+                places,
+                procedure,
+                proof,
+                all.isEmpty() ? null : all,
+                touched);
+    }
 
     /** Mean backlash after the rebuild, mesh by mesh (mm); meshes that were not measured again are left out. */
     public List<Double> backlashAfterMm() {

@@ -145,7 +145,8 @@ public class JobViews {
     public JobView of(JobRef job) {
         return (job.isSigned() ? jobs.sealedView(job) : Optional.<String>empty())
                 .map(SealedView::read)
-                .orElseGet(() -> asItStands(job));
+                .orElseGet(() -> asItStands(job))
+                .with(jobs.revisions(job));
     }
 
     /** All that is on record about the parts of an open job, with what is asked of each, in the order of the strip. */
@@ -348,6 +349,7 @@ public class JobViews {
                 places,
                 procedure,
                 proof.orElse(null),
+                null,
                 job.touched());
     }
 

@@ -2,6 +2,7 @@ package app.yunque.server.bench;
 
 import app.yunque.measure.Refused;
 import app.yunque.route.LeadsReason;
+import app.yunque.server.job.CorrectionRequest;
 import app.yunque.server.job.JobService;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -18,6 +19,14 @@ public class Signing {
         this.jobs = jobs;
         this.views = views;
         this.reports = reports;
+    }
+
+    /** Opens a signed job again as its next revision. */
+    @Transactional
+    public void correct(long number, CorrectionRequest request) {
+        var job = jobs.find(number);
+        jobs.correct(number, request, jobs.head(job));
+        jobs.touch(job);
     }
 
     /**

@@ -59,6 +59,20 @@ class JobEntity extends Kept {
     @Column(name = "signed_despite", nullable = false)
     String signedDespite = "";
 
+    /** Counts the signatures: this one, or the one that is being worked at. */
+    @Column(nullable = false)
+    int revision = 1;
+
+    /** Why the signature before this revision was corrected. */
+    @Column(name = "corrected_why", nullable = false)
+    String correctedWhy = "";
+
+    @Column(name = "corrected_by")
+    @Nullable String correctedBy;
+
+    @Column(name = "corrected_at")
+    @Nullable Instant correctedAt;
+
     /** Counts the writes; raised by {@link JobService#touch} beside the versions, so that it never causes a conflict. */
     @NotAudited
     @Column(nullable = false, insertable = false, updatable = false)

@@ -2,6 +2,7 @@ package app.yunque.server.job;
 
 import app.yunque.server.history.PutAway;
 import java.time.Instant;
+import java.util.Objects;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
@@ -19,6 +20,9 @@ import org.jspecify.annotations.Nullable;
  * @param signedAt      when; missing while it is open
  * @param signedDespite a lead's reason for signing with something open; empty otherwise
  * @param putAway       who put it away unsigned, and why; missing otherwise
+ * @param revision      1 first; the signature that stands, or the one that is being worked at
+ * @param correctedWhy  why the signature before this revision was corrected; empty for the first
+ * @param correctedBy   who opened it again for that; missing for the first
  * @param version       version of the record
  */
 public record JobHead(
@@ -33,4 +37,14 @@ public record JobHead(
         @Nullable Instant signedAt,
         String signedDespite,
         @Nullable PutAway putAway,
-        long version) {}
+        int revision,
+        String correctedWhy,
+        @Nullable String correctedBy,
+        long version) {
+
+    /** Jobs sealed before there were revisions are their first. */
+    public JobHead {
+        revision = Math.max(1, revision);
+        correctedWhy = Objects.requireNonNullElse(correctedWhy, "");
+    }
+}

@@ -21,7 +21,7 @@ class JobRows {
             """
             select j.id, j.number, j.unit_id, j.opened_at, j.opened_by, j.signed_by, j.signed_at, j.put_away_by, j.put_away_at,
                 j.put_away_why, j.touched, j.complaint, u.tag, u.name, s.backlash_mm
-            from job j join unit u on u.id = j.unit_id left join job_seal s on s.job_id = j.id
+            from job j join unit u on u.id = j.unit_id left join job_seal s on s.job_id = j.id and s.revision = j.revision
             where\s""";
 
     private final JdbcClient jdbc;

@@ -29,6 +29,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class JobService {
     private static final int PAGE = 20;
+    private static final int LONGEST_WHY = 300;
 
     private final JobRepository jobs;
     private final JobRows rows;
@@ -274,6 +275,12 @@ public class JobService {
     public void putAway(JobRef ref, JobEndRequest request, int onBench, Object current) {
         var job = entity(ref.number());
         job.refuseStale(request.version(), () -> current);
+        if (job.revision > 1) {
+            throw Refused.because(
+                    "job",
+                    "Job %d was signed before, and its correction is under way: it ends with the next signature."
+                            .formatted(job.number));
+        }
         var end =
                 JobEnd.of(
                         Objects.requireNonNullElse(request.how(), JobEnd.How.MISTAKE),
@@ -321,25 +328,69 @@ public class JobService {
 
     @Transactional
     public void seal(JobRef ref, Seal seal) {
-        seals.keep(ref.id(), seal);
+        seals.keep(entity(ref.number()), seal);
+    }
+
+    /**
+     * Opens a signed job again, as its next revision; what was signed stays as it was.
+     *
+     * @throws Refused when it is not signed, no reason is given, or another job is open on its unit
+     */
+    @Transactional
+    public void correct(long number, CorrectionRequest request, Object current) {
+        bench.actAsLead("Only a lead opens a signed job again.");
+        jobs.lock(number);
+        var job = entity(number);
+        job.refuseStale(request.version(), () -> current);
+        if (job.signedAt == null) {
+            throw Refused.because(
+                    "job",
+                    "Job %d is not signed, so it can be changed as it is.".formatted(number));
+        }
+        refuseSecondOpen(job.unitId);
+        job.correctedWhy = JobText.required("why", "What is wrong", request.why(), LONGEST_WHY);
+        job.correctedBy = bench.name();
+        job.correctedAt = clock.instant();
+        job.revision++;
+        job.signedBy = null;
+        job.signedAt = null;
+        job.signedDespite = "";
+        job.keep(bench.name(), clock.instant());
+    }
+
+    /** All signatures of a job, the first first. */
+    @Transactional(readOnly = true)
+    public List<Revision> revisions(JobRef ref) {
+        var job = entity(ref.number());
+        return job.signedAt == null && job.revision == 1 ? List.of() : seals.of(ref.id());
     }
 
     /** The whole job as it was signed; empty while it is open, and for one signed before jobs were sealed. */
     @Transactional(readOnly = true)
     public Optional<String> sealedView(JobRef ref) {
-        return seals.view(ref.id());
+        return seals.view(ref.id(), entity(ref.number()).revision);
     }
 
-    /** The report as it was signed; empty as for the view. */
+    /**
+     * The report as it was signed.
+     *
+     * @param revision which signature; the one that is worked at has none
+     */
     @Transactional(readOnly = true)
-    public Optional<String> sealedPage(JobRef ref) {
-        return seals.page(ref.id());
+    public Optional<String> sealedPage(JobRef ref, int revision) {
+        return seals.page(ref.id(), revision);
     }
 
-    /** The PDF of the report as it was signed; empty while the job is open. */
+    /** The PDF of the report as it was signed; empty as for the page. */
     @Transactional(readOnly = true)
-    public Optional<byte[]> sealedPdf(JobRef ref) {
-        return seals.pdf(ref.id());
+    public Optional<byte[]> sealedPdf(JobRef ref, int revision) {
+        return seals.pdf(ref.id(), revision);
+    }
+
+    /** The revision that is signed or worked at, 1 first. */
+    @Transactional(readOnly = true)
+    public int revision(JobRef ref) {
+        return entity(ref.number()).revision;
     }
 
     /** Words of the job that the screens and the report show. */
@@ -358,6 +409,9 @@ public class JobService {
                 job.signedAt,
                 job.signedDespite,
                 job.putAway,
+                job.revision,
+                job.correctedWhy,
+                job.correctedBy,
                 job.version());
     }
 

@@ -1,5 +1,9 @@
 package app.yunque.server.job;
 
+import java.nio.charset.StandardCharsets;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.util.HexFormat;
 import java.util.List;
 
 /**
@@ -11,4 +15,31 @@ import java.util.List;
  * @param pdf        the same page as PDF
  * @param backlashMm mean backlash after the rebuild, mesh by mesh (mm), as lists show it
  */
-public record Seal(String view, String page, byte[] pdf, List<Double> backlashMm) {}
+public record Seal(String view, String page, byte[] pdf, List<Double> backlashMm) {
+
+    /** Of the data, as it is printed on the papers (SHA-256, hexadecimal). */
+    public static String digest(String view) {
+        return hex(sha256(view.getBytes(StandardCharsets.UTF_8)));
+    }
+
+    /** Of both papers, the page before the PDF. */
+    static String digest(String page, byte[] pdf) {
+        return hex(sha256(page.getBytes(StandardCharsets.UTF_8), pdf));
+    }
+
+    private static String hex(byte[] bytes) {
+        return HexFormat.of().formatHex(bytes);
+    }
+
+    private static byte[] sha256(byte[]... parts) {
+        try {
+            var digest = MessageDigest.getInstance("SHA-256");
+            for (var part : parts) {
+                digest.update(part);
+            }
+            return digest.digest();
+        } catch (NoSuchAlgorithmException defect) {
+            throw new IllegalStateException("Impossible: every Java has SHA-256", defect);
+        }
+    }
+}

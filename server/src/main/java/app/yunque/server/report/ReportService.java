@@ -10,10 +10,12 @@ import app.yunque.server.job.JobService;
 import app.yunque.server.job.Seal;
 import app.yunque.server.paper.Paper;
 import app.yunque.server.photo.PhotoService;
+import app.yunque.server.problem.NotThere;
 import app.yunque.server.shop.ShopService;
 import app.yunque.server.shop.ShopSettings;
 import java.time.LocalDate;
 import java.util.Locale;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import org.thymeleaf.ITemplateEngine;
@@ -44,23 +46,44 @@ class ReportService implements SignedReports {
         this.parts = parts;
     }
 
-    /** The page as it was signed, or as the job stands now while it is open. */
+    /**
+     * The page as it was signed, or as the job stands now while it is open.
+     *
+     * @param revision a signature; null for what stands now
+     * @throws NotThere when the job has no such signature
+     */
     @Transactional(readOnly = true)
-    public String page(long number) {
-        return jobs.sealedPage(jobs.find(number)).orElseGet(() -> page(views.of(number)));
+    public String page(long number, @Nullable Integer revision) {
+        var job = jobs.find(number);
+        if (revision != null) {
+            return jobs.sealedPage(job, revision).orElseThrow(() -> none(number, revision));
+        }
+        return jobs.sealedPage(job, jobs.revision(job)).orElseGet(() -> page(views.of(number), ""));
     }
 
-    /** The PDF as it was signed, or as the job stands now while it is open. */
+    /** The PDF as it was signed, or as the job stands now while it is open; revisions as for the page. */
     @Transactional(readOnly = true)
-    public byte[] pdf(long number) {
-        return jobs.sealedPdf(jobs.find(number)).orElseGet(() -> Paper.pdf(page(number)));
+    public byte[] pdf(long number, @Nullable Integer revision) {
+        var job = jobs.find(number);
+        if (revision != null) {
+            return jobs.sealedPdf(job, revision).orElseThrow(() -> none(number, revision));
+        }
+        return jobs.sealedPdf(job, jobs.revision(job))
+                .orElseGet(() -> Paper.pdf(page(number, null)));
+    }
+
+    private static NotThere none(long number, int revision) {
+        return new NotThere(
+                "Job %d has no signed revision %d. Open the report without one."
+                        .formatted(number, revision));
     }
 
     @Override
     public Seal seal(JobView signed) {
+        var data = SealedView.write(signed);
         // Records from before texts were cleaned at the door may hold what no database takes.
-        var page = TypedText.printable(page(signed));
-        return new Seal(SealedView.write(signed), page, Paper.pdf(page), signed.backlashAfterMm());
+        var page = TypedText.printable(page(signed, Seal.digest(data)));
+        return new Seal(data, page, Paper.pdf(page), signed.backlashAfterMm());
     }
 
     /** What the customer is asked to say yes to, as it stands now. */
@@ -84,8 +107,10 @@ class ReportService implements SignedReports {
         return Paper.pdf(quotation(number));
     }
 
-    private String page(JobView job) {
+    /** @param digest of the data that is sealed with it; empty while nothing is */
+    private String page(JobView job, String digest) {
         var context = new Context(Locale.ENGLISH);
+        context.setVariable("digest", digest);
         context.setVariable(
                 "r",
                 ReportWriter.write(

@@ -18,6 +18,7 @@ import org.apache.pdfbox.text.PDFTextStripper;
 import org.assertj.core.api.SoftAssertions;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.springframework.jdbc.core.simple.JdbcClient;
 import tools.jackson.databind.JsonNode;
 
 /** Nothing enters a signed job, by any path, and nothing changes what it was judged with. */
@@ -295,5 +296,92 @@ class SealedJobTest {
                                 "kind", "MUST", "first", full.step, "then", full.step, "reason",
                                 "changed")),
                 FullJob.answered(mechanic, "changed"));
+    }
+
+    /** A correction is a new revision that says why; what was signed before stays on paper, to the byte. */
+    @Test
+    void aCorrectionIsANewRevisionAndTheFirstStays() throws Exception {
+        did(lead.post(job + "/sign", DESPITE));
+        var first = Shown.of(lead, job);
+        var version = first.view.path("job").path("version").asLong();
+        var wrong =
+                Map.of("version", version, "why", "The serial number was that of the other pump.");
+        assertThat(mechanic.post(job + "/correct", wrong).status()).isEqualTo(403);
+        assertThat(lead.post(job + "/correct", Map.of("version", version, "why", " ")).at("why"))
+                .contains("What is wrong is missing");
+        var opened = did(lead.post(job + "/correct", wrong)).body();
+        assertThat(opened.path("job").has("signedAt")).isFalse();
+        assertThat(opened.path("job").path("revision").asInt()).isEqualTo(2);
+        assertThat(opened.path("signatures").size()).isEqualTo(1);
+        assertThat(
+                        lead.post(
+                                        job + "/correct",
+                                        Map.of(
+                                                "version",
+                                                opened.path("job").path("version").asLong(),
+                                                "why",
+                                                "once more"))
+                                .at("job"))
+                .contains("is not signed");
+        assertThat(
+                        lead.post(
+                                        job + "/put-away",
+                                        Map.of(
+                                                "version",
+                                                opened.path("job").path("version").asLong(),
+                                                "why",
+                                                "no"))
+                                .at("job"))
+                .contains("its correction is under way");
+        var draft = new String(lead.get(job + "/report").bytes());
+        assertThat(draft).contains("draft, not signed", "Revision 2", "that of the other pump");
+
+        did(
+                mechanic.put(
+                        job + "/steps/" + UUID.randomUUID(),
+                        Requests.step("washer found in the bag", "WASHER", 1)));
+        did(lead.post(job + "/sign", DESPITE));
+        var second = Shown.of(lead, job);
+        assertThat(second.page)
+                .contains("Revision 2", "that of the other pump", "washer found in the bag");
+        assertThat(first.page).doesNotContain("washer found in the bag", "Revision 2");
+        assertThat(new String(lead.get(job + "/report?revision=1").bytes())).isEqualTo(first.page);
+        assertThat(lead.get(job + "/report.pdf?revision=1").bytes()).isEqualTo(first.pdf);
+        assertThat(lead.get(job + "/report?revision=3").status()).isEqualTo(404);
+        var signatures = second.view.path("signatures");
+        assertThat(signatures.valueStream().map(r -> r.path("number").asInt()))
+                .containsExactly(1, 2);
+        assertThat(signatures.get(1).path("why").asString()).contains("that of the other pump");
+        for (var signature : signatures) {
+            assertThat(signature.path("isWhole").asBoolean()).isTrue();
+        }
+        assertThat(second.page).contains(signatures.get(1).path("digest").asString());
+        assertThat(first.page).contains(signatures.get(0).path("digest").asString());
+        assertThat(
+                        mechanic.put(
+                                        job + "/steps/" + UUID.randomUUID(),
+                                        Requests.step("nut", "NUT", 1))
+                                .status())
+                .as("closed again")
+                .isEqualTo(422);
+    }
+
+    /** Whoever changes a sealed job behind the app's back is found out by the digests. */
+    @Test
+    void whatWasChangedOutsideOfTheAppIsTold() {
+        did(lead.post(job + "/sign", DESPITE));
+        var records = RunningApp.bean(JdbcClient.class);
+        records.sql(
+                        "update job_seal set page = replace(page, 'Complaint', 'Complaints') where job_id = (select id from job where number = ?)")
+                .param(number())
+                .update();
+        assertThat(lead.get(job).body().path("signatures").get(0).path("isWhole").asBoolean())
+                .isFalse();
+        records.sql(
+                        "update job_seal set page = replace(page, 'Complaints', 'Complaint'), view = view || ' ' where job_id = (select id from job where number = ?)")
+                .param(number())
+                .update();
+        assertThat(lead.get(job).body().path("signatures").get(0).path("isWhole").asBoolean())
+                .isFalse();
     }
 }
