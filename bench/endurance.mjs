@@ -205,6 +205,14 @@ try {
 } finally {
   await yunque("stop");
   if (good) {
+    // Root's PostgreSQL keeps its files where its own user reaches them.
+    execFileSync("bash", [
+      "-c",
+      `for part in words machine postgres; do . "$1/launcher/$part.sh"; done; state=$2; as_postgres rm -rf "$(cluster_place)"`,
+      "forget",
+      project,
+      home,
+    ]);
     rmSync(home, { recursive: true, force: true });
   } else {
     console.log(`What it left is in ${home}.`);

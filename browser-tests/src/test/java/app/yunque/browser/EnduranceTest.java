@@ -18,8 +18,8 @@ class EnduranceTest {
 
     @ParameterizedTest(name = "{0} {1}")
     @CsvSource({
-        "kills, 3, '0 lost, 0 doubled'",
-        "hostile, 400, '0 faults of the app; after it well'"
+        "kills, 2, '0 lost, 0 doubled'",
+        "hostile, 200, '0 faults of the app; after it well'"
     })
     void aFewRounds(String mode, String times, String told) throws Exception {
         var said = place.resolve("said");

@@ -41,11 +41,15 @@ public final class PackagedApp implements BeforeAllCallback {
         if (browser != null) {
             return;
         }
-        // How soon is no matter for a test: a busy machine gets the time it needs.
-        PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
+        bePatient();
         port = onNewRecords(true);
         var playwright = Playwright.create();
         browser = playwright.chromium().launch(chromium());
+    }
+
+    /** How soon is no matter for a test: a busy machine gets the time it needs. */
+    static void bePatient() {
+        PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
     }
 
     static BrowserType.LaunchOptions chromium() {

@@ -57,6 +57,7 @@ class ThroughTheShopsNetworkTest {
                 "C,,",
                 "-i",
                 place.resolve("home/authority.crt").toString());
+        PackagedApp.bePatient();
         playwright = Playwright.create();
     }
 
@@ -152,10 +153,10 @@ class ThroughTheShopsNetworkTest {
     @Test
     void aFrozenDatabaseIsToldAndNothingTypedIsLost() throws Exception {
         try (var browser = tablet(place.resolve("tablet"));
-                var tablet = new Mechanic(browser, 1280, 800, secure("/jobs/4/strip"))) {
+                var tablet = new Mechanic(browser, 1280, 800, secure("/"))) {
             tablet.signIn("Tomás Vega", "1470");
             tablet.page.navigate(secure("/jobs/4/strip"));
-            var line = tablet.field("What came off");
+            var line = tablet.page.getByLabel("Quick line: type what comes off");
             line.fill("2 frozen washers, tray Z");
             database("STOP");
             try {

@@ -46,8 +46,13 @@ public final class Checks {
             return List.of();
         }
         return CheckFamilies.of(step.kind(), step.part()).stream()
-                .flatMap(family -> BY_FAMILY.getOrDefault(family, List.of()).stream())
+                .flatMap(family -> ofFamily(family).stream())
                 .toList();
+    }
+
+    /** All checks of a family, in the order of the table; empty for one nobody knows. */
+    public static List<Check> ofFamily(String family) {
+        return BY_FAMILY.getOrDefault(family, List.of());
     }
 
     private static Map<String, Check> byId() {

@@ -14,6 +14,8 @@ import app.yunque.finding.Severity;
 import app.yunque.finding.StandingFinding;
 import app.yunque.gear.ServiceDuty;
 import app.yunque.measure.Verdict;
+import app.yunque.teardown.PartKind;
+import app.yunque.teardown.TeardownStep;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
@@ -24,6 +26,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
@@ -41,6 +44,9 @@ import org.jspecify.annotations.Nullable;
 public record CheckPlan(List<PlannedCheck> checks) {
     /** What these find ends a repair ({@link RepairEnds}): looked at before anything is measured, the quickest first. */
     private static final List<String> END_THE_REPAIR = List.of("CAR-2", "HSG-1", "RNG-1", "HBR-4");
+
+    private static final Pattern HOLDS_SOMETHING =
+            Pattern.compile("detent|stop|lock", Pattern.CASE_INSENSITIVE);
 
     private static final CheckAnswer SPARED =
             new CheckAnswer(CheckState.NOT_NEEDED, "renewed anyway", Verdict.NOT_JUDGED);
@@ -79,7 +85,7 @@ public record CheckPlan(List<PlannedCheck> checks) {
         var planned = new ArrayList<PlannedCheck>();
         for (var part : parts) {
             var asked = new Asked(part, renewed, sets.get(part.step().id()));
-            Checks.of(part.step()).forEach(c -> asked.plan(c, raise).ifPresent(planned::add));
+            checksOf(part.step(), all).forEach(c -> asked.plan(c, raise).ifPresent(planned::add));
         }
         for (var mesh : meshes) {
             mesh.asked().forEach(c -> planned.add(raise.planned(mesh, c)));
@@ -91,6 +97,18 @@ public record CheckPlan(List<PlannedCheck> checks) {
                         .collect(toUnmodifiableSet());
         planned.sort(order(all, strict));
         return new CheckPlan(planned);
+    }
+
+    /** The kind of unit tells what a name means: in a metering pump a plunger is asked as the pump's too, unless its name says that it holds something. */
+    private static List<Check> checksOf(TeardownStep step, Set<Circumstance> circumstances) {
+        var own = Checks.of(step);
+        boolean isPumps =
+                step.kind() == PartKind.PLUNGER
+                        && circumstances.contains(Circumstance.MTP)
+                        && !HOLDS_SOMETHING.matcher(step.part()).find();
+        return isPumps
+                ? Stream.concat(own.stream(), Checks.ofFamily("PMP").stream()).distinct().toList()
+                : own;
     }
 
     private static void duty(ServiceDuty duty, Set<Circumstance> all) {

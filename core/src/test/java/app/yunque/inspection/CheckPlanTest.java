@@ -448,4 +448,21 @@ class CheckPlanTest {
                 .isEqualTo(CheckPlan.of(parts, circumstances).checks())
                 .isEqualTo(CheckPlan.of(turned, circumstances).checks());
     }
+
+    /** The kind of unit tells what a name means. */
+    @ParameterizedTest(name = "{0} of a {1}: {2}")
+    @CsvSource({
+        "plunger, MTP, true",
+        "pump plunger, MTP, true",
+        "detent plunger, MTP, false",
+        "plunger, HDS, false",
+        "pump plunger, HDS, true"
+    })
+    void aPlungerOfAMeteringPump(String name, Circumstance kind, boolean asPumps) {
+        var plan =
+                CheckPlan.of(List.of(part(ORDINARY, 1, name, PartKind.PLUNGER)), EnumSet.of(kind));
+        var asked = plan.checks().stream().map(p -> p.check().id()).toList();
+        assertThat(asked.contains("PMP-1")).isEqualTo(asPumps);
+        assertThat(asked).contains("PLN-1").doesNotHaveDuplicates();
+    }
 }
