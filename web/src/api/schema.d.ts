@@ -6700,8 +6700,8 @@ export interface components {
             caution: string;
             afterWork?: boolean;
             goneAfterWashing?: boolean;
-            raisedOnStrictParts?: boolean;
             must?: boolean;
+            raisedOnStrictParts?: boolean;
             conditional?: boolean;
         };
         CheckAnswer: {
@@ -23180,6 +23180,8 @@ export interface operations {
                     oil: components["schemas"]["ViscosityLine"];
                     /** @enum {string} */
                     base: "MINERAL" | "PAO" | "ESTER" | "PAG" | "SILICONE";
+                    /** @description exponent of the viscosity in the churning loss, 0 to 1 */
+                    churningExponent?: number;
                 };
             };
         };

@@ -1,5 +1,7 @@
 package app.yunque.lubricant;
 
+import app.yunque.lubricant.compatibility.Compatibility;
+import app.yunque.lubricant.grade.ColdStart;
 import app.yunque.measure.PlainDigits;
 import app.yunque.measure.Range;
 import app.yunque.measure.Refused;

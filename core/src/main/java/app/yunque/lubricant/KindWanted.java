@@ -1,16 +1,20 @@
 package app.yunque.lubricant;
 
-import static app.yunque.lubricant.Lubricant.Additive.ACTIVE_SULPHUR;
-import static app.yunque.lubricant.Lubricant.Additive.ANTIWEAR;
-import static app.yunque.lubricant.Lubricant.Additive.COMPOUNDED;
-import static app.yunque.lubricant.Lubricant.Additive.FRICTION_MODIFIED;
-import static app.yunque.lubricant.Lubricant.Additive.MILD_EP;
-import static app.yunque.lubricant.Lubricant.Additive.NONE;
-import static app.yunque.lubricant.Lubricant.Additive.UNKNOWN;
+import static app.yunque.lubricant.place.Lubricant.Additive.ACTIVE_SULPHUR;
+import static app.yunque.lubricant.place.Lubricant.Additive.ANTIWEAR;
+import static app.yunque.lubricant.place.Lubricant.Additive.COMPOUNDED;
+import static app.yunque.lubricant.place.Lubricant.Additive.FRICTION_MODIFIED;
+import static app.yunque.lubricant.place.Lubricant.Additive.MILD_EP;
+import static app.yunque.lubricant.place.Lubricant.Additive.NONE;
+import static app.yunque.lubricant.place.Lubricant.Additive.UNKNOWN;
 
-import app.yunque.lubricant.Compatibility.Finding;
-import app.yunque.lubricant.Compatibility.Weight;
-import app.yunque.lubricant.Lubricant.Additive;
+import app.yunque.lubricant.compatibility.Compatibility.Finding;
+import app.yunque.lubricant.compatibility.Compatibility.Weight;
+import app.yunque.lubricant.place.Lubricant;
+import app.yunque.lubricant.place.Lubricant.Additive;
+import app.yunque.lubricant.place.PlaceSort;
+import app.yunque.lubricant.place.PlateText;
+import app.yunque.lubricant.viscosity.BaseOil;
 import app.yunque.measure.PlainDigits;
 import java.util.Arrays;
 import java.util.List;

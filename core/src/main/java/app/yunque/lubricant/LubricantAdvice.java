@@ -2,7 +2,15 @@ package app.yunque.lubricant;
 
 import static app.yunque.measure.Working.line;
 
-import app.yunque.lubricant.LubricatedPlace.Thing;
+import app.yunque.lubricant.grade.GearOilDuty;
+import app.yunque.lubricant.grade.GradeSchool;
+import app.yunque.lubricant.grade.OilGrade;
+import app.yunque.lubricant.grade.WormOil;
+import app.yunque.lubricant.place.Lubricant;
+import app.yunque.lubricant.place.LubricatedPlace.Thing;
+import app.yunque.lubricant.place.PlaceSort;
+import app.yunque.lubricant.viscosity.BaseOil;
+import app.yunque.lubricant.viscosity.IsoViscosityGrade;
 import app.yunque.measure.PlainDigits;
 import app.yunque.measure.PublicRule;
 import app.yunque.measure.Working;

@@ -1,8 +1,14 @@
 package app.yunque.lubricant;
 
-import app.yunque.lubricant.Compatibility.Finding;
-import app.yunque.lubricant.Compatibility.Remains;
-import app.yunque.lubricant.Compatibility.Weight;
+import app.yunque.lubricant.compatibility.Compatibility;
+import app.yunque.lubricant.compatibility.Compatibility.Finding;
+import app.yunque.lubricant.compatibility.Compatibility.Remains;
+import app.yunque.lubricant.compatibility.Compatibility.Weight;
+import app.yunque.lubricant.grade.ColdStart;
+import app.yunque.lubricant.place.Lubricant;
+import app.yunque.lubricant.place.LubricatedPlace;
+import app.yunque.lubricant.place.PlateText;
+import app.yunque.lubricant.viscosity.ViscosityLine;
 import java.util.Optional;
 
 /**

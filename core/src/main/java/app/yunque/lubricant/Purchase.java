@@ -1,9 +1,15 @@
 package app.yunque.lubricant;
 
-import app.yunque.lubricant.Compatibility.Finding;
-import app.yunque.lubricant.Compatibility.Weight;
 import app.yunque.lubricant.LubricantAdvice.Form;
-import app.yunque.lubricant.LubricatedPlace.Thing;
+import app.yunque.lubricant.compatibility.Compatibility.Finding;
+import app.yunque.lubricant.compatibility.Compatibility.Weight;
+import app.yunque.lubricant.grease.Thickener;
+import app.yunque.lubricant.place.Lubricant;
+import app.yunque.lubricant.place.LubricatedPlace.Thing;
+import app.yunque.lubricant.place.PlaceSort;
+import app.yunque.lubricant.place.PlateText;
+import app.yunque.lubricant.viscosity.BaseOil;
+import app.yunque.lubricant.viscosity.IsoViscosityGrade;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashSet;

@@ -1,5 +1,7 @@
 package app.yunque.lubricant;
 
+import app.yunque.lubricant.compatibility.Compatibility;
+import app.yunque.lubricant.place.Lubricant;
 import app.yunque.measure.PlainDigits;
 import app.yunque.measure.Verdict;
 import java.util.Comparator;

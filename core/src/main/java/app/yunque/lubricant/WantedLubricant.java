@@ -1,7 +1,11 @@
 package app.yunque.lubricant;
 
-import app.yunque.lubricant.Compatibility.Finding;
-import app.yunque.lubricant.Compatibility.Weight;
+import app.yunque.lubricant.compatibility.Compatibility;
+import app.yunque.lubricant.compatibility.Compatibility.Finding;
+import app.yunque.lubricant.compatibility.Compatibility.Weight;
+import app.yunque.lubricant.compatibility.PlaceRules;
+import app.yunque.lubricant.place.Lubricant;
+import app.yunque.lubricant.place.PlateText;
 import java.util.List;
 import java.util.Optional;
 

@@ -1,15 +1,10 @@
 /**
- * Which oil, and how much of it.
+ * Which can to take.
  *
- * <p>A mechanic asks here: <em>which ISO VG does this box want in this climate, and how many litres bring it to the
- * line?</em>
+ * <p>A mechanic asks here: <em>which lubricant belongs in this place, is it on the shelf, and what is bought where it is not?</em>
  *
- * <p>Viscosity is kinematic, in mm²/s at 40 °C; grades after ISO 3448. Levels are heights above the lowest floor point
- * of the case in mm; volumes inside geometry in mm³, answers in litres. Gears count as solid discs of the mean of tip
- * and root diameter.
- *
- * <p>The plate on the machine and its maker's table win over everything here. Not here: compatibility of oils with
- * bronze, plastics, seals and each other; greases; change intervals.
+ * <p>Kind, grade, additive, thickener and approval are judged as one ({@link app.yunque.lubricant.PlaceJudgement}), for the plate, the
+ * proposal, the shelf, a can by its name and what is bought alike. Each question that goes into it has a room of its own below.
  */
 @NullMarked
 package app.yunque.lubricant;

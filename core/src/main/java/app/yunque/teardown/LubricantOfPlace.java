@@ -1,6 +1,6 @@
 package app.yunque.teardown;
 
-import app.yunque.lubricant.PlaceSort;
+import app.yunque.lubricant.place.PlaceSort;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;

@@ -2,9 +2,14 @@ package app.yunque.lubricant;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import app.yunque.lubricant.Compatibility.Finding;
-import app.yunque.lubricant.Compatibility.Weight;
-import app.yunque.lubricant.Lubricant.Additive;
+import app.yunque.lubricant.compatibility.Compatibility.Finding;
+import app.yunque.lubricant.compatibility.Compatibility.Weight;
+import app.yunque.lubricant.grease.Thickener;
+import app.yunque.lubricant.place.Lubricant;
+import app.yunque.lubricant.place.Lubricant.Additive;
+import app.yunque.lubricant.place.PlaceSort;
+import app.yunque.lubricant.place.PlateText;
+import app.yunque.lubricant.viscosity.BaseOil;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;

@@ -4,6 +4,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import app.yunque.lubricant.condition.OilCondition;
+import app.yunque.lubricant.condition.WearMetal;
+import app.yunque.lubricant.grade.SumpHeat;
+import app.yunque.lubricant.interval.OilChange;
+import app.yunque.lubricant.place.Lubricant;
+import app.yunque.lubricant.place.PlateText;
+import app.yunque.lubricant.viscosity.BaseOil;
+import app.yunque.lubricant.viscosity.ViscosityLine;
 import app.yunque.measure.Verdict;
 import java.util.EnumSet;
 import java.util.List;
@@ -146,15 +154,42 @@ class OilCareTest {
     void aHotOrThinSumpIsTold() {
         var hot =
                 SumpHeat.of(
-                        11_000, 0.7, 0.9, 17, 30, 0, 1, ViscosityLine.of(460, 95), BaseOil.MINERAL);
+                        11_000,
+                        0.7,
+                        0.9,
+                        17,
+                        30,
+                        0,
+                        1,
+                        ViscosityLine.of(460, 95),
+                        BaseOil.MINERAL,
+                        Optional.empty());
         assertThat(hot.warnings()).anyMatch(w -> w.contains("above the limit of 95 °C"));
         var thin =
                 SumpHeat.of(
-                        1500, 0.8, 0.5, 17, 30, 0, 1, ViscosityLine.of(22, 95), BaseOil.MINERAL);
+                        1500,
+                        0.8,
+                        0.5,
+                        17,
+                        30,
+                        0,
+                        1,
+                        ViscosityLine.of(22, 95),
+                        BaseOil.MINERAL,
+                        Optional.empty());
         assertThat(thin.warnings()).anyMatch(w -> w.contains("is thin for teeth"));
         var good =
                 SumpHeat.of(
-                        1500, 0.97, 0.9, 17, 20, 0, 1, ViscosityLine.of(220, 95), BaseOil.MINERAL);
+                        1500,
+                        0.97,
+                        0.9,
+                        17,
+                        20,
+                        0,
+                        1,
+                        ViscosityLine.of(220, 95),
+                        BaseOil.MINERAL,
+                        Optional.empty());
         assertThat(good.warnings()).isEmpty();
     }
 

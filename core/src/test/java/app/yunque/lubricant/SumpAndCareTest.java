@@ -5,6 +5,18 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 import static org.assertj.core.api.Assertions.withinPercentage;
 
+import app.yunque.lubricant.compatibility.Compatibility;
+import app.yunque.lubricant.condition.OilCondition;
+import app.yunque.lubricant.condition.WearMetal;
+import app.yunque.lubricant.grease.Thickener;
+import app.yunque.lubricant.interval.ChangeInterval;
+import app.yunque.lubricant.interval.OilChange;
+import app.yunque.lubricant.place.Lubricant;
+import app.yunque.lubricant.place.LubricatedPlace;
+import app.yunque.lubricant.sump.DishedEnd;
+import app.yunque.lubricant.sump.SumpShape;
+import app.yunque.lubricant.sump.TiltedSump;
+import app.yunque.lubricant.viscosity.BaseOil;
 import app.yunque.measure.Refused;
 import app.yunque.measure.Verdict;
 import java.util.List;

@@ -3,7 +3,7 @@ package app.yunque.teardown;
 import static app.yunque.teardown.Steps.step;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import app.yunque.lubricant.PlaceSort;
+import app.yunque.lubricant.place.PlaceSort;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Set;

@@ -1,10 +1,10 @@
 package app.yunque.server.calc;
 
-import app.yunque.lubricant.FillQuantity;
-import app.yunque.lubricant.GearOilDuty;
-import app.yunque.lubricant.ImmersedGear;
-import app.yunque.lubricant.OilGrade;
-import app.yunque.lubricant.SumpShape;
+import app.yunque.lubricant.grade.GearOilDuty;
+import app.yunque.lubricant.grade.OilGrade;
+import app.yunque.lubricant.sump.FillQuantity;
+import app.yunque.lubricant.sump.ImmersedGear;
+import app.yunque.lubricant.sump.SumpShape;
 import app.yunque.server.api.RangesOf;
 import app.yunque.server.problem.AtField;
 import java.util.ArrayList;

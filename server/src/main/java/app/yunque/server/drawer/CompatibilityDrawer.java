@@ -1,12 +1,12 @@
 package app.yunque.server.drawer;
 
-import app.yunque.lubricant.Compatibility;
-import app.yunque.lubricant.IsoViscosityGrade;
-import app.yunque.lubricant.Lubricant;
-import app.yunque.lubricant.LubricatedPlace;
 import app.yunque.lubricant.PlaceJudgement;
 import app.yunque.lubricant.Purchase;
 import app.yunque.lubricant.ShelfChoice;
+import app.yunque.lubricant.compatibility.Compatibility;
+import app.yunque.lubricant.place.Lubricant;
+import app.yunque.lubricant.place.LubricatedPlace;
+import app.yunque.lubricant.viscosity.IsoViscosityGrade;
 import app.yunque.measure.Working;
 import app.yunque.server.sheet.Drawer;
 import app.yunque.server.sheet.Drawer.Section;

@@ -1,7 +1,7 @@
 package app.yunque.server.drawer;
 
-import app.yunque.lubricant.Compatibility;
-import app.yunque.lubricant.Degreasing;
+import app.yunque.lubricant.compatibility.Compatibility;
+import app.yunque.lubricant.compatibility.Degreasing;
 import app.yunque.measure.Working;
 import app.yunque.server.sheet.Drawer;
 import app.yunque.server.sheet.Drawer.Section;

@@ -1,9 +1,9 @@
 package app.yunque.server.drawer;
 
-import app.yunque.lubricant.BearingGrease;
-import app.yunque.lubricant.ChangeInterval;
-import app.yunque.lubricant.GreaseSurroundings;
-import app.yunque.lubricant.LooseBalls;
+import app.yunque.lubricant.grease.BearingGrease;
+import app.yunque.lubricant.grease.GreaseSurroundings;
+import app.yunque.lubricant.grease.LooseBalls;
+import app.yunque.lubricant.interval.ChangeInterval;
 import app.yunque.measure.PlainDigits;
 import app.yunque.server.sheet.Drawer;
 import app.yunque.server.sheet.Drawer.Section;

@@ -1,9 +1,9 @@
 package app.yunque.server.drawer;
 
-import app.yunque.lubricant.ChangeInterval;
-import app.yunque.lubricant.FilmCheck;
-import app.yunque.lubricant.OilChange;
-import app.yunque.lubricant.SumpHeat;
+import app.yunque.lubricant.grade.FilmCheck;
+import app.yunque.lubricant.grade.SumpHeat;
+import app.yunque.lubricant.interval.ChangeInterval;
+import app.yunque.lubricant.interval.OilChange;
 import app.yunque.measure.PlainDigits;
 import app.yunque.measure.Working;
 import app.yunque.server.sheet.Drawer;
@@ -15,6 +15,7 @@ import app.yunque.server.sheet.Field;
 import app.yunque.server.sheet.GearFields;
 import app.yunque.server.sheet.OilFields;
 import java.util.List;
+import java.util.Optional;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 
@@ -76,7 +77,8 @@ class OilCareDrawers {
                         sheet.number("churningW"),
                         100,
                         oil,
-                        OilFields.baseOf(sheet));
+                        OilFields.baseOf(sheet),
+                        Optional.empty());
         return DrawerAnswer.saying(
                         "The sump settles at about %s °C; the oil then has %s mm²/s."
                                 .formatted(

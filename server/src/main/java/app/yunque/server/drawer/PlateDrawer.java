@@ -1,7 +1,7 @@
 package app.yunque.server.drawer;
 
-import app.yunque.lubricant.AgmaNumber;
-import app.yunque.lubricant.PlateText;
+import app.yunque.lubricant.place.PlateText;
+import app.yunque.lubricant.viscosity.AgmaNumber;
 import app.yunque.measure.Working;
 import app.yunque.server.sheet.Drawer;
 import app.yunque.server.sheet.Drawer.Section;

@@ -1,6 +1,6 @@
 package app.yunque.server.drawer;
 
-import app.yunque.lubricant.SumpShape;
+import app.yunque.lubricant.sump.SumpShape;
 import app.yunque.measure.PlainDigits;
 import app.yunque.measure.Range;
 import app.yunque.measure.Refused;

@@ -1,12 +1,12 @@
 package app.yunque.server.drawer;
 
-import app.yunque.lubricant.BaseOil;
-import app.yunque.lubricant.ChangeInterval;
-import app.yunque.lubricant.ColdStart;
-import app.yunque.lubricant.IsoViscosityGrade;
-import app.yunque.lubricant.OilBlend;
-import app.yunque.lubricant.SaeGearGrade;
-import app.yunque.lubricant.ViscosityIndex;
+import app.yunque.lubricant.grade.ColdStart;
+import app.yunque.lubricant.interval.ChangeInterval;
+import app.yunque.lubricant.viscosity.BaseOil;
+import app.yunque.lubricant.viscosity.IsoViscosityGrade;
+import app.yunque.lubricant.viscosity.OilBlend;
+import app.yunque.lubricant.viscosity.SaeGearGrade;
+import app.yunque.lubricant.viscosity.ViscosityIndex;
 import app.yunque.measure.PlainDigits;
 import app.yunque.measure.Refused;
 import app.yunque.measure.Working;

@@ -1,8 +1,8 @@
 package app.yunque.server.place;
 
-import app.yunque.lubricant.OilAsFound;
-import app.yunque.lubricant.OilCondition;
-import app.yunque.lubricant.OilLoss;
+import app.yunque.lubricant.condition.OilAsFound;
+import app.yunque.lubricant.condition.OilCondition;
+import app.yunque.lubricant.interval.OilLoss;
 import app.yunque.measure.Refused;
 import app.yunque.measure.Working;
 import app.yunque.server.sheet.DrawerAnswer;

@@ -1,10 +1,10 @@
 package app.yunque.server.place;
 
-import app.yunque.lubricant.Compatibility;
-import app.yunque.lubricant.FilledAmount;
-import app.yunque.lubricant.Lubricant;
-import app.yunque.lubricant.PlateText;
-import app.yunque.lubricant.SampleTrend;
+import app.yunque.lubricant.compatibility.Compatibility;
+import app.yunque.lubricant.condition.SampleTrend;
+import app.yunque.lubricant.place.Lubricant;
+import app.yunque.lubricant.place.PlateText;
+import app.yunque.lubricant.sump.FilledAmount;
 import app.yunque.measure.NotApplicable;
 import app.yunque.measure.Refused;
 import app.yunque.measure.Verdict;

@@ -1,6 +1,6 @@
 package app.yunque.server.place;
 
-import app.yunque.lubricant.NextChange;
+import app.yunque.lubricant.interval.NextChange;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 

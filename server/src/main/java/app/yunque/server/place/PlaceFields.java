@@ -1,11 +1,11 @@
 package app.yunque.server.place;
 
-import app.yunque.lubricant.ChangeInterval;
-import app.yunque.lubricant.ColdStart;
-import app.yunque.lubricant.LevelRule;
-import app.yunque.lubricant.NextChange;
-import app.yunque.lubricant.PlaceSort;
-import app.yunque.lubricant.WorkingTemperature;
+import app.yunque.lubricant.grade.ColdStart;
+import app.yunque.lubricant.grade.WorkingTemperature;
+import app.yunque.lubricant.interval.ChangeInterval;
+import app.yunque.lubricant.interval.NextChange;
+import app.yunque.lubricant.place.PlaceSort;
+import app.yunque.lubricant.sump.LevelRule;
 import app.yunque.server.sheet.Field;
 import app.yunque.server.sheet.Field.Option;
 import app.yunque.server.sheet.GearFields;

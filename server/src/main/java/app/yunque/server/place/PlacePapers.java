@@ -3,7 +3,7 @@ package app.yunque.server.place;
 import app.yunque.drive.Drive;
 import app.yunque.gear.Member;
 import app.yunque.gear.WormSet;
-import app.yunque.lubricant.PlaceSort;
+import app.yunque.lubricant.place.PlaceSort;
 import app.yunque.measure.PlainDigits;
 import app.yunque.server.quantity.EnteredNumber;
 import app.yunque.server.sheet.DrawerEntries;

@@ -1,9 +1,9 @@
 package app.yunque.server.place;
 
-import app.yunque.lubricant.Compatibility;
 import app.yunque.lubricant.DataSheet;
-import app.yunque.lubricant.MixedPlaces;
-import app.yunque.lubricant.NextChange;
+import app.yunque.lubricant.compatibility.Compatibility;
+import app.yunque.lubricant.compatibility.MixedPlaces;
+import app.yunque.lubricant.interval.NextChange;
 import app.yunque.server.job.JobService;
 import app.yunque.server.job.JobText;
 import app.yunque.server.people.AtTheBench;

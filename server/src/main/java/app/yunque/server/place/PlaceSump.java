@@ -1,12 +1,12 @@
 package app.yunque.server.place;
 
-import app.yunque.lubricant.Immersed;
-import app.yunque.lubricant.ImmersedBearing;
-import app.yunque.lubricant.ImmersedGear;
-import app.yunque.lubricant.ImmersedShaft;
-import app.yunque.lubricant.LevelRule;
-import app.yunque.lubricant.SumpShape;
-import app.yunque.lubricant.TiltedSump;
+import app.yunque.lubricant.sump.Immersed;
+import app.yunque.lubricant.sump.ImmersedBearing;
+import app.yunque.lubricant.sump.ImmersedGear;
+import app.yunque.lubricant.sump.ImmersedShaft;
+import app.yunque.lubricant.sump.LevelRule;
+import app.yunque.lubricant.sump.SumpShape;
+import app.yunque.lubricant.sump.TiltedSump;
 import app.yunque.measure.Refused;
 import app.yunque.server.problem.AtField;
 import app.yunque.server.sheet.DrawerSheet;

@@ -1,8 +1,8 @@
 package app.yunque.server.place;
 
-import app.yunque.lubricant.LubricatedPlace.Thing;
-import app.yunque.lubricant.NextChange;
-import app.yunque.lubricant.PlaceSort;
+import app.yunque.lubricant.interval.NextChange;
+import app.yunque.lubricant.place.LubricatedPlace.Thing;
+import app.yunque.lubricant.place.PlaceSort;
 import app.yunque.measure.NotApplicable;
 import app.yunque.measure.Refused;
 import java.util.List;

@@ -1,6 +1,6 @@
 package app.yunque.server.place;
 
-import app.yunque.lubricant.PlaceSort;
+import app.yunque.lubricant.place.PlaceSort;
 import app.yunque.server.sheet.DrawerEntries;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;

@@ -1,6 +1,6 @@
 package app.yunque.server.place;
 
-import app.yunque.lubricant.Compatibility;
+import app.yunque.lubricant.compatibility.Compatibility;
 import app.yunque.server.sheet.DrawerEntries;
 import java.util.List;
 

@@ -1,7 +1,7 @@
 package app.yunque.server.place;
 
-import app.yunque.lubricant.OilCondition;
-import app.yunque.lubricant.WearMetal;
+import app.yunque.lubricant.condition.OilCondition;
+import app.yunque.lubricant.condition.WearMetal;
 import app.yunque.measure.Refused;
 import app.yunque.measure.Working;
 import app.yunque.server.sheet.Drawer;

@@ -1,6 +1,6 @@
 package app.yunque.server.place;
 
-import app.yunque.lubricant.WearMetal;
+import app.yunque.lubricant.condition.WearMetal;
 import app.yunque.measure.Refused;
 import app.yunque.server.quantity.EnteredNumber;
 import app.yunque.server.quantity.EntryUnit.EntryKind;

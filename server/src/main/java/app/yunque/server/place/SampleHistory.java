@@ -1,8 +1,8 @@
 package app.yunque.server.place;
 
-import app.yunque.lubricant.OilCondition;
-import app.yunque.lubricant.PlaceSort;
-import app.yunque.lubricant.WearMetal;
+import app.yunque.lubricant.condition.OilCondition;
+import app.yunque.lubricant.condition.WearMetal;
+import app.yunque.lubricant.place.PlaceSort;
 import app.yunque.measure.PlainDigits;
 import app.yunque.server.quantity.EnteredNumber;
 import java.time.LocalDate;

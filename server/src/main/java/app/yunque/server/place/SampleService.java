@@ -1,7 +1,7 @@
 package app.yunque.server.place;
 
-import app.yunque.lubricant.SampleTrend;
-import app.yunque.lubricant.WearMetal;
+import app.yunque.lubricant.condition.SampleTrend;
+import app.yunque.lubricant.condition.WearMetal;
 import app.yunque.measure.NotApplicable;
 import app.yunque.measure.PlainDigits;
 import app.yunque.measure.Refused;

@@ -1,10 +1,10 @@
 package app.yunque.server.sheet;
 
-import app.yunque.lubricant.BearingGrease;
-import app.yunque.lubricant.BearingGrease.Bearing;
-import app.yunque.lubricant.BearingGrease.Carries;
-import app.yunque.lubricant.BearingGrease.Design;
-import app.yunque.lubricant.GreaseSurroundings.Shaft;
+import app.yunque.lubricant.grease.BearingGrease;
+import app.yunque.lubricant.grease.BearingGrease.Bearing;
+import app.yunque.lubricant.grease.BearingGrease.Carries;
+import app.yunque.lubricant.grease.BearingGrease.Design;
+import app.yunque.lubricant.grease.GreaseSurroundings.Shaft;
 import app.yunque.server.sheet.Field.Option;
 import java.util.Arrays;
 

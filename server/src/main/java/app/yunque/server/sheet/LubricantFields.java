@@ -1,10 +1,10 @@
 package app.yunque.server.sheet;
 
-import app.yunque.lubricant.BaseOil;
-import app.yunque.lubricant.Compatibility;
-import app.yunque.lubricant.Lubricant;
-import app.yunque.lubricant.LubricatedPlace;
-import app.yunque.lubricant.Thickener;
+import app.yunque.lubricant.compatibility.Compatibility;
+import app.yunque.lubricant.grease.Thickener;
+import app.yunque.lubricant.place.Lubricant;
+import app.yunque.lubricant.place.LubricatedPlace;
+import app.yunque.lubricant.viscosity.BaseOil;
 import app.yunque.server.sheet.Field.Option;
 import java.util.ArrayList;
 import java.util.Arrays;

@@ -1,8 +1,8 @@
 package app.yunque.server.sheet;
 
-import app.yunque.lubricant.BaseOil;
-import app.yunque.lubricant.OldViscosity;
-import app.yunque.lubricant.ViscosityLine;
+import app.yunque.lubricant.viscosity.BaseOil;
+import app.yunque.lubricant.viscosity.OldViscosity;
+import app.yunque.lubricant.viscosity.ViscosityLine;
 import app.yunque.server.problem.AtField;
 import app.yunque.server.sheet.Field.Option;
 import java.util.Arrays;

@@ -1,10 +1,10 @@
 package app.yunque.server.sheet;
 
-import app.yunque.lubricant.DishedEnd;
-import app.yunque.lubricant.PouredSump;
-import app.yunque.lubricant.SumpShape;
-import app.yunque.lubricant.Tiltable;
-import app.yunque.lubricant.TiltedSump;
+import app.yunque.lubricant.sump.DishedEnd;
+import app.yunque.lubricant.sump.PouredSump;
+import app.yunque.lubricant.sump.SumpShape;
+import app.yunque.lubricant.sump.Tiltable;
+import app.yunque.lubricant.sump.TiltedSump;
 import app.yunque.measure.PlainDigits;
 import app.yunque.measure.Refused;
 import app.yunque.server.problem.AtField;

@@ -1,7 +1,7 @@
 package app.yunque.server.sheet;
 
-import app.yunque.lubricant.Immersed;
-import app.yunque.lubricant.SumpShape;
+import app.yunque.lubricant.sump.Immersed;
+import app.yunque.lubricant.sump.SumpShape;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 

@@ -1,7 +1,7 @@
 package app.yunque.server.sheet;
 
-import app.yunque.lubricant.IsoViscosityGrade;
-import app.yunque.lubricant.ViscosityLine;
+import app.yunque.lubricant.viscosity.IsoViscosityGrade;
+import app.yunque.lubricant.viscosity.ViscosityLine;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;

@@ -1,8 +1,8 @@
 package app.yunque.server.store;
 
-import app.yunque.lubricant.BaseOil;
-import app.yunque.lubricant.Lubricant;
-import app.yunque.lubricant.Thickener;
+import app.yunque.lubricant.grease.Thickener;
+import app.yunque.lubricant.place.Lubricant;
+import app.yunque.lubricant.viscosity.BaseOil;
 import app.yunque.measure.Refused;
 import app.yunque.server.problem.NothingLeftOut;
 import app.yunque.server.quantity.EnteredNumber;

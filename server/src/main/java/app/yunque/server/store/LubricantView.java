@@ -1,9 +1,9 @@
 package app.yunque.server.store;
 
 import app.yunque.lubricant.DataSheet;
-import app.yunque.lubricant.Lubricant;
 import app.yunque.lubricant.ShelfChoice;
-import app.yunque.lubricant.ViscosityLine;
+import app.yunque.lubricant.place.Lubricant;
+import app.yunque.lubricant.viscosity.ViscosityLine;
 import com.fasterxml.jackson.annotation.JsonIgnore;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;

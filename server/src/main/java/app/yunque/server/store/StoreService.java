@@ -1,10 +1,10 @@
 package app.yunque.server.store;
 
 import app.yunque.lubricant.DataSheet;
-import app.yunque.lubricant.IsoViscosityGrade;
-import app.yunque.lubricant.Lubricant;
-import app.yunque.lubricant.ViscosityIndex;
-import app.yunque.lubricant.ViscosityLine;
+import app.yunque.lubricant.place.Lubricant;
+import app.yunque.lubricant.viscosity.IsoViscosityGrade;
+import app.yunque.lubricant.viscosity.ViscosityIndex;
+import app.yunque.lubricant.viscosity.ViscosityLine;
 import app.yunque.measure.PlainDigits;
 import app.yunque.measure.Range;
 import app.yunque.measure.Refused;
