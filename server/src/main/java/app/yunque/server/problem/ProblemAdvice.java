@@ -32,10 +32,17 @@ import tools.jackson.databind.DatabindException;
 class ProblemAdvice {
     private static final Logger LOG = LoggerFactory.getLogger(ProblemAdvice.class);
 
+    private final Retold retold;
+
+    ProblemAdvice(Retold retold) {
+        this.retold = retold;
+    }
+
     @ExceptionHandler
     ProblemDetail refused(Refused refused) {
-        var fields = refused.problems().stream().map(ProblemAdvice::field).toList();
-        return unprocessable(refused.getMessage(), fields);
+        var told = new Refused(refused.problems().stream().map(retold).toList());
+        var fields = told.problems().stream().map(ProblemAdvice::field).toList();
+        return unprocessable(told.getMessage(), fields);
     }
 
     @ExceptionHandler

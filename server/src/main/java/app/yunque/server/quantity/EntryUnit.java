@@ -96,6 +96,20 @@ public enum EntryUnit {
         return toCanonical.applyAsDouble(entered);
     }
 
+    /** The inverse of {@link #canonical}: what would be typed for it in this unit. */
+    double entered(double canonical) {
+        if (this == DIAMETRAL_PITCH) {
+            return toCanonical.applyAsDouble(canonical);
+        }
+        double zero = toCanonical.applyAsDouble(0);
+        return (canonical - zero) / (toCanonical.applyAsDouble(1) - zero);
+    }
+
+    /** True where more of it is less in the canonical unit: a finer pitch is a smaller tooth. */
+    boolean isReciprocal() {
+        return this == DIAMETRAL_PITCH;
+    }
+
     /** One of it in the canonical unit; of temperatures the canonical unit itself only. */
     public double inCanonical() {
         return toCanonical.applyAsDouble(1);

@@ -153,4 +153,31 @@ class BadInputTest {
         assertThat(bench.post("/api/calc/lubricant/oil-grade", Map.of()).status()).isEqualTo(422);
         assertThat(bench.post("/api/units", "null").status()).isBetween(400, 499);
     }
+
+    /** Whoever reads inches is answered in inches, in a measurement and in a drawer alike. */
+    @Test
+    void inchesAreAnsweredInInches() {
+        var bench = AtBench.mechanic();
+        var job = "/api/jobs/" + Requests.openedForStrip(bench);
+        var read = Requests.backlash("INSPECT", "0.20", "0.21");
+        read.put("radius", Map.of("text", "0.00002", "unit", "in"));
+        var told = bench.put(job + "/measurements/" + UUID.randomUUID(), read);
+        assertThat(told.status()).isEqualTo(422);
+        assertThat(told.at("radius")).contains("0.00002 in is outside", " in.");
+        assertThat(told.at("radius")).doesNotContain("mm");
+        var drawer =
+                bench.post(
+                        "/api/drawers/fit-seal-land",
+                        Map.of(
+                                "fields",
+                                Map.of(
+                                        "shaftMm", Map.of("text", "900", "unit", "in"),
+                                        "grooveMm", Map.of("text", "0.005", "unit", "in"),
+                                        "uncertaintyMm", Map.of("text", "0.0004", "unit", "in"),
+                                        "speedRpm", Map.of("text", "2800", "unit", "min⁻¹"),
+                                        "strict", Map.of("text", "NO", "unit", "")),
+                                "readings",
+                                Map.of()));
+        assertThat(drawer.at("shaftMm")).contains("900 in is outside", " in.");
+    }
 }
