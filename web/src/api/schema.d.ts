@@ -598,6 +598,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{number}/cause": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["keepCause"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{number}/arrival": {
         parameters: {
             query?: never;
@@ -6602,6 +6618,24 @@ export interface components {
             };
             putRight: string;
         };
+        CauseRequest: {
+            /** Format: int64 */
+            version?: number;
+            answers: {
+                [key: string]: boolean;
+            };
+            isStated: boolean;
+            isFound: boolean;
+            cause: string;
+            words: string;
+        };
+        CauseStated: {
+            cause: string;
+            words: string;
+            isFound: boolean;
+            ruledOut: string[];
+            sentence: string;
+        };
         CentreDistance: {
             /** Format: double */
             withoutBacklashMm: number;
@@ -7052,6 +7086,15 @@ export interface components {
             isEnough: boolean;
             notes: string[];
             sentence: string;
+        };
+        DiagnosisView: {
+            diagnosis: components["schemas"]["Diagnosis"];
+            signs: components["schemas"]["SignOption"][];
+            given: components["schemas"]["CauseRequest"];
+            stated?: components["schemas"]["CauseStated"];
+            here: {
+                [key: string]: number;
+            };
         };
         Difference: {
             stepId: string;
@@ -8069,6 +8112,7 @@ export interface components {
             places: components["schemas"]["PlaceAtJob"][];
             procedure?: components["schemas"]["StepsOfUnit"];
             proof?: components["schemas"]["ProofView"];
+            cause?: string;
             signatures?: components["schemas"]["Revision"][];
             /** Format: int64 */
             touched: number;
@@ -10166,6 +10210,11 @@ export interface components {
         SignLine: {
             id: string;
             words: string;
+        };
+        SignOption: {
+            id: string;
+            words: string;
+            present: boolean;
         };
         SignRequest: {
             despite?: components["schemas"]["LeadsReason"];
@@ -13126,6 +13175,43 @@ export interface operations {
             };
         };
     };
+    keepCause: {
+        parameters: {
+            query?: never;
+            header: {
+                "Write-Id": string;
+            };
+            path: {
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CauseRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
     arrived: {
         parameters: {
             query?: never;
@@ -15888,7 +15974,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Diagnosis"];
+                    "application/json": components["schemas"]["DiagnosisView"];
                 };
             };
         };

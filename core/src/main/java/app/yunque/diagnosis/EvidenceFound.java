@@ -11,6 +11,7 @@ import app.yunque.measure.Verdict;
 import java.util.Collection;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
 
@@ -55,6 +56,32 @@ public final class EvidenceFound {
             }
         }
         return new Evidence(present, Set.of(), positive, negative);
+    }
+
+    /**
+     * The same with what somebody answered by hand: a sign that was read wrongly is taken back by it, a test that a finding answers is not.
+     *
+     * @param said signs and tests by name: true where it is there or positive, false where it is not
+     * @throws app.yunque.measure.Refused for a name that is in no table
+     */
+    public static Evidence alsoSaid(Evidence found, Map<String, Boolean> said) {
+        var signs = EvidenceTable.shipped().signs();
+        var present = new TreeSet<>(found.present());
+        var absent = new TreeSet<>(found.absent());
+        var positive = new TreeSet<>(found.positive());
+        var negative = new TreeSet<>(found.negative());
+        said.forEach(
+                (name, isSo) -> {
+                    if (signs.containsKey(name)) {
+                        present.remove(name);
+                        absent.remove(name);
+                        (isSo ? present : absent).add(name);
+                    } else if (!found.positive().contains(name)
+                            && !found.negative().contains(name)) {
+                        (isSo ? positive : negative).add(name);
+                    }
+                });
+        return new Evidence(present, absent, positive, negative);
     }
 
     private static boolean isFound(

@@ -1,6 +1,5 @@
 package app.yunque.server.bench;
 
-import app.yunque.diagnosis.Diagnosis;
 import app.yunque.finding.Check;
 import app.yunque.finding.Checks;
 import app.yunque.inspection.Circumstance;
@@ -8,6 +7,8 @@ import app.yunque.server.finding.LeftRequest;
 import app.yunque.server.finding.LeftService;
 import app.yunque.server.finding.SeenRequest;
 import app.yunque.server.finding.SeenService;
+import app.yunque.server.job.CauseRequest;
+import app.yunque.server.job.CauseService;
 import app.yunque.server.job.JobService;
 import app.yunque.server.teardown.StepService;
 import java.util.Arrays;
@@ -31,6 +32,7 @@ class FindingController {
     private final StepService steps;
     private final JobService jobs;
     private final JobViews views;
+    private final CauseService causes;
 
     FindingController(
             BenchWrite bench,
@@ -38,7 +40,9 @@ class FindingController {
             LeftService left,
             StepService steps,
             JobService jobs,
-            JobViews views) {
+            JobViews views,
+            CauseService causes) {
+        this.causes = causes;
         this.jobs = jobs;
         this.views = views;
         this.bench = bench;
@@ -55,8 +59,20 @@ class FindingController {
 
     /** What it may be, from the complaint and all that was found so far, and which look tells the most next. */
     @GetMapping("/api/jobs/{number}/diagnosis")
-    Diagnosis diagnosis(@PathVariable long number) {
+    DiagnosisView diagnosis(@PathVariable long number) {
         return views.diagnosis(jobs.find(number));
+    }
+
+    /** What was answered of signs and quick tests, and what it really was. */
+    @PutMapping("/api/jobs/{number}/cause")
+    JobView keepCause(
+            @PathVariable long number,
+            @RequestHeader("Write-Id") UUID writeId,
+            @RequestBody CauseRequest request) {
+        return bench.change(
+                writeId,
+                number,
+                job -> causes.keep(job, request, views.diagnosis(job).diagnosis()));
     }
 
     /** What somebody can say of a complaint, of the history of a job, and of a unit. */

@@ -72,6 +72,7 @@ import org.jspecify.annotations.Nullable;
  * @param places       lubricated places of the unit, with what was done there at this job
  * @param procedure    what is set and proved on this unit; missing where the job was signed before there was such a list
  * @param proof        the proof; missing until kept
+ * @param cause        what it really was, in words; missing while nobody said it
  * @param signatures   signatures of the job, the first first; missing while it has none
  * @param touched      counts the writes to the job
  */
@@ -111,6 +112,7 @@ public record JobView(
         List<PlaceAtJob> places,
         @Nullable StepsOfUnit procedure,
         @Nullable ProofView proof,
+        @Nullable String cause,
         @Nullable List<Revision> signatures,
         long touched) {
 
@@ -170,6 +172,7 @@ public record JobView(
                 places,
                 procedure,
                 proof,
+                cause,
                 all.isEmpty() ? null : all,
                 touched);
     }

@@ -1,8 +1,11 @@
 package app.yunque.server.bench;
 
 import app.yunque.backlash.BacklashChange;
+import app.yunque.diagnosis.CauseStated;
 import app.yunque.diagnosis.Diagnosis;
+import app.yunque.diagnosis.Evidence;
 import app.yunque.diagnosis.EvidenceFound;
+import app.yunque.diagnosis.EvidenceTable;
 import app.yunque.drive.Drive;
 import app.yunque.finding.Disposition;
 import app.yunque.finding.PartRecord;
@@ -26,6 +29,8 @@ import app.yunque.server.finding.LeftService;
 import app.yunque.server.finding.LeftView;
 import app.yunque.server.finding.SeenService;
 import app.yunque.server.finding.SeenView;
+import app.yunque.server.job.CauseRequest;
+import app.yunque.server.job.CauseService;
 import app.yunque.server.job.JobRef;
 import app.yunque.server.job.JobRow;
 import app.yunque.server.job.JobService;
@@ -89,6 +94,7 @@ public class JobViews {
     private final DoneService done;
     private final UnitChangeService changes;
     private final LaidOutService laidOut;
+    private final CauseService causes;
     private final StepAnswerService stepAnswers;
     private final FindingBook findings;
 
@@ -111,6 +117,7 @@ public class JobViews {
             DoneService done,
             UnitChangeService changes,
             LaidOutService laidOut,
+            CauseService causes,
             StepAnswerService stepAnswers,
             FindingBook findings) {
         this.jobs = jobs;
@@ -131,6 +138,7 @@ public class JobViews {
         this.done = done;
         this.changes = changes;
         this.laidOut = laidOut;
+        this.causes = causes;
         this.stepAnswers = stepAnswers;
         this.findings = findings;
     }
@@ -165,11 +173,10 @@ public class JobViews {
                 .parts();
     }
 
-    /** What it may be, from the complaint and all that was found so far. */
+    /** What it may be, from the complaint and all that was found and said so far, and what it was. */
     @Transactional(readOnly = true)
-    public Diagnosis diagnosis(JobRef job) {
+    public DiagnosisView diagnosis(JobRef job) {
         var papers = units.papers(job.unitId());
-        var complaint = jobs.head(job).complaint();
         var found = seen.views(job.id());
         var planned =
                 planned(
@@ -181,13 +188,50 @@ public class JobViews {
                         answers.views(job.id()),
                         left.views(job.id()),
                         decisions.made(job.id()));
-        return Diagnosis.of(
-                planned.situation().kindKnown() ? planned.situation().kinds() : List.of(),
+        var given = causes.of(job.id());
+        var evidence = evidence(job, planned, found, given);
+        var diagnosis = diagnosis(planned, evidence);
+        return new DiagnosisView(
+                diagnosis,
+                EvidenceTable.shipped().signs().values().stream()
+                        .map(
+                                s ->
+                                        new DiagnosisView.SignOption(
+                                                s.id(),
+                                                s.words(),
+                                                evidence.present().contains(s.id())))
+                        .toList(),
+                given,
+                CauseService.stated(given, diagnosis).orElse(null),
+                causes.here());
+    }
+
+    /** What it was, in words; null while nobody said it. */
+    private @Nullable String stated(JobRef job, PlannedChecks planned, List<SeenView> found) {
+        var given = causes.of(job.id());
+        return given.isStated()
+                ? CauseService.stated(
+                                given, diagnosis(planned, evidence(job, planned, found, given)))
+                        .map(CauseStated::sentence)
+                        .orElse(null)
+                : null;
+    }
+
+    private Evidence evidence(
+            JobRef job, PlannedChecks planned, List<SeenView> found, CauseRequest given) {
+        return EvidenceFound.alsoSaid(
                 EvidenceFound.of(
-                        complaint,
+                        jobs.head(job).complaint(),
                         planned.situation().circumstances(),
                         found.stream().map(SeenService::core).toList(),
-                        planned.measured()));
+                        planned.measured()),
+                given.answers());
+    }
+
+    private static Diagnosis diagnosis(PlannedChecks planned, Evidence evidence) {
+        return Diagnosis.of(
+                planned.situation().kindKnown() ? planned.situation().kinds() : List.of(),
+                evidence);
     }
 
     private PlannedChecks planned(
@@ -349,6 +393,7 @@ public class JobViews {
                 places,
                 procedure,
                 proof.orElse(null),
+                stated(job, planned, found),
                 null,
                 job.touched());
     }

@@ -42,6 +42,8 @@ class Purge {
                     "fitting_aud where step_id in " + STEPS,
                     "place_fill where job_id in (:jobs)",
                     "place_fill_aud where job_id in (:jobs)",
+                    "job_cause where job_id in (:jobs)",
+                    "job_cause_aud where job_id in (:jobs)",
                     "job_permission where job_id in (:jobs)",
                     "job_permission_aud where job_id in (:jobs)",
                     "job_isolation where job_id in (:jobs)",

@@ -118,7 +118,7 @@ public class ReceiveService {
 
     @Transactional(readOnly = true)
     public ReceiveView view(JobHead head, Drive drive) {
-        var kept = permissions.received(head.id()).orElse(Received.NOTHING);
+        var kept = Received.of(permissions, head.id());
         return new ReceiveView(
                 head.complaint(),
                 head.symptoms(),

@@ -22,6 +22,7 @@ import java.util.Locale;
  * @param changes      backlash before and after, in words
  * @param parts        one entry for each part
  * @param onMeshes     what was found on the meshes by eye
+ * @param cause        what it really was, in words
  * @param unseen       parts nobody looked at, in words; empty when there are none
  * @param open         what stood against signing, in whole sentences
  * @param unitChanges what the job changed on the unit itself
@@ -44,6 +45,7 @@ public record Report(
         List<String> changes,
         List<Part> parts,
         List<OnMesh> onMeshes,
+        String cause,
         String unseen,
         List<String> open,
         List<String> done,

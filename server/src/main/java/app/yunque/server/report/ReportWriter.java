@@ -68,6 +68,7 @@ final class ReportWriter {
                 changes(job),
                 parts(job, pictures),
                 onMeshes(job, pictures),
+                job.cause() == null ? "The cause was not stated." : job.cause(),
                 unseen(job),
                 job.route().againstSigning().stream().map(SigningPoint::says).toList(),
                 done(job),

@@ -437,7 +437,7 @@ class CalcTest {
     /** The complaint of a job is evidence without being typed again, and what is found moves it. */
     @Test
     void saysWhatAJobMayBeAbout() {
-        var whines = bench.get("/api/jobs/12/diagnosis").body();
+        var whines = bench.get("/api/jobs/12/diagnosis").body().path("diagnosis");
         assertThat(whines.path("causes").path(0).path("evidence").toString())
                 .contains("whine of the teeth");
         double sum =

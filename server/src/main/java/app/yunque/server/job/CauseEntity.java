@@ -1,0 +1,36 @@
+package app.yunque.server.job;
+
+import app.yunque.server.history.Kept;
+import jakarta.persistence.Column;
+import jakarta.persistence.Convert;
+import jakarta.persistence.Entity;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import java.util.Map;
+import java.util.UUID;
+import org.hibernate.envers.Audited;
+
+@Entity
+@Table(name = "job_cause")
+@Audited
+class CauseEntity extends Kept {
+    @Id
+    @Column(name = "job_id")
+    UUID jobId = new UUID(0, 0);
+
+    @Convert(converter = AnswersColumn.class)
+    @Column(nullable = false)
+    Map<String, Boolean> answers = Map.of();
+
+    @Column(name = "stated", nullable = false)
+    boolean isStated;
+
+    @Column(name = "found", nullable = false)
+    boolean isFound;
+
+    @Column(nullable = false)
+    String cause = "";
+
+    @Column(nullable = false)
+    String words = "";
+}
