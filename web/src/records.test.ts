@@ -138,6 +138,7 @@ const STATED = [
   "MeasurementRequest",
   "PhotoRequest",
   "NewPinRequest",
+  "CauseRequest",
   "EstimateRequest",
   "MoneyRequest",
   "PutAwayRequest",

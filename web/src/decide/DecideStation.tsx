@@ -81,7 +81,7 @@ export function DecideStation({ view, chosen, onChoose }: StationProps) {
           />
         ))}
       </ul>
-      <Causes view={view} />
+      <Causes view={view} ends />
       <PartsToBuy view={view} />
       <UnitChanges view={view} />
     </>

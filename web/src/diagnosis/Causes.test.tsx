@@ -3,7 +3,7 @@ import { screen, within } from "@testing-library/react";
 import userEvent from "@testing-library/user-event";
 import { beforeEach, describe, expect, it } from "vitest";
 import type { Diagnosis } from "../api/types";
-import { job, serverThatAnswers, show } from "../test-data/bench";
+import { job, type Sent, serverThatAnswers, show } from "../test-data/bench";
 import { Causes } from "./Causes";
 
 const cause = (id: string, words: string, probability: number, evidence: object[] = []) => ({
@@ -46,6 +46,8 @@ const answer = (more: object = {}) =>
     ...more,
   }) as unknown as Diagnosis;
 
+const answersOf = (one: Sent | undefined) => (one?.body as { answers?: object } | undefined)?.answers ?? {};
+
 describe("what it may be", () => {
   beforeEach(() => localStorage.clear());
   const open = (diagnosis: Diagnosis, signed = false) => {
@@ -53,9 +55,28 @@ describe("what it may be", () => {
     if (signed) {
       view.job.signedAt = "2026-11-21T08:00:00Z";
     }
-    serverThatAnswers({ [`/api/jobs/${view.job.number}/diagnosis`]: diagnosis });
-    show(<Causes view={view} />);
+    sent = serverThatAnswers({
+      [`/api/jobs/${view.job.number}/diagnosis`]: {
+        diagnosis,
+        signs: [
+          { id: "S01", words: "output does not turn", present: true },
+          { id: "S12", words: "bright metal in the oil", present: false },
+        ],
+        given: {
+          version: 3,
+          answers: { S12: false, T09: true },
+          isStated: false,
+          isFound: false,
+          cause: "",
+          words: "",
+        },
+        here: { C01: 2 },
+      },
+      "PUT anywhere": view,
+    });
+    show(<Causes view={view} ends />);
   };
+  let sent: Sent[] = [];
 
   it("ranks the causes with what speaks for and against each", async () => {
     open(answer());
@@ -98,5 +119,48 @@ describe("what it may be", () => {
   it("guesses nothing about a signed job", () => {
     open(answer(), true);
     expect(screen.queryByRole("region", { name: "What it may be" })).toBeNull();
+  });
+
+  it("is answered by hand: a quick look, a sign, and what was answered is taken back", async () => {
+    open(answer());
+    const look = await screen.findByRole("group", { name: "Answer: shift by hand" });
+    await userEvent.click(within(look).getByRole("button", { name: "It is not" }));
+    expect(sent[0]).toMatchObject({
+      method: "PUT",
+      body: { version: 3, answers: { S12: false, T09: true, T14: false } },
+    });
+    await userEvent.click(screen.getByRole("button", { name: /Signs that are there.*2 answered by hand/ }));
+    const turns = screen.getByRole("group", { name: "output does not turn" });
+    expect(within(turns).getByRole("button", { name: "there" })).toHaveAttribute("aria-pressed", "true");
+    await userEvent.click(within(turns).getByRole("button", { name: "not there" }));
+    expect(sent[1]?.body).toMatchObject({ answers: { S01: false } });
+    const metal = screen.getByRole("group", { name: "bright metal in the oil" });
+    await userEvent.click(within(metal).getByRole("button", { name: "not there" }));
+    expect(answersOf(sent[2])).not.toHaveProperty("S12");
+    await userEvent.click(screen.getByRole("button", { name: "Take it back" }));
+    expect(answersOf(sent[3])).not.toHaveProperty("T09");
+  });
+
+  it("is stated in the end: by name, in words, or as not found", async () => {
+    open(answer());
+    const form = within(await screen.findByRole("form", { name: "What it really was" }));
+    const button = form.getByRole("button", { name: "State it" });
+    expect(button).toBeDisabled();
+    await userEvent.selectOptions(form.getByLabelText("What it really was"), "C02");
+    await userEvent.click(button);
+    expect(sent[0]?.body).toMatchObject({ isStated: true, isFound: true, cause: "C02" });
+    await userEvent.selectOptions(form.getByLabelText("What it really was"), "something else, in words");
+    expect(button).toBeDisabled();
+    await userEvent.type(form.getByLabelText("In words"), "a rag was left in it");
+    await userEvent.click(button);
+    expect(sent[1]?.body).toMatchObject({ isFound: true, cause: "", words: "a rag was left in it" });
+    await userEvent.selectOptions(form.getByLabelText("What it really was"), "it was not found");
+    await userEvent.click(button);
+    expect(sent[2]?.body).toMatchObject({ isStated: true, isFound: false, cause: "" });
+  });
+
+  it("says how often it was it in this shop", async () => {
+    open(answer());
+    expect(await screen.findByText(/Here it was it 2 times/)).toBeVisible();
   });
 });
