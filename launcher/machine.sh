@@ -117,7 +117,7 @@ need_postgres() {
 need_chromium() {
     step "looking for Chromium" "Install Debian's packages chromium and libnss3-tools."
     command -v chromium >/dev/null || install_packages chromium
+    command -v chromium >/dev/null || fail "needs Chromium for the browser tests, and this machine's packages brought none. Install it and start again."
     command -v certutil >/dev/null || install_packages libnss3-tools
     command -v certutil >/dev/null || fail "needs certutil for the browser tests, and this machine's packages brought none. Install libnss3-tools and start again."
-    command -v chromium >/dev/null || fail "needs Chromium for the browser tests, and this machine's packages brought none. Install it and start again."
 }
