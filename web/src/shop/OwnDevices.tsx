@@ -23,7 +23,7 @@ export function OwnDevices() {
       {problem && <Fault>{problem.detail}</Fault>}
       <ul className={classes.people}>
         {devices.data?.map((d) => (
-          <li key={d.id}>
+          <li key={d.id} className={classes.device}>
             <span>
               <b>{d.isHandHeld ? "tablet or phone" : "computer"}</b>
               {d.isThis && ", this one"}

@@ -324,7 +324,7 @@ class SealedJobTest {
                                 .at("job"))
                 .contains("is not signed");
         assertThat(
-                        lead.post(
+                        lead.put(
                                         job + "/put-away",
                                         Map.of(
                                                 "version",
@@ -338,13 +338,17 @@ class SealedJobTest {
 
         did(
                 mechanic.put(
-                        job + "/steps/" + UUID.randomUUID(),
-                        Requests.step("washer found in the bag", "WASHER", 1)));
+                        job + "/arrival",
+                        Map.of(
+                                "version", opened.path("job").path("version").asLong(),
+                                "complaint", "Leaks at the sheave, serial number 4711",
+                                "symptoms", "",
+                                "oilAsFound", "")));
         did(lead.post(job + "/sign", DESPITE));
         var second = Shown.of(lead, job);
         assertThat(second.page)
-                .contains("Revision 2", "that of the other pump", "washer found in the bag");
-        assertThat(first.page).doesNotContain("washer found in the bag", "Revision 2");
+                .contains("Revision 2", "that of the other pump", "serial number 4711");
+        assertThat(first.page).doesNotContain("serial number 4711", "Revision 2");
         assertThat(new String(lead.get(job + "/report?revision=1").bytes())).isEqualTo(first.page);
         assertThat(lead.get(job + "/report.pdf?revision=1").bytes()).isEqualTo(first.pdf);
         assertThat(lead.get(job + "/report?revision=3").status()).isEqualTo(404);
