@@ -17,7 +17,7 @@ import classes from "./Decide.module.css";
 import { LookedAt } from "./LookedAt";
 
 /** Kinds that give out in time, sound as they may be today. */
-const WEARS = ["SEAL", "BEARING", "SPRING", "ROLLER", "COUPLING"];
+const WEARS = ["SEAL", "BEARING", "SPRING", "ROLLER"];
 const CHOICES: Disposition[] = ["REUSE", "DRESS", "RENEW"];
 
 /** Reuse, dress or renew for every part that came off. */
