@@ -1,11 +1,6 @@
 package app.yunque.server.bench;
 
 import app.yunque.backlash.BacklashChange;
-import app.yunque.diagnosis.CauseStated;
-import app.yunque.diagnosis.Diagnosis;
-import app.yunque.diagnosis.Evidence;
-import app.yunque.diagnosis.EvidenceFound;
-import app.yunque.diagnosis.EvidenceTable;
 import app.yunque.drive.Drive;
 import app.yunque.finding.Disposition;
 import app.yunque.finding.PartRecord;
@@ -29,7 +24,6 @@ import app.yunque.server.finding.LeftService;
 import app.yunque.server.finding.LeftView;
 import app.yunque.server.finding.SeenService;
 import app.yunque.server.finding.SeenView;
-import app.yunque.server.job.CauseRequest;
 import app.yunque.server.job.CauseService;
 import app.yunque.server.job.JobRef;
 import app.yunque.server.job.JobRow;
@@ -188,50 +182,8 @@ public class JobViews {
                         answers.views(job.id()),
                         left.views(job.id()),
                         decisions.made(job.id()));
-        var given = causes.of(job.id());
-        var evidence = evidence(job, planned, found, given);
-        var diagnosis = diagnosis(planned, evidence);
-        return new DiagnosisView(
-                diagnosis,
-                EvidenceTable.shipped().signs().values().stream()
-                        .map(
-                                s ->
-                                        new DiagnosisView.SignOption(
-                                                s.id(),
-                                                s.words(),
-                                                evidence.present().contains(s.id())))
-                        .toList(),
-                given,
-                CauseService.stated(given, diagnosis).orElse(null),
-                causes.here());
-    }
-
-    /** What it was, in words; null while nobody said it. */
-    private @Nullable String stated(JobRef job, PlannedChecks planned, List<SeenView> found) {
-        var given = causes.of(job.id());
-        return given.isStated()
-                ? CauseService.stated(
-                                given, diagnosis(planned, evidence(job, planned, found, given)))
-                        .map(CauseStated::sentence)
-                        .orElse(null)
-                : null;
-    }
-
-    private Evidence evidence(
-            JobRef job, PlannedChecks planned, List<SeenView> found, CauseRequest given) {
-        return EvidenceFound.alsoSaid(
-                EvidenceFound.of(
-                        jobs.head(job).complaint(),
-                        planned.situation().circumstances(),
-                        found.stream().map(SeenService::core).toList(),
-                        planned.measured()),
-                given.answers());
-    }
-
-    private static Diagnosis diagnosis(PlannedChecks planned, Evidence evidence) {
-        return Diagnosis.of(
-                planned.situation().kindKnown() ? planned.situation().kinds() : List.of(),
-                evidence);
+        return WhatItMayBe.of(jobs.head(job), planned, found, causes.of(job.id()))
+                .view(causes.here());
     }
 
     private PlannedChecks planned(
@@ -393,7 +345,7 @@ public class JobViews {
                 places,
                 procedure,
                 proof.orElse(null),
-                stated(job, planned, found),
+                WhatItMayBe.of(jobs.head(job), planned, found, causes.of(job.id())).stated(),
                 null,
                 job.touched());
     }
