@@ -6,14 +6,17 @@ import app.yunque.server.bench.JobViews;
 import app.yunque.server.bench.SealedView;
 import app.yunque.server.bench.SignedReports;
 import app.yunque.server.door.TypedText;
+import app.yunque.server.job.JobRef;
 import app.yunque.server.job.JobService;
 import app.yunque.server.job.Seal;
 import app.yunque.server.paper.Paper;
+import app.yunque.server.parts.OrderState;
 import app.yunque.server.photo.PhotoService;
 import app.yunque.server.problem.NotThere;
 import app.yunque.server.shop.ShopService;
 import app.yunque.server.shop.ShopSettings;
 import java.time.LocalDate;
+import java.util.List;
 import java.util.Locale;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -107,10 +110,28 @@ class ReportService implements SignedReports {
         return Paper.pdf(quotation(number));
     }
 
+    /** What came for the job, by number and where from: what a later mechanic finds inside. */
+    private List<String> bought(JobRef job) {
+        return parts.of(job).orders().stream()
+                .filter(o -> o.given().state() == OrderState.RECEIVED)
+                .map(
+                        o ->
+                                "%d × %s, number %s%s"
+                                        .formatted(
+                                                o.given().quantity(),
+                                                o.given().name(),
+                                                o.given().number(),
+                                                o.isFromStores()
+                                                        ? ", from stores"
+                                                        : o.quote() == null ? "" : ", bought"))
+                .toList();
+    }
+
     /** @param digest of the data that is sealed with it; empty while nothing is */
     private String page(JobView job, String digest) {
         var context = new Context(Locale.ENGLISH);
         context.setVariable("digest", digest);
+        context.setVariable("bought", bought(jobs.find(job.job().number())));
         context.setVariable(
                 "r",
                 ReportWriter.write(

@@ -345,6 +345,14 @@ class PartsOfJobTest {
                                         order(2L, null, "fuse gear", number, 2, "ORDERED"))
                                 .at("state"))
                 .contains("was taken from stores and is here");
+        assertThat(
+                        new String(
+                                mechanic.get(job + "/report").bytes(),
+                                java.nio.charset.StandardCharsets.UTF_8))
+                .contains(
+                        "2 × fuse gear, number "
+                                + number.toUpperCase(java.util.Locale.ROOT)
+                                + ", from stores");
         assertThat(of(number).path("given").path("onShelf").asInt()).isZero();
         assertThat(mechanic.post(take + 2, Map.of()).at("state"))
                 .contains("is not taken from stores");
