@@ -7025,6 +7025,7 @@ export interface components {
             checks: string[];
             open: string[];
             standing: components["schemas"]["StandingFinding"][];
+            givesOut: boolean;
             toBuy?: string;
         };
         DetailRequest: {

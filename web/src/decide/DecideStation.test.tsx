@@ -118,6 +118,17 @@ describe("Decide", () => {
     });
   });
 
+  it("leads to the sum where a sound part may be cheap to renew while the unit lies open", () => {
+    open(
+      job([
+        part(1, "bearing", { givesOut: true }),
+        part(2, "seal", { givesOut: true, decided: "RENEW" }),
+        part(3, "cover"),
+      ]),
+    );
+    expect(screen.getAllByRole("link", { name: "Cheap while open?" })).toHaveLength(1);
+  });
+
   it("cannot be pressed on a signed job", () => {
     const signed = job([part(1, "cover", { ...sound, decided: "REUSE", decidedBy: "Inés Roldán" })]);
     signed.job.signedAt = "2026-11-21T08:00:00Z";

@@ -16,8 +16,6 @@ import { t } from "../wording/en";
 import classes from "./Decide.module.css";
 import { LookedAt } from "./LookedAt";
 
-/** Kinds that give out in time, sound as they may be today. */
-const WEARS = ["SEAL", "BEARING", "SPRING", "ROLLER"];
 const CHOICES: Disposition[] = ["REUSE", "DRESS", "RENEW"];
 
 /** Reuse, dress or renew for every part that came off. */
@@ -144,7 +142,7 @@ function PartRow(p: {
                 Look at it
               </Link>
             )}
-            {part.decided !== "RENEW" && WEARS.includes(p.step?.given.kind ?? "") && (
+            {part.decided !== "RENEW" && part.givesOut && (
               <Link to="/drawers/cost-cheap-while-open">Cheap while open?</Link>
             )}
             {several && (

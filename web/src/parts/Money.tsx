@@ -26,9 +26,11 @@ function Form({ known, lead }: { known: MoneyRequest; lead: boolean }) {
   const { send, problem, busy } = useWrite<MoneyRequest>((kept) =>
     client.setQueryData(moneyQuery.queryKey, kept),
   );
+  const [share, setShare] = useState(String(known.repairSharePercent ?? ""));
+  const sharePercent = share.trim() === "" ? undefined : Number(share.replace(",", "."));
+  const noShare = sharePercent !== undefined && !Number.isFinite(sharePercent);
   const errors = fieldErrors(problem);
   const rateCents = cents(rate);
-  const [share, setShare] = useState(String(known.repairSharePercent ?? ""));
   const limitCents = limit.trim() === "" ? undefined : cents(limit);
   const noLimit = limit.trim() !== "" && limitCents === undefined;
   return (
@@ -64,20 +66,20 @@ function Form({ known, lead }: { known: MoneyRequest; lead: boolean }) {
           inputMode="decimal"
           value={share}
           disabled={!lead}
-          error={errors.repairSharePercent}
+          error={noShare ? "Enter a number, as 60." : errors.repairSharePercent}
           onChange={(e) => setShare(e.currentTarget.value)}
         />
         {lead && (
           <Button
             loading={busy}
-            disabled={rateCents === undefined || noLimit}
+            disabled={rateCents === undefined || noLimit || noShare}
             onClick={() =>
               void send("PUT", "/api/shop/money", {
                 version: known.version,
                 currency,
                 rateCents,
                 limitCents,
-                repairSharePercent: share.trim() === "" ? undefined : Number(share.replace(",", ".")),
+                repairSharePercent: sharePercent,
               })
             }
           >

@@ -69,6 +69,7 @@ export const part = (number: number, name: string, more: Partial<DecisionView> =
   number,
   part: name,
   condition: "not looked at",
+  givesOut: false,
   lookedAt: false,
   strict: false,
   proposedReason: "Not looked at: say how it was found, or measure it.",

@@ -1,6 +1,7 @@
 package app.yunque;
 
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
@@ -77,6 +78,19 @@ class CoreStandsAloneTest {
                 .should()
                 .dependOnClassesThat()
                 .resideInAnyPackage("..finding..", "..upkeep..")
+                .check(core);
+    }
+
+    /** Each question about lubricants can be read without the ones that lean on it. */
+    @Test
+    void roomsOfLubricantsLeanOnEachOtherOneWayOnly() {
+        slices().matching("app.yunque.lubricant.(*)..").should().beFreeOfCycles().check(core);
+        noClasses()
+                .that()
+                .resideInAPackage("app.yunque.lubricant.*")
+                .should()
+                .dependOnClassesThat()
+                .resideInAPackage("app.yunque.lubricant")
                 .check(core);
     }
 }

@@ -6,6 +6,9 @@ import app.yunque.measure.PublicRule;
 import app.yunque.measure.Range;
 import app.yunque.measure.Refused;
 import app.yunque.measure.Told;
+import app.yunque.teardown.PartKind;
+import java.util.EnumSet;
+import java.util.Set;
 
 /**
  * Whether a sound part is renewed now because the unit lies open: price + extra minutes × rate &lt; p × what coming back costs, p the
@@ -33,6 +36,14 @@ public record CheapWhileOpen(double nowCost, double laterCost, boolean renew, To
 
     private static final double MINUTES_AN_HOUR = 60;
     private static final double PERCENT = 100;
+
+    private static final Set<PartKind> GIVE_OUT =
+            EnumSet.of(PartKind.SEAL, PartKind.BEARING, PartKind.SPRING, PartKind.ROLLER);
+
+    /** Kinds that give out in time, sound as they may be today: of these it is worth asking. Judgement, no source. */
+    public static boolean isWorthAsking(PartKind kind) {
+        return GIVE_OUT.contains(kind);
+    }
 
     /** Parts that give out in time, each with the chance before the next planned opening (%). Judgement, no source. */
     public enum Part {

@@ -51,10 +51,17 @@ public final class RepairEnds {
      */
     public record Reason(String stepId, String says) {}
 
-    /** @return in the order of the parts; empty while nothing ends it, which says nothing of what nobody looked at */
-    public static List<Reason> of(List<PartRecord> parts) {
+    /**
+     * @param parts   what is on record about each part
+     * @param decided parts about which somebody decided since, by identity of their step: it goes on in spite of them
+     * @return in the order of the parts; empty while nothing ends it, which says nothing of what nobody looked at
+     */
+    public static List<Reason> of(List<PartRecord> parts, Set<String> decided) {
         var reasons = new ArrayList<Reason>();
         for (var part : parts) {
+            if (decided.contains(part.step().id())) {
+                continue;
+            }
             part.standing().stream()
                     .filter(f -> f.severity() == Severity.CONDEMNED && ends(part.step(), f))
                     .findFirst()

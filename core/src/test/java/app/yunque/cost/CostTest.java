@@ -7,6 +7,8 @@ import static org.assertj.core.api.Assertions.within;
 import app.yunque.cost.RepairOrReplace.Way;
 import app.yunque.cost.ReuseOrRenew.Choice;
 import app.yunque.cost.ReuseOrRenew.SecondVisit;
+import app.yunque.teardown.PartKind;
+import java.util.Arrays;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -167,5 +169,13 @@ class CostTest {
                 .isEqualTo("The repair comes to 10 % of a new unit, below the limit of 588.00.");
         assertThatThrownBy(() -> RepairLimit.of(1, 0, 60)).hasMessageContaining("new unit");
         assertThatThrownBy(() -> RepairLimit.of(1, 1, 0)).hasMessageContaining("1 to 100 %");
+    }
+
+    @Test
+    void whatIsWorthAsking() {
+        assertThat(Arrays.stream(PartKind.values()))
+                .filteredOn(CheapWhileOpen::isWorthAsking)
+                .extracting(Enum::name)
+                .containsExactlyInAnyOrder("SEAL", "BEARING", "SPRING", "ROLLER");
     }
 }

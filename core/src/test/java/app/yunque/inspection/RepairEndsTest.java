@@ -50,7 +50,7 @@ class RepairEndsTest {
         "CARRIER, ANY-1, torn or broken"
     })
     void endsIt(PartKind kind, String check, String word) {
-        assertThat(RepairEnds.of(List.of(found(kind, check, word))))
+        assertThat(RepairEnds.of(List.of(found(kind, check, word)), Set.of()))
                 .singleElement()
                 .satisfies(
                         r -> {
@@ -66,7 +66,8 @@ class RepairEndsTest {
         for (var kind : PartKind.values()) {
             for (Check check : Checks.all()) {
                 for (var word : check.words()) {
-                    var ends = RepairEnds.of(List.of(found(kind, check.id(), word.text())));
+                    var ends =
+                            RepairEnds.of(List.of(found(kind, check.id(), word.text())), Set.of());
                     asked++;
                     if (word.severity() != Severity.CONDEMNED) {
                         assertThat(ends).as("%s %s", check.id(), word.text()).isEmpty();
@@ -78,7 +79,7 @@ class RepairEndsTest {
             }
         }
         assertThat(asked).isGreaterThan(10_000);
-        assertThat(RepairEnds.of(List.of(part(PartKind.HOUSING, "case", List.of()))))
+        assertThat(RepairEnds.of(List.of(part(PartKind.HOUSING, "case", List.of())), Set.of()))
                 .as("nobody looked: nothing is said")
                 .isEmpty();
     }
@@ -92,7 +93,7 @@ class RepairEndsTest {
                         ServiceDuty.ENCLOSED_POWER,
                         List.of(),
                         List.of(new Measured("HBR-4", verdict, null, false, "skew 0.09 mm")));
-        assertThat(!RepairEnds.of(List.of(measured)).isEmpty())
+        assertThat(!RepairEnds.of(List.of(measured), Set.of()).isEmpty())
                 .isEqualTo(verdict == Verdict.CLEAR_FAIL);
     }
 
@@ -112,5 +113,13 @@ class RepairEndsTest {
                 .as("a worm wheel by its name")
                 .isPresent();
         assertThat(RepairEnds.without(part(PartKind.GEAR, "change gear", List.of()))).isEmpty();
+    }
+
+    /** Once it is decided the caution is done. */
+    @Test
+    void whatIsDecidedIsNotSaidAgain() {
+        var cracked = found(PartKind.HOUSING, "HSG-1", "crack into a bore, foot or boss");
+        assertThat(RepairEnds.of(List.of(cracked), Set.of("another"))).hasSize(1);
+        assertThat(RepairEnds.of(List.of(cracked), Set.of(cracked.step().id()))).isEmpty();
     }
 }

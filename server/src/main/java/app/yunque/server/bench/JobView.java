@@ -28,9 +28,12 @@ import app.yunque.teardown.Ledger;
 import app.yunque.teardown.RebuildOrder;
 import app.yunque.teardown.ShaftStack;
 import app.yunque.teardown.SinceLastTime;
+import app.yunque.teardown.TeardownStep;
 import app.yunque.teardown.WatchList;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
+import java.util.TreeMap;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
@@ -191,7 +194,30 @@ public record JobView(
      * @param pieces pieces in it that are still on the bench
      * @param parts  what they are
      */
-    public record Tray(String label, int pieces, List<String> parts) {}
+    public record Tray(String label, int pieces, List<String> parts) {
+        /** Trays that hold something, by their labels. */
+        static List<Tray> of(List<TeardownStep> strip, Ledger ledger) {
+            var byTray = new TreeMap<String, List<Ledger.Entry>>();
+            for (int i = 0; i < strip.size(); i++) {
+                var line = ledger.entries().get(i);
+                if (line.onBench() > 0) {
+                    byTray.computeIfAbsent(strip.get(i).tray(), t -> new ArrayList<>()).add(line);
+                }
+            }
+            return byTray.entrySet().stream()
+                    .map(
+                            tray ->
+                                    new Tray(
+                                            tray.getKey(),
+                                            tray.getValue().stream()
+                                                    .mapToInt(Ledger.Entry::onBench)
+                                                    .sum(),
+                                            tray.getValue().stream()
+                                                    .map(Ledger.Entry::part)
+                                                    .toList()))
+                    .toList();
+        }
+    }
 
     /**
      * @param stage  number of the stage

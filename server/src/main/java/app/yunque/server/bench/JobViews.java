@@ -60,7 +60,6 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.TreeMap;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
@@ -298,7 +297,7 @@ public class JobViews {
                         strip,
                         whereNow(strip, decided, fitted)),
                 WatchList.of(model).warnings(),
-                trays(strip, ledger),
+                JobView.Tray.of(strip, ledger),
                 kept.views(),
                 doneBeside,
                 unitChanges,
@@ -326,7 +325,7 @@ public class JobViews {
                         papers.circumstances(),
                         jobs.circumstances(job) != null,
                         planned.plan()),
-                RepairEnds.of(parts),
+                RepairEnds.of(parts, decided.keySet()),
                 meshes,
                 others,
                 decisionViews,
@@ -389,26 +388,6 @@ public class JobViews {
                                                 step.belongs() != null
                                                         || decided.get(step.id())
                                                                 == Disposition.RENEW)));
-    }
-
-    private static List<JobView.Tray> trays(List<TeardownStep> strip, Ledger ledger) {
-        var byTray = new TreeMap<String, List<Ledger.Entry>>();
-        for (int i = 0; i < strip.size(); i++) {
-            var line = ledger.entries().get(i);
-            if (line.onBench() > 0) {
-                byTray.computeIfAbsent(strip.get(i).tray(), t -> new ArrayList<>()).add(line);
-            }
-        }
-        return byTray.entrySet().stream()
-                .map(
-                        tray ->
-                                new JobView.Tray(
-                                        tray.getKey(),
-                                        tray.getValue().stream()
-                                                .mapToInt(Ledger.Entry::onBench)
-                                                .sum(),
-                                        tray.getValue().stream().map(Ledger.Entry::part).toList()))
-                .toList();
     }
 
     private static List<StepRequest> knownParts(KeptStrip former, List<TeardownStep> strip) {

@@ -7,6 +7,7 @@ import app.yunque.server.parts.BillRequest;
 import app.yunque.server.parts.BillService;
 import app.yunque.server.parts.EstimateRequest;
 import app.yunque.server.parts.MoneyRequest;
+import app.yunque.server.parts.MoneyService;
 import app.yunque.server.parts.OrderRequest;
 import app.yunque.server.parts.PartsOfJob;
 import app.yunque.server.parts.PartsService;
@@ -28,6 +29,7 @@ class PartsController {
     private final JobParts jobParts;
     private final BillService bills;
     private final PartsService parts;
+    private final MoneyService money;
     private final WriteOnce writes;
 
     PartsController(
@@ -35,11 +37,13 @@ class PartsController {
             JobParts jobParts,
             BillService bills,
             PartsService parts,
+            MoneyService money,
             WriteOnce writes) {
         this.jobs = jobs;
         this.jobParts = jobParts;
         this.bills = bills;
         this.parts = parts;
+        this.money = money;
         this.writes = writes;
     }
 
@@ -59,14 +63,14 @@ class PartsController {
 
     @GetMapping("/api/shop/money")
     MoneyRequest money() {
-        return parts.money();
+        return money.money();
     }
 
     @PutMapping("/api/shop/money")
     MoneyRequest keepMoney(
             @RequestHeader("Write-Id") UUID writeId, @RequestBody MoneyRequest request) {
-        writes.run(writeId, () -> parts.reckonsWith(request));
-        return parts.money();
+        writes.run(writeId, () -> money.reckonsWith(request));
+        return money.money();
     }
 
     @GetMapping("/api/jobs/{number}/parts")

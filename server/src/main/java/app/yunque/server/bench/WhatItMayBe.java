@@ -12,6 +12,7 @@ import app.yunque.server.job.CauseService;
 import app.yunque.server.job.JobHead;
 import java.util.List;
 import java.util.Map;
+import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -33,8 +34,17 @@ record WhatItMayBe(PlannedChecks planned, Evidence evidence, CauseRequest given)
                                 planned.situation().circumstances(),
                                 found.stream().map(SeenService::core).toList(),
                                 planned.measured()),
-                        given.answers()),
+                        known(given.answers())),
                 given);
+    }
+
+    /** A sign or a test that somebody took out of the table since says nothing any more, and hides no job. */
+    private static Map<String, Boolean> known(Map<String, Boolean> answers) {
+        var table = EvidenceTable.shipped();
+        var known = new TreeMap<>(answers);
+        known.keySet()
+                .removeIf(n -> !table.signs().containsKey(n) && !table.tests().containsKey(n));
+        return known;
     }
 
     private Diagnosis diagnosis() {

@@ -1,5 +1,6 @@
 package app.yunque.server.decision;
 
+import app.yunque.cost.CheapWhileOpen;
 import app.yunque.finding.Check;
 import app.yunque.finding.Checks;
 import app.yunque.finding.DecisionGate;
@@ -160,6 +161,7 @@ public class DecisionService {
                 Checks.of(step).stream().map(Check::id).toList(),
                 part.openMusts().stream().map(Check::id).toList(),
                 part.standing(),
+                CheapWhileOpen.isWorthAsking(step.kind()),
                 (step.count() == 1 ? "" : step.count() + " × ") + step.goesIn());
     }
 }

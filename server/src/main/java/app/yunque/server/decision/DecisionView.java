@@ -27,6 +27,7 @@ import org.jspecify.annotations.Nullable;
  * @param checks         checks that can be asked of it, in order
  * @param open           checks that must be answered and are not, quickest first
  * @param standing       what stands of all that was found on it by eye, finger or ear, hardest first
+ * @param givesOut       true where it is worth asking whether it is cheaper renewed while the unit lies open
  * @param toBuy          what is bought where it is renewed, with its pieces
  */
 public record DecisionView(
@@ -46,6 +47,7 @@ public record DecisionView(
         List<String> checks,
         List<String> open,
         List<StandingFinding> standing,
+        boolean givesOut,
         @Nullable String toBuy) {
 
     /** Sealed views from before there were findings hold none of these. */

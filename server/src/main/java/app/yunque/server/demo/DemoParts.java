@@ -7,6 +7,7 @@ import app.yunque.server.job.JobService;
 import app.yunque.server.parts.BillRequest;
 import app.yunque.server.parts.BillService;
 import app.yunque.server.parts.MoneyRequest;
+import app.yunque.server.parts.MoneyService;
 import app.yunque.server.parts.OrderRequest;
 import app.yunque.server.parts.OrderState;
 import app.yunque.server.parts.PartsService;
@@ -32,6 +33,7 @@ class DemoParts {
     private final JobService jobs;
     private final BillService bills;
     private final PartsService parts;
+    private final MoneyService money;
     private final SpareService spares;
     private final ObjectMapper mapper;
 
@@ -40,12 +42,14 @@ class DemoParts {
             JobService jobs,
             BillService bills,
             PartsService parts,
+            MoneyService money,
             SpareService spares,
             ObjectMapper mapper) {
         this.units = units;
         this.jobs = jobs;
         this.bills = bills;
         this.parts = parts;
+        this.money = money;
         this.spares = spares;
         this.mapper = mapper;
     }
@@ -60,7 +64,7 @@ class DemoParts {
             List<Wanted> orders) {}
 
     void describe() {
-        parts.reckonsWith(MONEY);
+        money.reckonsWith(MONEY);
         // The gear that breaks every year in place of the others.
         spares.keep(
                 UUID.randomUUID(),

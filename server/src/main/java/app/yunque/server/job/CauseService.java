@@ -4,6 +4,7 @@ import app.yunque.diagnosis.CauseStated;
 import app.yunque.diagnosis.Diagnosis;
 import app.yunque.diagnosis.Evidence;
 import app.yunque.diagnosis.EvidenceFound;
+import app.yunque.diagnosis.EvidenceTable;
 import app.yunque.server.people.AtTheBench;
 import java.time.Clock;
 import java.util.Map;
@@ -35,12 +36,26 @@ public class CauseService {
         return kept == null ? CauseRequest.NOTHING : given(kept);
     }
 
-    /** What was stated, told with what is known; empty while nobody stated anything. */
+    /**
+     * What was stated, told with what is known; empty while nobody stated anything. A cause that was taken out of the table since is told
+     * by its name, so that the record is not lost.
+     */
     public static Optional<CauseStated> stated(CauseRequest given, Diagnosis diagnosis) {
-        return given.isStated()
-                ? Optional.of(
-                        CauseStated.of(given.cause(), given.words(), given.isFound(), diagnosis))
-                : Optional.empty();
+        if (!given.isStated()) {
+            return Optional.empty();
+        }
+        boolean isKnown =
+                given.cause().isEmpty()
+                        || EvidenceTable.shipped().causes().containsKey(given.cause());
+        return Optional.of(
+                isKnown
+                        ? CauseStated.of(given.cause(), given.words(), given.isFound(), diagnosis)
+                        : CauseStated.of(
+                                "",
+                                "%s of an earlier table. %s"
+                                        .formatted(given.cause(), given.words()),
+                                true,
+                                diagnosis));
     }
 
     /** At how many signed jobs each cause of the table was it. */
@@ -65,7 +80,9 @@ public class CauseService {
         var found = causes.findById(job.id());
         found.ifPresent(c -> c.refuseStale(request.version(), () -> given(c)));
         EvidenceFound.alsoSaid(Evidence.NOTHING, request.answers());
-        stated(request, diagnosis);
+        if (request.isStated()) {
+            CauseStated.of(request.cause(), request.words(), request.isFound(), diagnosis);
+        }
         var cause = found.orElseGet(CauseEntity::new);
         cause.jobId = job.id();
         cause.answers = Map.copyOf(request.answers());

@@ -30,6 +30,7 @@ import org.springframework.transaction.annotation.Transactional;
 public class JobService {
     private static final int PAGE = 20;
     private static final int LONGEST_WHY = 300;
+    private static final String OPENS_AGAIN = "Only a lead opens a signed job again.";
 
     private final JobRepository jobs;
     private final JobRows rows;
@@ -338,7 +339,7 @@ public class JobService {
      */
     @Transactional
     public void correct(long number, CorrectionRequest request, Object current) {
-        bench.actAsLead("Only a lead opens a signed job again.");
+        bench.refuseUnlessLead(OPENS_AGAIN);
         jobs.lock(number);
         var job = entity(number);
         job.refuseStale(request.version(), () -> current);
@@ -348,7 +349,9 @@ public class JobService {
                     "Job %d is not signed, so it can be changed as it is.".formatted(number));
         }
         refuseSecondOpen(job.unitId);
-        job.correctedWhy = JobText.required("why", "What is wrong", request.why(), LONGEST_WHY);
+        var why = JobText.required("why", "What is wrong", request.why(), LONGEST_WHY);
+        bench.actAsLead(OPENS_AGAIN);
+        job.correctedWhy = why;
         job.correctedBy = bench.name();
         job.correctedAt = clock.instant();
         job.revision++;

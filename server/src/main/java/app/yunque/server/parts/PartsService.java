@@ -5,7 +5,6 @@ import app.yunque.measure.Refused;
 import app.yunque.parts.BillOfParts;
 import app.yunque.parts.BillOfParts.CameOff;
 import app.yunque.parts.JobCost;
-import app.yunque.parts.KitsOrSingles;
 import app.yunque.parts.OrderApproval;
 import app.yunque.parts.PartItem;
 import app.yunque.parts.Supersession;
@@ -24,8 +23,6 @@ import java.util.Locale;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.regex.Pattern;
-import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -35,12 +32,11 @@ import org.springframework.transaction.annotation.Transactional;
 public class PartsService {
     private static final int LONGEST_NAME = 80;
     private static final int LONGEST_REMARK = 300;
-    private static final Pattern CURRENCY = Pattern.compile("[A-Z]{3}");
 
     private final BillService bills;
     private final OrderRepository orders;
     private final EstimateRepository estimates;
-    private final MoneyRepository shop;
+    private final MoneyService shop;
     private final Supplier supplier;
     private final SpareService spares;
     private final AtTheBench bench;
@@ -50,7 +46,7 @@ public class PartsService {
             BillService bills,
             OrderRepository orders,
             EstimateRepository estimates,
-            MoneyRepository shop,
+            MoneyService shop,
             Supplier supplier,
             SpareService spares,
             AtTheBench bench,
@@ -83,7 +79,7 @@ public class PartsService {
         var given = bills.of(job.unitId());
         var bill = BillOfParts.of(given.lines(), Optional.of(given.serial()));
         var all = orders.findByJobIdOrderByChangedAt(job.id());
-        var money = money();
+        var money = shop.money();
         var estimate = estimates.findById(job.id()).orElseGet(EstimateEntity::new);
         var listed = all.stream().map(o -> o.stepId).filter(Objects::nonNull).toList();
         var priced = new Priced(all, money.currency());
@@ -95,7 +91,7 @@ public class PartsService {
                         estimate.hours,
                         estimate.workedHours,
                         money.rateCents());
-        var choice = choice(open, money);
+        var choice = CheapestPackages.of(open, money.currency());
         return new PartsOfJob(
                 given,
                 bill.lines(),
@@ -116,8 +112,8 @@ public class PartsService {
                                                         .orElse("")))
                         .toList(),
                 all.stream().map(o -> view(o, given, money, parts)).toList(),
-                choice.choice,
-                choice.fault,
+                choice.choice(),
+                choice.fault(),
                 open.stream()
                         .filter(o -> Priced.isInOtherMoney(o, money.currency()))
                         .map(o -> o.number)
@@ -148,44 +144,6 @@ public class PartsService {
                 Optional.ofNullable(money.limitCents()),
                 Optional.ofNullable(estimate.approvedCents),
                 bench.isLead());
-    }
-
-    private record Choice(@Nullable KitsOrSingles choice, @Nullable String fault) {}
-
-    /** Over what is wanted and quoted in the shop's own currency. */
-    private static Choice choice(List<OrderEntity> open, MoneyRequest money) {
-        var wanted =
-                open.stream().filter(o -> o.state == OrderState.WANTED && o.quote != null).toList();
-        var offers =
-                wanted.stream()
-                        .flatMap(PartsService::said)
-                        .filter(q -> q.isOffered() && q.currency().equals(money.currency()))
-                        .distinct()
-                        .map(
-                                q ->
-                                        new KitsOrSingles.Offer(
-                                                q.number(),
-                                                q.contents(),
-                                                Objects.requireNonNull(q.priceCents())))
-                        .distinct()
-                        .toList();
-        if (wanted.isEmpty() || offers.isEmpty()) {
-            return new Choice(null, null);
-        }
-        try {
-            return new Choice(
-                    KitsOrSingles.of(
-                            wanted.stream().map(o -> new PartItem(o.number, o.quantity)).toList(),
-                            offers),
-                    null);
-        } catch (Refused tooMany) {
-            return new Choice(null, tooMany.getMessage());
-        }
-    }
-
-    private static Stream<Quote> said(OrderEntity order) {
-        var said = Objects.requireNonNull(order.quote);
-        return Stream.concat(Stream.of(said.quote()), said.kits().stream());
     }
 
     private PartsOfJob.PartOrder view(
@@ -264,7 +222,7 @@ public class PartsService {
                     }
                     o.refuseStale(
                             request.version(),
-                            () -> view(o, bills.of(job.unitId()), money(), List.of()));
+                            () -> view(o, bills.of(job.unitId()), shop.money(), List.of()));
                 });
         var order = found.orElseGet(OrderEntity::new);
         var item = new PartItem(request.number(), request.quantity());
@@ -324,7 +282,7 @@ public class PartsService {
                     "Nobody has quoted %s, so it cannot be ordered. Ask the supplier first."
                             .formatted(item.number()));
         }
-        var money = money();
+        var money = shop.money();
         var others =
                 new Priced(
                         orders.findByJobIdOrderByChangedAt(job.id()).stream()
@@ -358,7 +316,8 @@ public class PartsService {
                 orders.findById(id)
                         .filter(o -> o.jobId.equals(job.id()))
                         .orElseThrow(() -> new NotThere("That part is not on this job's list."));
-        order.refuseStale(version, () -> view(order, bills.of(job.unitId()), money(), List.of()));
+        order.refuseStale(
+                version, () -> view(order, bills.of(job.unitId()), shop.money(), List.of()));
         if (order.state != OrderState.WANTED) {
             throw Refused.because(
                     "state", "What is %s is not taken from stores.".formatted(words(order.state)));
@@ -409,12 +368,12 @@ public class PartsService {
     /** Puts the cheapest packages on the list in the place of what they hold. What comes in a kit stays on record as not needed by itself. */
     @Transactional
     public void takeChoice(JobRef job) {
-        var money = money();
+        var money = shop.money();
         var open =
                 orders.findByJobIdOrderByChangedAt(job.id()).stream()
                         .filter(o -> o.state == OrderState.WANTED && o.quote != null)
                         .toList();
-        var choice = choice(open, money).choice;
+        var choice = CheapestPackages.of(open, money.currency()).choice();
         if (choice == null) {
             throw Refused.because(
                     "choice", "Nothing that is wanted is quoted. Ask the supplier first.");
@@ -445,7 +404,7 @@ public class PartsService {
     private void buy(JobRef job, PartItem kit, List<OrderEntity> open) {
         var quote =
                 open.stream()
-                        .flatMap(PartsService::said)
+                        .flatMap(CheapestPackages::said)
                         .filter(q -> q.number().equals(kit.number()))
                         .findFirst()
                         .orElseThrow();
@@ -500,46 +459,11 @@ public class PartsService {
         bench.actAsLead("Only a lead approves parts above the limit of the shop.");
         var estimate = open(job);
         estimate.approvedCents =
-                new Priced(orders.findByJobIdOrderByChangedAt(job.id()), money().currency())
+                new Priced(orders.findByJobIdOrderByChangedAt(job.id()), shop.money().currency())
                         .suppliedCents();
         estimate.approvedBy = bench.name();
         estimate.approvedAt = clock.instant();
         estimate.keep(bench.name(), clock.instant());
         estimates.saveAndFlush(estimate);
-    }
-
-    @Transactional(readOnly = true)
-    public MoneyRequest money() {
-        return shop.findById(MoneyEntity.ONLY)
-                .map(
-                        m ->
-                                new MoneyRequest(
-                                        m.version(),
-                                        m.currency,
-                                        m.rateCents,
-                                        m.limitCents,
-                                        m.repairSharePercent))
-                .orElseGet(() -> new MoneyRequest(null, "EUR", 0, null, RepairLimit.USUAL_SHARE));
-    }
-
-    @Transactional
-    public void reckonsWith(MoneyRequest request) {
-        bench.actAsLead("Only a lead changes what the shop reckons with.");
-        if (!CURRENCY.matcher(request.currency()).matches()) {
-            throw Refused.because("currency", "A currency has three capital letters, as EUR.");
-        }
-        JobCost.of(0, 0, 0, 0, request.rateCents());
-        Refused.ifAny(
-                Optional.ofNullable(request.limitCents())
-                        .flatMap(l -> OrderApproval.LIMIT.judge(l)));
-        var found = shop.findById(MoneyEntity.ONLY);
-        found.ifPresent(m -> m.refuseStale(request.version(), this::money));
-        var money = found.orElseGet(MoneyEntity::new);
-        money.currency = request.currency();
-        money.rateCents = request.rateCents();
-        money.limitCents = request.limitCents();
-        money.repairSharePercent = request.repairShare();
-        money.keep(bench.name(), clock.instant());
-        shop.saveAndFlush(money);
     }
 }

@@ -1,5 +1,6 @@
 package app.yunque.server.parts;
 
+import app.yunque.measure.Range;
 import app.yunque.measure.Refused;
 import app.yunque.parts.KitsOrSingles;
 import app.yunque.parts.PartItem;
@@ -20,6 +21,7 @@ import org.springframework.transaction.annotation.Transactional;
 public class SpareService {
     private static final int LONGEST_NAME = 80;
     private static final int LONGEST_PLACE = 60;
+    private static final Range EACH = KitsOrSingles.PRICE.named("eachCents", "price of one");
 
     private final SpareRepository spares;
     private final OrderRepository orders;
@@ -98,9 +100,7 @@ public class SpareService {
                 request.onShelf(),
                 0,
                 0);
-        Refused.ifAny(
-                Optional.ofNullable(request.eachCents())
-                        .flatMap(c -> KitsOrSingles.PRICE.judge(c)));
+        Refused.ifAny(Optional.ofNullable(request.eachCents()).flatMap(c -> EACH.judge(c)));
         var spare = found.orElseGet(SpareEntity::new);
         spare.id = id;
         spare.name = JobText.required("name", "What it is", request.name(), LONGEST_NAME);

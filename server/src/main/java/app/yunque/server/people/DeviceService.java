@@ -75,12 +75,12 @@ class DeviceService {
     @Transactional
     void forget(String id, String here) {
         var me = bench.person();
-        bench.actAgain("A device is forgotten by its owner.");
         var known =
                 devices.findWithLockById(id)
                         .filter(d -> d.personId.equals(me.id()))
                         .orElseThrow(
                                 () -> new NotThere("That device is not on your list any more."));
+        bench.actAgain("A device is forgotten by its owner.");
         devices.delete(known);
         sessions.endOn(me.name(), id, here);
     }

@@ -33,6 +33,7 @@ class AsTyped extends RequestBodyAdviceAdapter implements Retold {
 
     private static final int DIGITS = 5;
     private static final int SURE_DIGITS = 12;
+    private static final double SAME = 1e-9;
 
     private final ObjectMapper mapper;
 
@@ -97,7 +98,7 @@ class AsTyped extends RequestBodyAdviceAdapter implements Retold {
     static Problem told(Problem p, EnteredNumber typed) {
         var unit = EntryUnit.ofCode(typed.unit()).orElse(null);
         var from = unit == null ? null : ofKind(p.unit(), unit);
-        if (unit == null || from == null || unit == from) {
+        if (unit == null || from == null || unit == from || !isTyped(p, from, typed, unit)) {
             return p;
         }
         var low = limit(p.low(), from, unit, RoundingMode.CEILING);
@@ -111,6 +112,21 @@ class AsTyped extends RequestBodyAdviceAdapter implements Retold {
                 turned ? limit(p.high(), from, unit, RoundingMode.CEILING) : low,
                 turned ? limit(p.low(), from, unit, RoundingMode.FLOOR) : high,
                 p.remedy());
+    }
+
+    /** False for a value that was worked out from what was typed: its range is no range of the field. */
+    private static boolean isTyped(Problem p, EntryUnit from, EnteredNumber typed, EntryUnit unit) {
+        try {
+            double fault = from.canonical(Double.parseDouble(plain(String.valueOf(p.value()))));
+            double entered = unit.canonical(Double.parseDouble(plain(typed.text())));
+            return Math.abs(fault - entered) <= SAME * Math.max(1, Math.abs(entered));
+        } catch (NumberFormatException none) {
+            return false;
+        }
+    }
+
+    private static String plain(String digits) {
+        return digits.strip().replace('−', '-').replace(',', '.');
     }
 
     /** The unit a limit is told in, where it is of the kind that was typed; a tooth size in mm is a module. */
@@ -131,7 +147,7 @@ class AsTyped extends RequestBodyAdviceAdapter implements Retold {
         if (value == null) {
             return null;
         }
-        double entered = to.entered(from.canonical(Double.parseDouble(value.replace('−', '-'))));
+        double entered = to.entered(from.canonical(Double.parseDouble(plain(value))));
         return Double.isFinite(entered)
                 ? BigDecimal.valueOf(entered)
                         // The last digits of a double are no part of a limit.

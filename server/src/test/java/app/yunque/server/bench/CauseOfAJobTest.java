@@ -10,6 +10,7 @@ import java.util.Map;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.springframework.jdbc.core.simple.JdbcClient;
 import tools.jackson.databind.JsonNode;
 
 /** Signs and quick tests answered by hand, what it really was, and how often it was it in this shop. */
@@ -126,5 +127,21 @@ class CauseOfAJobTest {
         old.put("cause", "");
         old.put("words", "");
         assertThat(mechanic.put(job + "/cause", old).status()).isEqualTo(409);
+    }
+
+    /** A practitioner may take a line out of the tables: what was said by it is told, and no job is hidden by it. */
+    @Test
+    void whatAnEarlierTableKnewHidesNoJob() {
+        says(Map.of("T19", true), true, true, "C12", "lip hard as glass");
+        RunningApp.bean(JdbcClient.class)
+                .sql(
+                        "update job_cause set answers = '{\"T99\":true,\"T19\":true}', cause = 'C99' where job_id = (select id from job where number = ?)")
+                .param(Long.parseLong(job.replaceAll(".*/", "")))
+                .update();
+        var view = mechanic.get(job);
+        assertThat(view.status()).as(view.detail()).isEqualTo(200);
+        assertThat(view.body().path("cause").asString())
+                .isEqualTo("The cause: C99 of an earlier table. lip hard as glass.");
+        assertThat(diagnosis().path("diagnosis").path("causes").size()).isPositive();
     }
 }

@@ -309,7 +309,7 @@ class PartsOfJobTest {
         card.put("leadDays", 365);
         card.put("levelPercent", 95);
         card.put("eachCents", -1);
-        assertThat(mechanic.put(spare, card).at("priceCents")).contains("Price of a package −1");
+        assertThat(mechanic.put(spare, card).at("eachCents")).contains("Price of one −1");
         card.put("eachCents", 1850);
         var kept = mechanic.put(spare, card);
         assertThat(kept.status()).as(kept.detail()).isEqualTo(200);

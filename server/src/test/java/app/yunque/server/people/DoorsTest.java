@@ -13,6 +13,7 @@ import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.security.web.SecurityFilterChain;
 
 @ExtendWith(RunningApp.class)
 class DoorsTest {
@@ -145,5 +146,14 @@ class DoorsTest {
                         .post("/api/sign-in", Map.of("personId", UUID.randomUUID(), "pin", "1"));
         assertThat(answer.status()).isEqualTo(404);
         assertThat(answer.detail()).isEqualTo("Nobody of that name works here.");
+    }
+
+    /** It has to stand before anybody reads who is signed in, or an ended session would serve once more. */
+    @Test
+    void aShiftEndsBeforeTheSessionIsRead() {
+        var filters = RunningApp.bean(SecurityFilterChain.class).getFilters();
+        var names = filters.stream().map(f -> f.getClass().getSimpleName()).toList();
+        assertThat(names).contains("Shift");
+        assertThat(names.indexOf("Shift")).isLessThan(names.indexOf("SecurityContextHolderFilter"));
     }
 }

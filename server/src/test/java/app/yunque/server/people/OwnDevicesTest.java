@@ -51,8 +51,11 @@ class OwnDevicesTest {
         var mechanic = AtBench.mechanic();
         var id = thisOne(mechanic).path("id").asString();
         assertThat(lead.post(LIST + "/" + id + "/forget", Map.of()).status()).isEqualTo(404);
-        assertThat(mechanic.withoutPin().post(LIST + "/" + id + "/forget", Map.of()).status())
-                .isEqualTo(428);
+        var bare = mechanic.withoutPin();
+        assertThat(bare.post(LIST + "/none/forget", Map.of()).status())
+                .as("no PIN is typed in vain")
+                .isEqualTo(404);
+        assertThat(bare.post(LIST + "/" + id + "/forget", Map.of()).status()).isEqualTo(428);
         assertThat(mechanic.get("/api/jobs/4").status()).isEqualTo(200);
     }
 
