@@ -3,9 +3,11 @@ package app.yunque.line;
 import static app.yunque.line.TypedLine.words;
 
 import app.yunque.teardown.StripAct;
+import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.regex.Pattern;
 
 /**
@@ -18,27 +20,36 @@ final class ActReader {
     private static final String STATE =
             "(?:neutral|low|high|lo|hi|zero|first|second|third|reverse|top gear|in gear|gear|mid|middle|half way|free|park|manual|auto|open|closed|shut|\\d+(?:\\.\\d+)? ?%)";
 
+    /** What else than taking off is done to parts that can be named. */
+    static final Set<StripAct> NAMES_PARTS =
+            EnumSet.of(StripAct.LEFT_IN, StripAct.MISSING, StripAct.NOTE);
+
     /** Looked for in this order; the first that fits counts. */
     private static final Map<Pattern, StripAct> TOLD = new LinkedHashMap<>();
 
     static {
         told(
                 StripAct.AID,
-                "\\b(?:jack(?:ing)? (?:bolts?|screws?)|guide (?:pins?|studs?)|eye ?bolts?|lifting (?:eyes?|lugs?)|alignment (?:pins?|studs?)|lifting slings?|sling|support blocks?|props?|wedges?|wood(?:en)? blocks?|dummy shaft)\\b[^.]*\\b(?:screwed in|put in|fitted|run in|in|placed|under|round|on)\\b(?!\\s+(?:tray|bag|box))");
+                "\\b(?:jack(?:ing)? (?:bolts?|screws?)|guide (?:pins?|studs?)|eye ?bolts?|lifting (?:eyes?|lugs?)|alignment (?:pins?|studs?)|lifting slings?|sling|support blocks?|props?|wedges?|wood(?:en)? blocks?|dummy shaft)\\b[^.]*\\b(?:screwed in(?:to)?|put in|fitted|run in|in|placed|under|round|on)\\b(?!\\s+(?:tray|bag|box))");
         told(StripAct.AID, "\\b(?:lock|guide|index|alignment)(?:ing)? pins? in\\s*(?:$|[,;])");
         told(
                 StripAct.RELIEVE,
-                "\\b(?:(?:clock |coil |brake |return )?springs?|pressure|tension|load|weight|preload|hydraulic|air)\\b[^.,]*\\b(?:let (?:off|down|go)|unwound|wound down|run down|released|relieved|bled(?: off)?|backed off|unhooked|slackened(?: off)?|off)\\b(?! the)");
+                "\\b(?:(?:clock |coil |brake |return )?springs?|pressure|tension|load|weight|preload|hydraulic|air)\\b[^.,]*\\b(?:let (?:off|down|go)|unwound|wound down|run down|released|relieved|bled(?: off)?|backed off|unhooked|slackened(?: off)?|(?<!(?:broken|snapped|sheared|torn|came|come|taken|lifted|pulled|broke|springs?) )off)\\b(?! the)");
         told(
                 StripAct.RELIEVE,
                 "^(?:let (?:off|down)|released?|relieved?|bled|unwound|wound down|slackened off)\\b");
         told(
                 StripAct.DRAIN,
-                "\\b(?:drained|tipped out|poured (?:out|off)|emptied|ran out (?:of|into)|oil (?:is |was )?(?:let )?out|let the oil out|sucked out|pumped out)\\b");
+                "\\b(?:drained|tipped out|poured (?:out|off)|emptied|ran out (?:of|into)|oil (?:is |was )?(?:let )?out|let the oil out|sucked out|pumped out)\\b|^(?:the |old |gear |hydraulic )?oil\\b(?:[^,;]*\\bout\\b|[^;]*\\b\\d{0,3}(?:[.,]\\d{1,2})? ?(?:l|ml|lit(?:er|re)s?|quarts?|qts?|pints?|oz)\\b)");
         told(
                 StripAct.DISCONNECT,
                 "\\b(?:(?:\\p{L}+ )?(?:wires?|leads?|cables?|hoses?|harness|connectors?|terminals?|pipes?|conduit|air lines?|battery|batt|spark plug lead|control line|limit switch(?:es)?|encoder))\\b[^.]*(?:\\b(?:off|disconnected|unplugged|undone|unhooked|unscrewed|first|pulled|capped|blanked)\\b|:)");
-        told(StripAct.DISCONNECT, "\\b(?:disconnected|unplugged|unwired)\\b");
+        told(
+                StripAct.DISCONNECT,
+                "\\b(?:disconnected|unplugged|unwired|unsoldered|desoldered|isolated|locked out|tagged out)\\b");
+        told(
+                StripAct.DISCONNECT,
+                "^(?:\\p{L}+ ){0,2}(?:wires?|leads?|cables?)\\b[^.]*\\b(?:red|black|blue|brown|white|green|yellow|grey|earth|tagged|marked|labelled|numbered)\\b");
         told(
                 StripAct.DISCONNECT,
                 "^(?:drive |v-?|v |toothed |timing )?(?:belts?) (?:is |was )?(?:off|slipped off|taken off|out)\\b");
@@ -54,24 +65,47 @@ final class ActReader {
                         + "\\b");
         told(
                 StripAct.SET_TO,
-                "\\bin position [\\p{L}\\d]{1,2}\\b|\\b(?:until|till) (?:neutral|it (?:was|is) in|the marks? (?:meet|met|lined))\\b|\\bin neutral\\b");
+                "\\b(?:stopped|parked|brought|run|wound|driven|moved|turned) (?:at|to) (?:the )?(?:end|start|bottom|top|inner|outer|upper|lower|back|front|full|mid|dead)\\b[^.,]*\\b(?:stroke|travel|discharge|suction|centre|center|stop|position|end|out|in)\\b");
+        told(
+                StripAct.SET_TO,
+                "\\bin position [\\p{L}\\d]{1,2}\\b|\\b(?:turned|run|wound|moved|rolled|pushed|pulled)\\b[^,;]*\\b(?:until|till)\\b|\\b(?:until|till) (?:neutral|it (?:was|is) in|the marks? (?:meet|met|lined))\\b|\\bin neutral\\b");
+        told(
+                StripAct.SET_TO,
+                "\\b(?:half nuts?|clutch|brake|back gear|selector|lever|pawls?|carriage|quill|spindle lock|latch|valve)\\b[^,;]*\\b(?:disengaged|engaged|locked|unlocked|opened|open|closed|shut)\\s*(?:$|[,;])");
         told(
                 StripAct.TURN,
-                "\\b(?:turned|rolled|flipped|tipped|laid|stood)\\s+"
+                "(?:^|[,;]\\s*|\\b"
                         + UNIT
-                        + "?\\s*(?:over|on (?:its|the) (?:side|back|end|face|head)|upside down|upright|round)\\b|^turned (?:half|a quarter|180|90)");
+                        + "\\s+(?:was |then |is )?)(?:turned|rolled|flipped|tipped|laid|stood)\\s+"
+                        + UNIT
+                        + "?\\s*(?:over|on (?:its|the) (?:side|back|end|face|head)|upside down|upright|round)\\b|^"
+                        + UNIT
+                        + "\\b[^,;]{0,24}\\b(?:flipped|inverted|upended|turned upside)\\b|^turned (?:half|a quarter|180|90)|\\bturned (?:\\p{L}+ ){0,2}\\d{1,3}(?:/\\d)?(?:[ .,]\\d(?:/\\d)?)?\\s?(?:deg(?:rees)?|°|turns?)(?![\\p{L}])");
         told(
                 StripAct.MEASURE,
-                "\\b(?:reads?|read|measured|measures|reading|indicator|dti|feeler)\\b(?! (?:off|out))[^.]*\\d|\\b(?:before strip(?:ping)?|before opening|before it came apart|as found|before teardown)\\b|\\brpm\\b|\\b(?:toe-?in|end ?float|end ?play|backlash|run-?out|turn(?:ing)? torque|drag|lash)\\b[^.]*\\d|\\d[^,]* = \\d|= ?\\d");
+                "^[^,;]*\\b(?:free length|fitted length|preload|clearance|shift(?:ing)? force|(?:lever|spring|pull|handle) force|temperature|pressure reads?|oil level|centre height|end gap|stroke|side play|protrusion)\\b[^;]*\\d");
+        told(
+                StripAct.MEASURE,
+                "\\d[.,]\\d+[^;]*\\b(?:with|by|on)\\s+(?:an? |the )?(?:dial|clock|dti|indicator|feelers?|micrometer|mic|vernier|calipers?|depth gauge)\\b");
+        told(
+                StripAct.AID,
+                "\\b(?:put|set|stood|laid|supported|propped|chocked|blocked|slung|strapped|wedged)\\b[^.,]*\\b(?:on|with|up|by|in|to)\\b[^.,]*\\b(?:bench|frame|column|wood(?:en)?(?: blocks?)?|timbers?|blocks?|stands?|jack|sling|straps?|props?)\\b");
+        told(
+                StripAct.MEASURE,
+                "\\b(?:reads?|read|measured|measures|reading|indicator|dti|feeler)\\b(?! (?:off|out))[^.]*\\d|\\bbefore:?\\s+\\d|\\b(?:before strip(?:ping)?|before opening|before it came apart|as found|before teardown)\\b|\\brpm\\b|\\b(?:toe-?in|end ?float|end ?play|backlash|run-?out|turn(?:ing)? torque|drag|lash)\\b[^.]*\\d|\\d[^,]* = \\d|= ?\\d");
         told(
                 StripAct.MARK,
                 "\\b(?:lines? up with|lined up with|paint(?:ed)? (?:line|mark|dot)|scribed|cent(?:re|er)[\\s-]?popped|punch marks?|felt[\\s-]?pen|chalk(?:ed)?|witness mark)\\b|\\bmarks? [\\p{L}\\d]{1,3} (?:on|to|against|opposite|over) |^(?:\\p{L}+ ){0,4}marked\\b(?! \\d)");
         told(
                 StripAct.CLEAN,
-                "\\b(?:washed|cleaned|swept|wiped|degreased|rinsed|blown (?:out|off|through)|brushed|stoned|scraped (?:off|clean)|scrubbed|deburred|emeried|dressed|flushed)\\b");
+                "\\b(?:washed|cleaned|swept|wiped|degreased|rinsed|blown (?:out|off|through|from|clean)|through (?:the )?(?:hot )?wash|brushed|stoned|scraped (?:off|clean)|scrubbed|deburred|emeried|dressed|flushed|polished|dug out|picked out|hosed|soaked in)\\b");
         told(
                 StripAct.NOTE,
-                "\\b(?:warranty|by phone|customer|invoice|order(?:ed)? (?:new|from)|spare(?:s)? ordered|photo(?:s)? (?:only|taken)|no photo|in place of|instead of the|kit (?:brings|has|comes))\\b|\\b(?:drops?|falls?|comes?|jumps?|flies) (?:out|off|down|apart) (?:when|if|as soon)\\b|\\bno longer\\b|\\bemery it\\b|\\bbefore (?:pulling|lifting|driving|pressing) it\\b");
+                "\\b(?:warranty|by phone|customer|invoice|order(?:ed)? from|ordered new|spare(?:s)? ordered|photo(?:s)? (?:only|taken)|no photo|in place of|instead of the|kit (?:brings|has|comes))\\b|\\b(?:drops?|falls?|comes?|jumps?|flies) (?:out|off|down|apart) (?:when|if|as soon)\\b|\\bno longer\\b|\\bemery it\\b|\\bbefore (?:pulling|lifting|driving|pressing) it\\b");
+        told(StripAct.NOTE, "^[^,;]*\\b(?:loosened|slackened|eased)\\b(?![^,;]*\\b(?:off|out)\\b)");
+        told(
+                StripAct.NOTE,
+                "^(?:the )?(?:order|sequence)\\b|\\b(?:wanted|needed|to be ordered|owner says)\\s*$|\\b(?:cut|spliced|welded|drilled|filed|ground|bodged) (?:by the|before|by an?) \\p{L}+");
         told(StripAct.NOTE, "\\bsprings?\\b[^.,]*\\b(?:wound|caged|held back)\\b");
         told(
                 StripAct.NOTE,
@@ -84,7 +118,7 @@ final class ActReader {
 
     private static final Pattern LEAVE_IT =
             words(
-                    "(?:^|[,;]\\s*)(?:leave|leave it|leave them|leave (?:it |them )?(?:alone|in|on|be)|stays|stay|stays put|left in|left on|left alone|untouched|do(?:n['’]t| not) (?:touch|turn|move|disturb))\\s*(?:$|[,;])");
+                    "(?:^|[,;:]\\s*|\\s[-–—]+\\s*)(?:leave|leave it|leave them|leave (?:it |them )?(?:alone|in|on|be)|stays|stay|stays put|left in|left on|left alone|untouched|do(?:n['’]t| not) (?:touch|turn|move|disturb))\\s*(?:$|[,;])");
 
     /** A clause that begins with it speaks of what was named before. */
     private static final Pattern STAYS_BEHIND =
@@ -138,8 +172,19 @@ final class ActReader {
                         && !WHOLE.matcher(line).find()) {
             return Optional.of(StripAct.LEFT_IN);
         }
+        boolean isOffBefore = OFF_FIRST.matcher(first).find();
         return TOLD.entrySet().stream()
-                .filter(t -> t.getKey().matcher(line).find())
+                .filter(
+                        t -> {
+                            var m = t.getKey().matcher(line);
+                            // "Starter off, cable unhooked before": what is told later is told
+                            // beside it.
+                            return m.find()
+                                    && !(isOffBefore
+                                            && t.getValue() == StripAct.DISCONNECT
+                                            && m.start() >= line.indexOf(first) + first.length()
+                                            && !first.isEmpty());
+                        })
                 .map(Map.Entry::getValue)
                 .findFirst()
                 .filter(
@@ -156,12 +201,28 @@ final class ActReader {
                                         && namesAPart
                                         && act != StripAct.DISCONNECT
                                         && act != StripAct.DRAIN
+                                        && !(act == StripAct.TURN && TURNS.matcher(line).find())
                                         && act != StripAct.RELIEVE));
     }
+
+    private static final Pattern TURNS = words("\\d\\s?(?:deg(?:rees)?|°|turns?)(?![\\p{L}])");
 
     /** "cover off, washed": it came off all the same. */
     private static final Pattern OFF_FIRST =
             words("\\b(?:off|out|lifted|removed|came (?:off|out|up)|drawn|pulled)\\b");
+
+    /** No part is named and nothing moved: whatever it tells, it is noted. */
+    static boolean isOnlySaid(String line) {
+        return line.strip().split("\\s+").length >= SENTENCE
+                && !Vocabulary.PART.matcher(line).find()
+                && !MISSING.matcher(line).find()
+                && !MOVED.matcher(line).find();
+    }
+
+    private static final int SENTENCE = 4;
+    private static final Pattern MOVED =
+            words(
+                    "\\b(?:off|out|apart|lifted|pulled|drawn|removed|withdrawn|unscrewed|driven|pressed|tapped|slid|cut|halves|split|[x×]\\s?\\d+|\\d+\\s?[x×])\\b|\\bM\\d");
 
     private static int stays(String clause) {
         var m = STAYS.matcher(clause);

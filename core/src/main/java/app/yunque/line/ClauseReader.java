@@ -13,14 +13,15 @@ import java.util.regex.Pattern;
 /** Tells where a line falls into clauses, and which of them begin with the name of a part. */
 final class ClauseReader {
     private static final Pattern CLAUSE_END =
-            words("(?<!\\d),|,(?!\\d)|;|:(?=\\s)|\\bthen\\b|\\band then\\b|\\.(?=\\s|$)");
-    private static final Pattern AND = words("\\s(?:and|plus|&)\\s");
+            words(
+                    "(?<!\\d),|,(?!\\d)|;|:(?=\\s)|\\bthen\\b|\\band then\\b|(?<=[^\\d\\s])\\s[-–—]+\\s|\\s[-–—]+\\s(?=\\D)|\\.(?=\\s|$)");
+    private static final Pattern AND = words("\\s(?:and|plus|&|\\+)\\s");
     private static final Pattern WITH = words("\\bwith\\b");
     private static final String COUNTED =
             "(?:(\\d{1,4})(?!\\s?(?:mm|in\\b|thou|\"|°|deg))|(" + Numbers.WORDS + ")\\b)";
     static final Pattern LEADING_COUNT =
             words(
-                    "^[\\s\\u0000]*(?:all\\s+|the\\s+)?"
+                    "^[\\s\\u0000]*(?:all\\s+|the\\s+|its\\s+|their\\s+)?"
                             + COUNTED
                             + "\\s?(?:x|×|pcs?\\.?|pieces?|off|no\\.?)?\\s+(?:of\\s+(?:the\\s+)?)?");
 
@@ -36,7 +37,20 @@ final class ClauseReader {
     /** Several of what belongs to a part speak of it; one of them may tell which part: "side cover", "lip seal". */
     private static final Pattern FEATURES =
             words(
-                    "\\b(?:teeth|splines|threads|legs|strands|holes|slots|coils|ears|jaws|dogs|fingers|sides|ends|faces|flanks|edges|grooves|lips)\\b");
+                    "\\b(?:teeth|splines|threads|legs|strands|holes|slots|coils|ears|jaws|dogs|fingers|sides|ends|faces|flanks|edges|grooves|lips|links)\\b");
+
+    /** "Bearing upper drum": it says where the one before sits. */
+    private static final Pattern WHICH_OF_TWO =
+            words(
+                    "^\\s*(?:upper|lower|top|bottom|front|rear|first|second|third|near|far|left|right)\\s*$");
+
+    /** "Bore of the gear cracked": it is told of the gear. */
+    private static final Pattern OF_THE_PART =
+            words(
+                    "^[\\s\\u0000]*(?:the )?(?:bore|rim|hub|web|keyway|tip|flank|face|thread|edge|end|nose|shoulder|tooth|teeth|splines?|lip|inside|outside) of (?:the |one |an? )?(?=[\\p{L}\\s]*$)");
+
+    /** "Spring, cup and gear": one word in a row of names, known or not. */
+    private static final Pattern NOUN = words("\\s*(?!\\p{L}+(?:ed|ing|y)\\b)\\p{L}{3,}\\s*");
 
     /** Something was named, then counted. */
     private static final Pattern FASTENER_AFTER_A_COUNT =
@@ -82,7 +96,9 @@ final class ClauseReader {
             boolean splits =
                     head(after, false).isPresent()
                             && line.find(WITH, start, m.start()).isEmpty()
-                            && head(new Clause(start, m.start(), group, false), false).isPresent();
+                            && (head(new Clause(start, m.start(), group, false), false).isPresent()
+                                    || !clauses.isEmpty()
+                                            && NOUN.matcher(line.left(start, m.start())).matches());
             if (splits) {
                 clauses.add(new Clause(start, m.start(), group, isLead));
                 start = m.end();
@@ -108,7 +124,10 @@ final class ClauseReader {
             plain = plain.replaceFirst("(?i)^\\s*(?:there (?:is|was) )?no\\s", " ");
         }
         var counted = LEADING_COUNT.matcher(plain);
-        var words = counted.find() ? plain.substring(counted.end()) : plain;
+        var words =
+                OF_THE_PART
+                        .matcher(counted.find() ? plain.substring(counted.end()) : plain)
+                        .replaceFirst("");
         if (STOP.matcher(words).find()
                 || FEATURES.matcher(words).find()
                 || words.strip().split("\\s+").length > 4) {
@@ -124,6 +143,7 @@ final class ClauseReader {
         while (true) {
             var next = line.find(Vocabulary.PART, end, clause.to());
             if (next.isEmpty()
+                    || Vocabulary.isPlural(line.left(start, end).strip())
                     || !joins(line.left(end, next.get().start()))
                     || isWhereItSits(end, next.get())) {
                 break;
@@ -142,7 +162,8 @@ final class ClauseReader {
         return between.matches(" *")
                 || between.matches(" +\\p{L}[\\p{L}-]* +")
                         && !STOP.matcher(between).find()
-                        && (between.strip().equalsIgnoreCase("end")
+                        && !WHICH_OF_TWO.matcher(between).find()
+                        && (between.strip().matches("(?i)end|side")
                                 || !Vocabulary.FEATURE.matcher(between).find())
                         && Vocabulary.FOUND.keySet().stream()
                                 .noneMatch(f -> f.matcher(between).find())

@@ -86,6 +86,11 @@ final class FastenerReader {
     /** "Washer M5 x2": its size, and two of them. */
     private static final Pattern WASHER_BEFORE = words("washers?\\s*(?:of\\s+)?$");
 
+    /** "M8 helicoil wanted", "M6 tap run through": the size of a tool or of a repair. */
+    private static final Pattern NO_FASTENER_AFTER =
+            words(
+                    "^\\s*(?:helicoils?|thread inserts?|taps?\\b|dies?\\b|drill|hole|spanner|wrench|puller)");
+
     private static final Pattern LEFT_HAND =
             words(
                     "\\b(?:LH(?!\\s+(?:heli|worm|spiral|gear))|left[\\s-]hand(?:ed)?(?:\\s+thread)?|thread left|left thread)\\b(?!\\s+(?:helix|side|end|lead|flute))");
@@ -185,7 +190,13 @@ final class FastenerReader {
         var length =
                 read.isEmpty()
                         ? Optional.<MatchResult>empty()
-                        : line.take(LENGTH, "length under the head");
+                        : line.find(LENGTH)
+                                .filter(FastenerReader::isALength)
+                                .map(
+                                        m -> {
+                                            line.take(m.start(), m.end(), "length under the head");
+                                            return m;
+                                        });
         if (read.isEmpty()) {
             int at = torque.map(MatchResult::start).orElse(line.length());
             read.add(new Read(EMPTY, at, at, ""));
@@ -204,6 +215,8 @@ final class FastenerReader {
     List<String> problems() {
         return problems;
     }
+
+    private static final double SHORTEST_WITHOUT_UNIT = 8;
 
     private static final Fastener EMPTY =
             new Fastener(null, "", null, null, null, "", "", null, "", -1);
@@ -284,6 +297,9 @@ final class FastenerReader {
         }
         if (!isPitch && first != null && second != null && count == null && !second.contains(".")) {
             count = Integer.valueOf(second);
+        }
+        if (NO_FASTENER_AFTER.matcher(line.left(m.end(), line.length())).find()) {
+            return null;
         }
         if (WASHER_BEFORE.matcher(line.left(0, m.start())).find()) {
             return null;
@@ -392,6 +408,13 @@ final class FastenerReader {
                                             first ? feel : "",
                                             -1)));
         }
+    }
+
+    /** "2 long" beside short ones is two of them; a length that small has its unit. */
+    private static boolean isALength(MatchResult m) {
+        return m.group(2) != null
+                || m.group(1).contains("/")
+                || Double.parseDouble(m.group(1).replace(',', '.')) >= SHORTEST_WITHOUT_UNIT;
     }
 
     private static Amount amount(MatchResult m, String thread) {

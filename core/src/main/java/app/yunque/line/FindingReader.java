@@ -56,7 +56,7 @@ final class FindingReader {
     /** Words that mean something else here: a fine thread, rusted on, a loose ball. */
     private static final Pattern NOT_MEANT =
             words(
-                    "^(?:fine thread|rust(?:ed|y)? (?:on|in|solid|to)\\b|ok(?:ay)? by (?:phone|mail)|good fit|(?:worn|broken) by|broken down|split (?:pin|ring)|lost motion|in (?:two|half) \\p{L}|chip tray|burn(?:t|ed) (?:oil|smell|paint)|bent over|bent (?:up|down|back)\\b|sound of|blue on|blue wire)");
+                    "^(?:fine thread|rust(?:ed|y)? (?:on|in|solid|to)\\b|ok(?:ay)? by (?:phone|mail)|good fit|(?:worn|broken) by|broken down|broke (?:cleanly|free|loose|easily|the seal|away from)|split (?:pin|ring)|lost motion|in (?:two|half) \\p{L}|chip tray|burn(?:t|ed) (?:oil|smell|paint)|bent over|bent (?:up|down|back)\\b|sound of|blue on|blue wire)");
 
     private final TypedLine line;
 
@@ -87,7 +87,7 @@ final class FindingReader {
                                                             TypedLine.tidy(m.group()),
                                                             null,
                                                             null,
-                                                            false))));
+                                                            isDenied(from, m.start())))));
         }
         if (SOFT.contains(kind)) {
             line.find(HARD_ALONE, from, to)
@@ -124,6 +124,11 @@ final class FindingReader {
         return once;
     }
 
+    private boolean isDenied(int from, int start) {
+        var before = line.left(from, start);
+        return NOT.matcher(before.substring(before.lastIndexOf(',') + 1)).find();
+    }
+
     private record Placed(int at, Finding finding) {}
 
     private Optional<Placed> place(
@@ -151,7 +156,8 @@ final class FindingReader {
                 line.take(m.end() + in.start(1), m.end() + in.end(), "on some of them");
             } else if (lead.find()
                     && !lead.group(1).equalsIgnoreCase("both")
-                    && !Vocabulary.FEATURE.matcher(lead.group(3)).find()
+                    && (!Vocabulary.FEATURE.matcher(lead.group(3)).find()
+                            || Vocabulary.PART.matcher(lead.group(3)).lookingAt())
                     && isOwn(lead.group(3))) {
                 some = Numbers.of(lead.group(1)).orElse(null);
                 of = lead.group(2) == null ? count : Numbers.of(lead.group(2)).orElse(count);

@@ -23,7 +23,8 @@ import org.jspecify.annotations.Nullable;
  * line falls into clauses, and the first words of each are the name of a part or say something of the part before.
  */
 final class LineReader {
-    private static final Pattern IN_BRACKETS = words("\\(([^)]*)\\)|\\bnote:\\s+(.*)$");
+    private static final Pattern IN_BRACKETS =
+            words("\\((?!\\d{1,3}\\))([^)]*)\\)|\\bnote:\\s+(.*)$");
     private static final Pattern TRAY =
             words(
                     "\\b(?:(?:in|into|to|goes into)\\s+)?(tray|bag|box|tin|jar|pot)\\s+(?:no\\.?\\s?)?(\\d{1,3}[a-z]?|[a-z]\\d{0,2})(?![\\p{L}\\p{N}])");
@@ -34,7 +35,7 @@ final class LineReader {
             words("\\b(\\d|" + Numbers.WORDS + ")\\s+(?:men|man|people|mechanics|hands|of us)\\b");
     private static final Pattern RENEW =
             words(
-                    "\\b(?:single use|throw (?:it |them )?away|bin (?:it|them)|scrap(?: it)?|renew(?: it| them)?|fit (?:a )?new(?: one)?|new one(?: goes)? in|replace (?:it|them))\\b");
+                    "\\b(?:single use|order (?:a )?new(?: one)?|throw (?:it |them )?away|bin (?:it|them)|scrap(?: it)?|renew(?: it| them)?|fit (?:a )?new(?: one)?|new one(?: goes)? in|replace (?:it|them))\\b");
     private static final Pattern GOES_ON =
             words(
                     "\\b((?:silicone |moly |assembly |bearing |white )?(?:grease|anti-?seize|sealant|jointing compound|gasket compound|copper paste|moly paste))\\b(?=\\s*(?:[,;\\u0000]|$|on\\b|at\\b|in\\b|under\\b|no\\b))");
@@ -46,7 +47,7 @@ final class LineReader {
                     "^(?:(?:instead of|in place of|should (?:be|have been))(?: the| an?)?\\s+(?!(?:there|here|it|off|on|in|out|tight|loose|free|at)\\b)(.{1,60})|where (?:the |an? )?(.{1,40}?) belongs?)$");
     private static final Pattern TOOL =
             words(
-                    "\\b(?:with|using|let up on)\\s+(?:an?\\s+|the\\s+|two\\s+|\\d\\s+)?((?:(?:M\\d{1,2}|long|[\\p{L}-]+)\\s){0,2}?(?:pullers?|press|mallet|hammer|drift|pliers|bars?|spanner|wrench|punch|heater|hoist|crane|screwdriver|extractor|magnet|wood block|wooden block|bolts?|screws?|slide hammer|torch|hot air|chisel|prybars?))\\b(?! (?:washers?|lock))");
+                    "\\b(?:with|using|let up on)\\s+(?:an?\\s+|the\\s+|two\\s+|\\d\\s+)?((?:(?:M\\d{1,2}|long|[\\p{L}-]+)\\s){0,2}?(?:pullers?|press|mallet|hammer|drift|pliers|bars?|spanner|wrench|punch|heater|hoist|crane|screwdriver|extractor|magnet|wood block|wooden block|(?<=(?:M\\d{1,2}|long|jack|jacking|forcing|pusher|draw|two|\\d) )(?:bolts?|screws?)|slide hammer|torch|hot air|chisel|prybars?))\\b(?! (?:washers?|lock))");
     private static final Pattern TOOL_ALONE =
             words(
                     "(?:^|,\\s*)((?:brass |soft |long |two |legged |three |bearing |-)*(?:pullers?|drift|punch|pry bars?|mallet|slide hammer|press|\\d{1,2} spanner|hook spanner|hoist)(?: in a pair)?)\\s*(?=,|$)");
@@ -191,10 +192,15 @@ final class LineReader {
         boolean namesAPart = clauses.stream().anyMatch(c -> names.head(c, true).isPresent());
         boolean isHeld = fasteners.stream().anyMatch(f -> !f.fastener().thread().isEmpty());
         var told = ActReader.of(line.whole(), first, namesAPart, isHeld).orElse(null);
-        if (told == null || told == StripAct.LEFT_IN || told == StripAct.MISSING) {
+        if (told == null || ActReader.NAMES_PARTS.contains(told)) {
             parts.parts(clauses, told, fasteners);
         }
-        return told == null && !parts.drafts().isEmpty() ? StripAct.TAKE_OFF : told;
+        if (told != null) {
+            return told;
+        }
+        return !parts.drafts().isEmpty()
+                ? StripAct.TAKE_OFF
+                : ActReader.isOnlySaid(line.whole()) ? StripAct.NOTE : null;
     }
 
     /** A new one of what was named before it; of all where it says so. */

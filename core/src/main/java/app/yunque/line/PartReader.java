@@ -10,12 +10,14 @@ import app.yunque.teardown.PartKind;
 import app.yunque.teardown.Side;
 import app.yunque.teardown.StripAct;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 
@@ -27,7 +29,7 @@ final class PartReader {
     /** What is told of a part and names none: "lever left on", "bull gear came with it". */
     private static final Pattern STATEMENT =
             words(
-                    "^[\\s\\u0000]*(?:came (?:with|off with|out with)|brings|slides|drops?|falls?|runs?|turns|sits|sat in|goes|moves|comes|shows|needs|must|has to|is|are|was still|still|bears|fits|to follow|later|next time|not (?:yet )?(?:off|out|known|found)|done|ok by)\\b");
+                    "^[\\s\\u0000]*(?:on it|in it|came (?:with|off with|out with)|brings|slides|drops?|falls?|runs?|turns|sits|sat in|goes|moves|comes|shows|needs|must|has to|is|are|was still|still|bears|fits|to follow|later|next time|not (?:yet )?(?:off|out|known|found)|done|ok by)\\b");
 
     private static final Pattern CAME_WITH =
             words("\\b(?:came with it|still on it|on it|in it|stays? (?:in|on) it|with it)\\b");
@@ -38,23 +40,69 @@ final class PartReader {
     private static final String UNKNOWN =
             "^[\\s\\u0000]*(?:the\\s+)?((?!oil|water|grease|power|current|lights?|gas|steam|air|hands?)\\p{L}[\\p{L}-]+(?:\\s\\p{L}[\\p{L}-]+)?)";
     private static final Pattern UNKNOWN_OFF =
-            words(UNKNOWN + "\\s+(?:off|out|taken off|taken out|removed|lifted (?:off|out))\\b");
+            words(
+                    UNKNOWN
+                            + "\\s+(?:off|out|taken off|taken out|removed|unscrewed|unbolted|pulled|drawn|came (?:off|out)|lifted(?: off| out)?)\\b(?! of\\b)");
     private static final Pattern UNKNOWN_ALONE =
             words(
-                    "^[\\s\\u0000]*(?:the\\s+)?(?!(?:oil|water|power|current|steam|air)\\b)((?:(?!\\p{L}+(?:ed|en|ing)\\b)\\p{L}[\\p{L}'-]++ ?){1,3})(?=[\\s\\u0000]*$|[\\s\\u0000]*[,;]|\\s+(?:left|right|middle)\\b)");
+                    "^[\\s\\u0000]*(?:the\\s+)?(?!(?:oil|water|power|current|steam|air)\\b)((?:(?!\\p{L}+(?:ed|en|ing)\\b)\\p{L}[\\p{L}'-]++ ?){1,3})(?=[\\s\\u0000]*$|[\\s\\u0000]*[,;]|\\s+(?:left|right|middle|and|plus)\\b|\\s+\\d{1,2}\\s*[,;]|\\s*[&+]\\s)");
     private static final Pattern UNKNOWN_HELD = words(UNKNOWN + "\\s*(?=\\u0000)");
     private static final Pattern PREDICATE =
             words(
                     "^[\\s\\u0000]+(?:all )?(?:tight|free|stiff|dry|oily|clean|dirty|counted|ok|okay|good|fine|sound|there|present|intact|worn|loose)\\b");
     private static final Pattern ONE_OF =
             words("\\b(?:\\d{1,2}|" + Numbers.WORDS + ") of (?:the|its|their) (?!\\d)\\p{L}+");
+
+    /** "Thrust washer stack": more than one, nobody says how many. */
+    private static final Pattern SEVERAL = words("^\\s+(?:stack|set|pair|kit|row)\\b");
+
+    /** "Housing bolt pattern", "nut torque": something of the part, which nobody took off. */
+    private static final Pattern NOT_THE_THING =
+            words(
+                    "^\\s+(?:pattern|circle|order|sequence|torque|positions?|clearance|pressure|temperature|settings?|readings?)\\b");
+
+    private static final Set<PartKind> IN_A_HOLE =
+            EnumSet.of(
+                    PartKind.BALL,
+                    PartKind.PIN,
+                    PartKind.SCREW,
+                    PartKind.PLUNGER,
+                    PartKind.ROLLER,
+                    PartKind.COTTER_PIN);
+    private static final Pattern HELD_BY_HAND =
+            words(
+                    "^[\\s\\u0000]*(?:(?:\\d{1,2}|"
+                            + Numbers.WORDS
+                            + ")\\s+)?(?:\\p{L}+ )?(?:knobs|latches|catches|toggles|links)\\b");
+    private static final Pattern HELD_IN_THE_SAME_BREATH =
+            words(
+                    "^[\\s\\u0000]+(?:(?:held )?by |with )?(\\d{1,2}|"
+                            + Numbers.WORDS
+                            + ")\\s+((?:\\p{L}+ ){0,2}?(?:bolts|screws|nuts|studs|capscrews))\\b");
+
+    /** One or two words that neither weigh nor count what follows. */
+    private static final Pattern UNKNOWN_NOUN =
+            words(
+                    "^\\s*(?!(?:\\p{L}+ly|a|an|the|is|was|are|were|and|but|very|badly|bit|lot|some|most|all|both|half|rest|others?|one|now|still|also|too|quite|just|only|not|no|none|never|without|ran|went|gone|dry|it|they|them|on|in|at|where|near|under|along|from|with|that|this|if|when|as)\\b)(?!(?:"
+                            + Numbers.WORDS
+                            + ")\\b)\\p{L}{3,}(?: \\p{L}{3,})?\\s*(?:is |was |are |were )?$");
+
+    private static final Pattern HOLLOW =
+            words(
+                    "^[\\s\\u0000]*(?:holes?|slots?|grooves?|seats?|bores?|pockets?|keyways?|lands?|tracks?|flats?)\\b");
+
+    /** "Shaft end on a socket": how it was held, and not another part. */
+    private static final Pattern SUPPORTED =
+            words(
+                    "^\\s+(?:supported |resting |held |standing |backed )?(?:on|in|against|over|up) (?:an? |the |two )?(?:\\p{L}+ )?(?:sockets?|vices?|vises?|blocks?|wood|timber|bench|press|anvil|pipe|parallels)\\b");
+
     private static final Pattern ITSELF = words("^[\\s\\u0000]*itself\\b");
     private static final Pattern SPLIT_CASE = words("^[\\s\\u0000]*split\\b");
     static final Set<PartKind> FASTENERS = EnumSet.of(PartKind.SCREW, PartKind.NUT);
     static final Set<PartKind> THREADED = EnumSet.of(PartKind.SCREW, PartKind.NUT, PartKind.PLUG);
     static final Set<PartKind> FALLING = EnumSet.of(PartKind.BALL, PartKind.ROLLER);
     private static final Pattern PAPERS =
-            words("\\b(pinion|wheel)\\s+(\\d)\\b(?!\\d|\\s?(?:mm|x|off|pcs))");
+            words("\\b(pinion|wheel)\\s+(\\d)\\b(?!\\d|\\s?(?:mm|x|off|pcs|teeth|tooth))");
     private static final Pattern LEFT_AND_RIGHT =
             words(
                     "\\bL(?:eft)?\\s?("
@@ -111,6 +159,9 @@ final class PartReader {
                 begin(clause, head.get(), c, fasteners);
             }
             if (drafts.isEmpty() && c == 0 && act == null && head.isEmpty()) {
+                sizes.bearing(clause).ifPresent(drafts::add);
+            }
+            if (drafts.isEmpty() && c == 0 && act == null && head.isEmpty()) {
                 unknown(clause, fasteners).ifPresent(drafts::add);
             }
             if (!drafts.isEmpty()) {
@@ -122,8 +173,12 @@ final class PartReader {
                         places.shaftIn(l.from(), l.to(), null)
                                 .ifPresent(s -> drafts.forEach(d -> d.shaft = s)));
         shareShafts(clauses);
-        if (act != StripAct.MISSING) {
+        if (act != StripAct.MISSING && act != StripAct.NOTE) {
             drafts.forEach(this::settleCount);
+        }
+        if (act == StripAct.NOTE) {
+            // What is only told of keeps its name where something was found on it.
+            drafts.removeIf(d -> d.found.isEmpty());
         }
         if (act == StripAct.LEFT_IN) {
             drafts.removeIf(d -> d.kind == PartKind.OTHER);
@@ -167,7 +222,16 @@ final class PartReader {
 
     /** What stands before a colon only says where, if names follow. */
     private boolean isLeadOfAList(List<Clause> clauses, int c) {
-        return c + 1 < clauses.size() && names.head(clauses.get(c + 1), false).isPresent();
+        boolean isMore =
+                !line.left(clauses.get(c).from(), clauses.get(c).to()).matches("[^\\d\\u0000]*");
+        return !isMore
+                && c + 1 < clauses.size()
+                && names.head(clauses.get(c + 1), false).filter(h -> !isHeldBy(h)).isPresent();
+    }
+
+    /** "Flange bearing right: 3 bolts": what follows held what stands before the colon. */
+    private static boolean isHeldBy(Head head) {
+        return FASTENERS.contains(head.kind()) && Vocabulary.isPlural(head.name().strip());
     }
 
     private boolean names(
@@ -185,7 +249,9 @@ final class PartReader {
                 && !saysFound(clause)) {
             return false;
         }
-        if (isAboutThePartBefore(clause, head)) {
+        if (isAboutThePartBefore(clause, head)
+                || NOT_THE_THING.matcher(after).find()
+                || IN_A_HOLE.contains(head.kind()) && isHollow(after)) {
             return false;
         }
         if (c > 0 && (STATEMENT.matcher(after).find() || ActReader.stays(after, 0))) {
@@ -204,6 +270,12 @@ final class PartReader {
                 && !Numbers.starts(line.left(clause.from(), clause.to()))) {
             return false;
         }
+        if (c > 0 && SUPPORTED.matcher(after).find()) {
+            return false;
+        }
+        if (c > 0 && HELD_BY_HAND.matcher(line.left(clause.from(), clause.to())).find()) {
+            return false;
+        }
         if (c > 0 && isPlaceOnly(clause, head)) {
             return false;
         }
@@ -218,7 +290,7 @@ final class PartReader {
         boolean isUncounted =
                 line.left(clause.from(), head.from()).replace(TypedLine.GONE, ' ').isBlank();
         var after = line.left(head.to(), clause.to());
-        return isFeatureNext(after)
+        return isFeatureNext(after) && (!saysFound(clause) || isHollow(after))
                 || ITSELF.matcher(after).find()
                 || someOfEarlier(clause, head).isPresent()
                 || isPartOfTheBearingBefore(clause, head)
@@ -230,11 +302,19 @@ final class PartReader {
 
     /** "2 springs and pawl, one spring weak": of those that were counted before, not another one. */
     private Optional<Draft> someOfEarlier(Clause clause, Head head) {
-        return saysFound(clause)
-                ? drafts.stream()
-                        .filter(d -> d.plural && one(d.name).endsWith(one(head.name())))
-                        .findFirst()
-                : Optional.empty();
+        var counted = ClauseReader.LEADING_COUNT.matcher(line.left(clause.from(), head.from()));
+        var some =
+                counted.find()
+                        ? Numbers.of(Numbers.first(counted.toMatchResult(), 1, 2))
+                        : Optional.<Integer>empty();
+        return drafts.stream()
+                .filter(d -> d.plural && one(d.name).endsWith(one(head.name())))
+                .filter(
+                        d ->
+                                saysFound(clause)
+                                        || d.count != null
+                                                && some.filter(n -> n < d.count).isPresent())
+                .findFirst();
     }
 
     private static String one(String name) {
@@ -252,7 +332,13 @@ final class PartReader {
         var m = Vocabulary.FEATURE.matcher(after);
         return m.find()
                 && after.substring(0, m.start()).isBlank()
+                && !m.group().equalsIgnoreCase("number")
                 && after.charAt(0) != TypedLine.GONE;
+    }
+
+    /** "Detent holes worn": holes are in the part before; "nut thread worn": a thread is the nut's own. */
+    private static boolean isHollow(String after) {
+        return HOLLOW.matcher(after).find();
     }
 
     private boolean saysFound(Clause clause) {
@@ -269,6 +355,19 @@ final class PartReader {
         var last = drafts.get(drafts.size() - 1);
         boolean isNext =
                 line.whole().substring(0, clause.from()).toLowerCase(Locale.ROOT).endsWith("then");
+        boolean isEndOfAShaft =
+                shafts.stream()
+                        .map(s -> s.replaceFirst("(?i)\\s+(?:shaft|spindle)$", ""))
+                        .anyMatch(
+                                s ->
+                                        TypedLine.tidy(text)
+                                                .matches(
+                                                        "(?i)"
+                                                                + Pattern.quote(s)
+                                                                + "\\s+(?:left|right|middle)(?: end| side)?"));
+        if (isEndOfAShaft) {
+            return true;
+        }
         if (head.kind() == PartKind.SHAFT && !isNext) {
             var name = TypedLine.tidy(text);
             return shafts.stream().anyMatch(s -> name.equalsIgnoreCase(s))
@@ -304,6 +403,16 @@ final class PartReader {
                         line.left(clause.from(), head.from()).replace(TypedLine.GONE, ' '));
         if (counted.find()
                 && (plural || !Numbers.first(counted.toMatchResult(), 1, 2).equals("1"))) {
+            boolean isToldLater =
+                    fasteners.stream()
+                            .anyMatch(
+                                    f ->
+                                            f.from() >= clause.to()
+                                                    && !f.fastener().thread().isEmpty()
+                                                    && f.fastener().count() != null);
+            if (isToldLater) {
+                return true;
+            }
             var count = Numbers.of(Numbers.first(counted.toMatchResult(), 1, 2)).orElse(null);
             fasteners.add(
                     new FastenerReader.Read(
@@ -334,7 +443,9 @@ final class PartReader {
                                                 " " + head.name().strip().toLowerCase(Locale.ROOT))
                         ? lead.kind()
                         : head.kind();
-        d.plural = Vocabulary.isPlural(head.name().strip());
+        d.plural =
+                Vocabulary.isPlural(head.name().strip())
+                        || SEVERAL.matcher(line.left(head.to(), clause.to())).find();
         var before = line.left(clause.from(), head.from());
         var some = CountReader.OF_HOW_MANY.matcher(before);
         var counted = ClauseReader.LEADING_COUNT.matcher(before);
@@ -375,7 +486,8 @@ final class PartReader {
             line.take(papers.get().start(2), papers.get().end(2), "gear of the papers");
             d.gear = gear;
             d.name = papers.get().group();
-            d.shaft = shaftOf(gear);
+            int at = shaftOf(gear);
+            d.shaft = at <= shafts.size() ? Integer.valueOf(at) : null;
             d.side = Side.MIDDLE;
         }
         singularOfThread(clause, head, d, fasteners);
@@ -385,6 +497,38 @@ final class PartReader {
             d.plural = true;
         }
         drafts.add(d);
+        heldInTheSameBreath(clause, head, fasteners);
+    }
+
+    /** "Left cover 8 bolts": counted, without a thread. */
+    private void heldInTheSameBreath(
+            Clause clause, Head head, List<FastenerReader.Read> fasteners) {
+        boolean isSaid =
+                fasteners.stream()
+                        .anyMatch(f -> f.from() >= clause.from() && f.from() < clause.to());
+        var held = HELD_IN_THE_SAME_BREATH.matcher(line.left(head.to(), clause.to()));
+        if (isSaid || FASTENERS.contains(head.kind()) || !held.find()) {
+            return;
+        }
+        int from = head.to() + held.start(1);
+        int to = head.to() + held.end(2);
+        fasteners.add(
+                new FastenerReader.Read(
+                        new Fastener(
+                                Numbers.of(held.group(1)).orElse(null),
+                                "",
+                                null,
+                                null,
+                                null,
+                                "",
+                                "",
+                                null,
+                                "",
+                                -1),
+                        from,
+                        to,
+                        held.group(2)));
+        line.take(from, to, "held by " + TypedLine.tidy(line.left(from, to)));
     }
 
     /** "Gasket flange 1-1/4-12 ring nut": the nut after its thread is the part, what stands before says which. */
@@ -428,6 +572,16 @@ final class PartReader {
 
     private void describe(Clause clause, Optional<Head> head, int c) {
         var last = drafts.get(drafts.size() - 1);
+        var each = counts.ofEach(clause);
+        if (each.isPresent()) {
+            drafts.stream().filter(d -> d.count == null).forEach(d -> d.count = each.get());
+            return;
+        }
+        if (counts.isOneOfMany(clause)) {
+            drafts.stream()
+                    .filter(d -> d.group == clause.group() && d.count == null)
+                    .forEach(d -> d.plural = true);
+        }
         boolean own = last.clause == c;
         boolean foreign = !own && head.filter(h -> !isAboutThePartBefore(clause, h)).isPresent();
         if (foreign) {
@@ -455,9 +609,15 @@ final class PartReader {
             target.count = 2;
         }
         var found =
-                isOfNobodyKnown(clause, own)
+                isOfNobodyKnown(clause, own) || !own && isOfSomethingElse(clause)
                         ? List.<LineReading.Finding>of()
-                        : findings.read(from, to, target.kind, target.count);
+                        : findings.read(
+                                from,
+                                to,
+                                target.kind,
+                                target.count == null && !target.plural
+                                        ? Integer.valueOf(1)
+                                        : target.count);
         boolean ofAll =
                 !own && line.whole().substring(from, to).matches("(?i).*\\b(?:both|all)\\b.*");
         (ofAll ? drafts : List.of(target)).forEach(d -> d.add(found));
@@ -473,6 +633,21 @@ final class PartReader {
         return !own
                 && drafts.size() > 1
                 && ONE_OF.matcher(line.whole().substring(clause.from(), clause.to())).find();
+    }
+
+    /** "Lever off, nylon cup worn thin": what is worn has a name that the table does not know. */
+    private boolean isOfSomethingElse(Clause clause) {
+        var text = line.left(clause.from(), clause.to()).replace(TypedLine.GONE, ' ');
+        var before =
+                Vocabulary.FOUND.keySet().stream()
+                        .map(f -> f.matcher(text))
+                        .filter(Matcher::find)
+                        .mapToInt(Matcher::start)
+                        .min();
+        return before.isPresent()
+                && UNKNOWN_NOUN.matcher(text.substring(0, before.getAsInt())).find()
+                && Arrays.stream(text.substring(0, before.getAsInt()).strip().split("\\s+"))
+                        .noneMatch(Vocabulary::isKnown);
     }
 
     /** What a clause without a name of its own speaks of: the part that was named last, a screw that held another one left out. */

@@ -2,14 +2,19 @@ package app.yunque.line;
 
 import static app.yunque.line.TypedLine.words;
 
+import app.yunque.teardown.PartKind;
 import app.yunque.teardown.Side;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 import java.util.regex.MatchResult;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /** Tells on which shaft and at which end of it something sits. */
@@ -21,8 +26,23 @@ final class PlaceReader {
     static final Pattern NUMBERED_SHAFT =
             words(
                     "\\b(?:on\\s+)?shaft\\s+(\\d{1,2})\\b(?!\\s?(?:mm|thou|in\\b|[.,]\\d|[x×]|°|deg))");
+    private static final Pattern LEFT_BEHIND =
+            words(
+                    "^left (?:in|on|where|there|as|alone|together|whole|over|open|shut|it|them|untouched|for)\\b");
+
+    /** A word for how a shaft looks tells nothing of what else looks so. */
+    private static final Pattern SHAPE =
+            words("^(?:hex|hollow|splined|plain|long|short|stub|stepped|hardened|through)\\b");
+
+    private static final Pattern LEFT_OVER =
+            words(
+                    "^\\s*(?:(?:some|none|nothing|little|half|only|no|the others?|others?)\\b.*|\\d+(?:[.,]\\d+)? (?:mm|thou|in|drops?|threads?)\\b.*|\\d[\\d/.,]*\"? ?(?:mm |in )?of\\b.*)\\b(?:left|right)\\s*$");
     private static final Pattern HOUSING_PLACE =
             words("\\b(?:on|in|of) the (?:housing|casing)\\b(?=\\s*(?:[,;\\u0000]|$))");
+
+    /** They sit on no shaft; the word before their name says what they belong to. */
+    private static final Set<PartKind> BESIDE_SHAFTS =
+            EnumSet.of(PartKind.HOUSING, PartKind.LEVER, PartKind.SCREW);
 
     private final TypedLine line;
     private final List<String> shafts;
@@ -40,7 +60,18 @@ final class PlaceReader {
     Optional<Side> side(int from, int to) {
         var end =
                 line.take(END_OF_SHAFT, "end of the shaft", from, to)
-                        .or(() -> line.take(SIDE, "end of the shaft", from, to));
+                        .or(
+                                () ->
+                                        line.find(SIDE, from, to)
+                                                .filter(m -> !isLeftBehind(m))
+                                                .map(
+                                                        m -> {
+                                                            line.take(
+                                                                    m.start(),
+                                                                    m.end(),
+                                                                    "end of the shaft");
+                                                            return m;
+                                                        }));
         return end.map(
                 m ->
                         switch (m.group(1).toLowerCase(Locale.ROOT)) {
@@ -48,6 +79,14 @@ final class PlaceReader {
                             case "middle" -> Side.MIDDLE;
                             default -> Side.RIGHT;
                         });
+    }
+
+    /** "Left in the housing", "3 drops left": what stays, and no side. */
+    private boolean isLeftBehind(MatchResult m) {
+        var whole = line.whole();
+        var clause = whole.substring(whole.lastIndexOf(',', m.start()) + 1, m.end());
+        return LEFT_BEHIND.matcher(whole.substring(m.start())).find()
+                || LEFT_OVER.matcher(clause).find();
     }
 
     /** The shaft a stretch names: as the part itself, as where it sits, or by the word before a name. */
@@ -94,11 +133,25 @@ final class PlaceReader {
         var full =
                 words(
                         "(?:(?:\\b(?:on|off|of|from|in) (?:the )?))?(?<![\\p{L}-])"
-                                + Pattern.quote(shaft)
+                                + together(shaft)
                                 + "(?![\\p{L}-])");
         var found = line.find(full, from, to);
         if (found.isPresent()) {
             return found;
+        }
+        var only = alone(shaft);
+        if (only.isPresent()) {
+            var of =
+                    line.find(
+                            words(
+                                    "\\b(?:on|off|of|from|in) (?:the )?"
+                                            + Pattern.quote(only.get())
+                                            + "\\b(?!\\s+(?:\\p{L}|nut|bearing))"),
+                            from,
+                            to);
+            if (of.isPresent()) {
+                return of;
+            }
         }
         var kindOfShaft = words("\\s+(?:shaft|spindle)$").matcher(shaft);
         if (!kindOfShaft.find()) {
@@ -120,6 +173,12 @@ final class PlaceReader {
                         to);
         if (atEnd.isPresent()) {
             return atEnd;
+        }
+        if (head != null && BESIDE_SHAFTS.contains(head.kind())) {
+            return Optional.empty();
+        }
+        if (SHAPE.matcher(shaft).find() && head != null) {
+            return Optional.empty();
         }
         boolean isNoun = Vocabulary.PART.matcher(shaft.substring(0, kindOfShaft.start())).find();
         if (isNoun) {
@@ -144,6 +203,28 @@ final class PlaceReader {
                                                                 + "(?=\\s*(?:[,;\\u0000\\d]|$))"),
                                                 head.to(),
                                                 to));
+    }
+
+    /** "Of the spindle": the last word of a name, where no other shaft has it and it says more than that it is a shaft. */
+    private Optional<String> alone(String shaft) {
+        var last = lastWord(shaft);
+        boolean isShared = shafts.stream().filter(s -> lastWord(s).equals(last)).count() > 1;
+        return isShared || last.equals("shaft") || !shaft.contains(" ")
+                ? Optional.empty()
+                : Optional.of(last);
+    }
+
+    private static String lastWord(String name) {
+        return name.substring(name.lastIndexOf(' ') + 1).toLowerCase(Locale.ROOT);
+    }
+
+    /** "Countershaft", "counter-shaft" and "counter shaft" are one name. */
+    private static String together(String shaft) {
+        return Arrays.stream(
+                        shaft.replaceFirst("(?i)(?<=\\p{L})(shaft|spindle)$", " $1")
+                                .split("[\\s-]+"))
+                .map(Pattern::quote)
+                .collect(Collectors.joining("[\\s-]?"));
     }
 
     /** Nothing but names of parts stands between: "input bearing cover", not "steering box top cover". */

@@ -34,6 +34,11 @@ final class SizeReader {
     private static final Pattern BEARING_NUMBER =
             words(
                     "(?<![\\p{L}\\p{N}/.-])((?:NUP?|NJ|NKI?|HK|NA|RNA|AXK|LM|L|RLS|RMS)?\\s?\\d{3,6}(?:[\\s-]?(?:ZZ|2Z|Z|2RS1?|RS|DDU|LLU|C3|NR|N|K|E|A|B|TN9?|M))*(?:/\\w{1,4})?)(?![\\p{L}\\p{N}/.])");
+    private static final Pattern BEARING_ALONE =
+            words(
+                    "^[\\s\\u0000]*(?:(\\d|"
+                            + Numbers.WORDS
+                            + ")\\s?(?:x|×|off|pcs|of)?\\s+)?((?:6[0-4]\\d{2}|16\\d{3}|6[89]\\d{2}|7[23]\\d{2}|3[023]\\d{3}|51\\d{3}|(?:NUP?|NJ|HK|NA|RNA|AXK)\\s?\\d{3,6})(?:[\\s-]?(?:ZZ|2Z|Z|2RS1?|RS|DDU|LLU|C3|NR|N|ECP|TN9))*)(?=[\\s,;]|$)(?!\\s?(?:mm|rpm|h\\b|hours|N\\b|turns))");
     private static final Pattern DIAMETER =
             words(
                     "(?<![\\p{L}\\p{N}.-])(?:(?:int(?:ernal)?|ext(?:ernal)?)\\s)?("
@@ -67,7 +72,7 @@ final class SizeReader {
                     PartKind.BUSH,
                     PartKind.SEAL,
                     PartKind.O_RING);
-    private static final Set<PartKind> FLAT =
+    static final Set<PartKind> FLAT =
             EnumSet.of(PartKind.SHIM, PartKind.GASKET, PartKind.SPACER, PartKind.WASHER);
 
     private final TypedLine line;
@@ -84,6 +89,26 @@ final class SizeReader {
     Optional<MatchResult> sizeOfRing(int from, int to) {
         return line.take(DASH_SIZE, "size", from, to)
                 .or(() -> line.take(SIZE_BY, "size", from, to));
+    }
+
+    /** "6007-2RS x2, top and bottom": a bearing by its number alone, which a table of sizes would not take for anything else. */
+    Optional<Draft> bearing(Clause clause) {
+        return line.find(BEARING_ALONE, clause.from(), clause.to())
+                .map(
+                        m -> {
+                            var d = new Draft();
+                            d.name = "bearing";
+                            d.kind = PartKind.BEARING;
+                            d.size = m.group(2).strip();
+                            d.at = clause.from();
+                            d.group = clause.group();
+                            if (m.group(1) != null) {
+                                d.count = Numbers.of(m.group(1)).orElse(null);
+                                line.take(m.start(1), m.end(1), "pieces");
+                            }
+                            line.take(m.start(2), m.end(2), "bearing, by its number");
+                            return d;
+                        });
     }
 
     void takeBearingNumber(Draft d, Clause clause, Head head) {

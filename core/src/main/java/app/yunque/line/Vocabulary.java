@@ -110,6 +110,11 @@ final class Vocabulary {
         return singular(name).map(KINDS::get);
     }
 
+    /** A word of the table, whatever it stands for. */
+    static boolean isKnown(String word) {
+        return KNOWN.contains(word.toLowerCase(Locale.ROOT));
+    }
+
     static boolean isPlural(String name) {
         return !KINDS.containsKey(plain(name));
     }

@@ -421,14 +421,14 @@ class LineReadingTest {
     void keepsWhatItDoesNotUnderstandInWords() {
         assertThat(read("cover, rattled like a tin of nails").note())
                 .isEqualTo("rattled like a tin of nails");
-        for (var untold :
-                List.of(
-                        "oil sample taken, brown",
-                        "oil cup missing, hole plugged",
-                        "keyway wallowed out")) {
+        for (var untold : List.of("oil cup missing, hole plugged", "keyway wallowed out")) {
             assertThat(read(untold).act()).as(untold).isNull();
             assertThat(read(untold).parts()).isEmpty();
         }
+        var onlySaid = read("oil sample taken, brown");
+        assertThat(onlySaid.act()).as("names no part, and nothing moved").isEqualTo(StripAct.NOTE);
+        assertThat(onlySaid.parts()).isEmpty();
+        assertThat(onlySaid.note()).isEqualTo("oil sample taken, brown");
         var tabs = read("tab washer and locknut M30x1.5 LH, one of the tabs cracked");
         assertThat(tabs.parts()).flatExtracting(Part::found).isEmpty();
         assertThat(tabs.note()).isEqualTo("one of the tabs cracked");

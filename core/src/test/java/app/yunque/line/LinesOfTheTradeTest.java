@@ -6,12 +6,13 @@ import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
-import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
- * 180 lines as mechanics type them, over the kinds of job, with their right readings. Written for the trade, common practice, no source.
+ * 180 lines as mechanics type them, and 343 more, over the kinds of job, with their right readings. Written for the trade, common practice, no source.
  * A field is one that steers a ledger, a card, an order or a verdict: act, kind, count, shaft, side, condition; of fasteners count, thread,
  * length, hand, torque.
  */
@@ -19,23 +20,23 @@ class LinesOfTheTradeTest {
     private static final double MOST_WRONG = 0.02;
     private static final double LEAST_RIGHT = 0.90;
 
-    static List<JsonNode> lines() throws IOException {
+    static List<JsonNode> lines(String set) throws IOException {
         try (var file =
-                Objects.requireNonNull(
-                        LinesOfTheTradeTest.class.getResourceAsStream("lines.json"))) {
+                Objects.requireNonNull(LinesOfTheTradeTest.class.getResourceAsStream(set))) {
             var lines = new ArrayList<JsonNode>();
             JsonMapper.builder().build().readTree(file).path("lines").forEach(lines::add);
             return lines;
         }
     }
 
-    @Test
-    void steeringFieldsAreRightOrEmpty() throws IOException {
+    @ParameterizedTest
+    @ValueSource(strings = {"lines.json", "more-lines.json"})
+    void steeringFieldsAreRightOrEmpty(String set) throws IOException {
         var right = new ArrayList<String>();
         var empty = new ArrayList<String>();
         var wrong = new ArrayList<String>();
         var harm = new ArrayList<String>();
-        for (var line : lines()) {
+        for (var line : lines(set)) {
             var score = LineScore.of(line);
             right.addAll(score.right);
             empty.addAll(score.empty);
@@ -44,7 +45,8 @@ class LinesOfTheTradeTest {
         }
         int all = right.size() + empty.size() + wrong.size();
         System.out.printf(
-                "Lines of the trade: of %d fields %.1f %% right, %.1f %% empty, %.1f %% wrong; %d harmful%n",
+                "%s: of %d fields %.1f %% right, %.1f %% empty, %.1f %% wrong; %d harmful%n",
+                set,
                 all,
                 100.0 * right.size() / all,
                 100.0 * empty.size() / all,
