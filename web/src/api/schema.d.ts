@@ -197,6 +197,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/own-words/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["keepWord"];
+        post?: never;
+        delete: operations["removeWord"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/lubricants/{id}": {
         parameters: {
             query?: never;
@@ -1807,6 +1823,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["ownDevices"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/own-words": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["words"];
         put?: never;
         post?: never;
         delete?: never;
@@ -8924,6 +8956,23 @@ export interface components {
             lead: string;
             pin: string;
         };
+        OwnWordRequest: {
+            /** Format: int64 */
+            version?: number;
+            name: string;
+            /** @enum {string} */
+            kind?: "O_RING" | "TAB_WASHER" | "COTTER_PIN" | "FELT" | "CIRCLIP" | "COLLET" | "BEARING" | "SEAL" | "GASKET" | "SHIM" | "SPACER" | "PLUG" | "COUPLING" | "COVER" | "HOUSING" | "NUT" | "WASHER" | "KEY" | "CARRIER" | "RING_GEAR" | "WORM" | "CAM_DISC" | "ECCENTRIC" | "GEAR" | "PAWL" | "SPRING" | "ROLLER" | "BALL" | "PLUNGER" | "PIN" | "BUSH" | "LEVER" | "SHAFT" | "SCREW" | "OTHER";
+            /** @enum {string} */
+            found?: "SOUND" | "WORN" | "SCORED" | "CORRODED" | "BROKEN" | "BENT" | "SHEARED" | "CRACKED" | "TORN" | "CHIPPED" | "PITTED" | "STRIPPED" | "BURRED" | "BLUED" | "WEAK" | "HARDENED" | "SWOLLEN" | "GROOVED" | "LOST" | "LOOSE" | "SEIZED" | "LEAKING" | "TEETH_MISSING";
+        };
+        OwnWordView: {
+            /** Format: uuid */
+            id: string;
+            given: components["schemas"]["OwnWordRequest"];
+            means: string;
+            learnedFrom: string;
+            counts: boolean;
+        };
         PairInput: {
             pinion: components["schemas"]["GearInput"];
             wheel: components["schemas"]["GearInput"];
@@ -11936,6 +11985,69 @@ export interface operations {
                 };
                 content: {
                     "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    keepWord: {
+        parameters: {
+            query?: never;
+            header: {
+                "Write-Id": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OwnWordRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OwnWordView"][];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    removeWord: {
+        parameters: {
+            query: {
+                version: number;
+            };
+            header: {
+                "Write-Id": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OwnWordView"][];
                 };
             };
         };
@@ -15546,6 +15658,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["DeviceView"][];
+                };
+            };
+        };
+    };
+    words: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OwnWordView"][];
                 };
             };
         };

@@ -10,6 +10,7 @@ import { Instruments } from "./Instruments";
 import { Lubricants } from "./Lubricants";
 import { OwnDevices } from "./OwnDevices";
 import { OwnPin } from "./OwnPin";
+import { OwnWords } from "./OwnWords";
 import { People } from "./People";
 import classes from "./Shop.module.css";
 import { Tablets } from "./Tablets";
@@ -85,6 +86,7 @@ export function ShopPage() {
       <Instruments />
       <Lubricants />
       <Spares />
+      <OwnWords />
     </>
   );
 }

@@ -83,7 +83,7 @@ function furthest(kinds: Kinds, text: string): PartKind | undefined {
   let best: PartKind | undefined;
   let end = -1;
   for (const { kind, hint } of kinds) {
-    for (const found of text.matchAll(new RegExp(hint, "gi"))) {
+    for (const found of text.matchAll(new RegExp(hint, "giu"))) {
       if (found.index + found[0].length > end) {
         end = found.index + found[0].length;
         best = kind;

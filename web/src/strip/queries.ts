@@ -7,7 +7,8 @@ import type { Kinds } from "./StepForm.model";
 export const kindsQuery = queryOptions({
   queryKey: ["kinds"] as const,
   queryFn: () => request<Kinds>("GET", "/api/kinds"),
-  staleTime: Number.POSITIVE_INFINITY,
+  // A word of the shop may be learned at any time.
+  staleTime: 60_000,
 });
 
 /** Ways of tightening that are meant without a figure. */

@@ -212,9 +212,10 @@ final class ActReader {
             words("\\b(?:off|out|lifted|removed|came (?:off|out|up)|drawn|pulled)\\b");
 
     /** No part is named and nothing moved: whatever it tells, it is noted. */
-    static boolean isOnlySaid(String line) {
+    static boolean isOnlySaid(TypedLine typed) {
+        var line = typed.whole();
         return line.strip().split("\\s+").length >= SENTENCE
-                && !Vocabulary.PART.matcher(line).find()
+                && !typed.vocabulary().part().matcher(line).find()
                 && !MISSING.matcher(line).find()
                 && !MOVED.matcher(line).find();
     }

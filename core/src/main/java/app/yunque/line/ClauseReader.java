@@ -113,7 +113,7 @@ final class ClauseReader {
 
     /** The name a clause begins with; of names that stand together the last is the thing itself. */
     Optional<Head> head(Clause clause, boolean afterNo) {
-        var found = line.find(Vocabulary.PART, clause.from(), clause.to());
+        var found = line.find(line.vocabulary().part(), clause.from(), clause.to());
         if (found.isEmpty()) {
             return Optional.empty();
         }
@@ -134,16 +134,19 @@ final class ClauseReader {
             return Optional.empty();
         }
         if (FASTENER_AFTER_A_COUNT.matcher(before).find()
-                && Vocabulary.kind(m.group()).filter(PartReader.FASTENERS::contains).isPresent()) {
+                && line.vocabulary()
+                        .kind(m.group())
+                        .filter(PartReader.FASTENERS::contains)
+                        .isPresent()) {
             // "Fairlead 4 bolts M8x25": what the table has no word for, and what held it.
             return Optional.empty();
         }
         int end = m.end();
         int start = m.start();
         while (true) {
-            var next = line.find(Vocabulary.PART, end, clause.to());
+            var next = line.find(line.vocabulary().part(), end, clause.to());
             if (next.isEmpty()
-                    || Vocabulary.isPlural(line.left(start, end).strip())
+                    || line.vocabulary().isPlural(line.left(start, end).strip())
                     || !joins(line.left(end, next.get().start()))
                     || isWhereItSits(end, next.get())) {
                 break;
@@ -152,20 +155,20 @@ final class ClauseReader {
             end = next.get().end();
         }
         var name = line.left(start, end);
-        var kind = Vocabulary.kind(name).orElse(PartKind.OTHER);
+        var kind = line.vocabulary().kind(name).orElse(PartKind.OTHER);
         int nameFrom = clause.from() + before.length() - words.stripLeading().length();
         return Optional.of(new Head(start, end, name, kind, Math.min(nameFrom, m.start())));
     }
 
     /** Nothing, or one word that is nobody's, stands between the words of one name: "pinion depth shim". */
-    private static boolean joins(String between) {
+    private boolean joins(String between) {
         return between.matches(" *")
                 || between.matches(" +\\p{L}[\\p{L}-]* +")
                         && !STOP.matcher(between).find()
                         && !WHICH_OF_TWO.matcher(between).find()
                         && (between.strip().matches("(?i)end|side")
                                 || !Vocabulary.FEATURE.matcher(between).find())
-                        && Vocabulary.FOUND.keySet().stream()
+                        && line.vocabulary().found().keySet().stream()
                                 .noneMatch(f -> f.matcher(between).find())
                         && !VERB.matcher(between).find();
     }

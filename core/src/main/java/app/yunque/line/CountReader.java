@@ -130,7 +130,7 @@ final class CountReader {
 
     private boolean saysFound(Clause clause) {
         var words = line.whole().substring(clause.from(), clause.to());
-        return Vocabulary.FOUND.keySet().stream().anyMatch(f -> f.matcher(words).find());
+        return line.vocabulary().found().keySet().stream().anyMatch(f -> f.matcher(words).find());
     }
 
     /** "Three times", "two of each" after several names: so many of all of them; empty where the clause says no such thing. */

@@ -94,7 +94,7 @@ final class FindingReader {
                     .flatMap(m -> place(Found.HARDENED, m, m.start(1), from, to, count))
                     .ifPresent(found::add);
         }
-        for (var words : Vocabulary.FOUND.entrySet()) {
+        for (var words : line.vocabulary().found().entrySet()) {
             int at = from;
             while (at < to) {
                 var m = line.find(words.getKey(), at, to);
@@ -157,7 +157,7 @@ final class FindingReader {
             } else if (lead.find()
                     && !lead.group(1).equalsIgnoreCase("both")
                     && (!Vocabulary.FEATURE.matcher(lead.group(3)).find()
-                            || Vocabulary.PART.matcher(lead.group(3)).lookingAt())
+                            || line.vocabulary().part().matcher(lead.group(3)).lookingAt())
                     && isOwn(lead.group(3))) {
                 some = Numbers.of(lead.group(1)).orElse(null);
                 of = lead.group(2) == null ? count : Numbers.of(lead.group(2)).orElse(count);
@@ -195,11 +195,11 @@ final class FindingReader {
     }
 
     /** Between a number and what was found stands nothing but the thing itself or a word that weighs it. */
-    private static boolean isOwn(String between) {
+    private boolean isOwn(String between) {
         return between.isBlank()
                 || between.strip()
                         .matches(
                                 "(?i)(?:of them|is|are|was|were|a bit|slightly|badly|very|gone|heavily|lightly|ran dry|dry and|dry|already|half)(?: \\p{L}+)?")
-                || Vocabulary.PART.matcher(between).find();
+                || line.vocabulary().part().matcher(between).find();
     }
 }

@@ -97,8 +97,13 @@ final class LineReader {
     private final PlaceReader places;
     private final PartReader parts;
 
-    LineReader(String typed, List<String> shafts, Optional<DriveShafts> drive, Previous previous) {
-        this.line = new TypedLine(typed.replace('\u0000', ' ').strip());
+    LineReader(
+            String typed,
+            List<String> shafts,
+            Optional<DriveShafts> drive,
+            Previous previous,
+            Vocabulary vocabulary) {
+        this.line = new TypedLine(typed.replace('\u0000', ' ').strip(), vocabulary);
         this.previous = previous;
         this.names = new ClauseReader(line, shafts);
         this.places = new PlaceReader(line, shafts);
@@ -120,9 +125,7 @@ final class LineReader {
         var fastenerReader = new FastenerReader(line);
         var fasteners = new ArrayList<>(fastenerReader.read());
         tool = tool.isEmpty() ? word(TOOL_ALONE, "tool") : tool;
-        var fell =
-                line.take(WITH_LOOSE, "loose items, counted").map(LineReader::fell).stream()
-                        .toList();
+        var fell = line.take(WITH_LOOSE, "loose items, counted").map(this::fell).stream().toList();
         var stuckTo = word(STUCK_TO, "stuck to");
         var hard = word(HARD, "why it was hard");
         var renewed = all(RENEW, "a new one goes in");
@@ -200,7 +203,7 @@ final class LineReader {
         }
         return !parts.drafts().isEmpty()
                 ? StripAct.TAKE_OFF
-                : ActReader.isOnlySaid(line.whole()) ? StripAct.NOTE : null;
+                : ActReader.isOnlySaid(line) ? StripAct.NOTE : null;
     }
 
     /** A new one of what was named before it; of all where it says so. */
@@ -302,10 +305,10 @@ final class LineReader {
                 f.part());
     }
 
-    private static Loose fell(MatchResult m) {
+    private Loose fell(MatchResult m) {
         var name = Numbers.first(m, 2, 3);
         return new Loose(
-                Vocabulary.kind(name).orElse(PartKind.OTHER),
+                line.vocabulary().kind(name).orElse(PartKind.OTHER),
                 Numbers.of(m.group(1)).orElse(null),
                 "",
                 name);

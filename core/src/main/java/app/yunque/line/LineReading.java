@@ -93,7 +93,7 @@ public record LineReading(
             this.atAGlance = atAGlance;
         }
 
-        String words() {
+        public String words() {
             return name().toLowerCase(Locale.ROOT).replace('_', ' ');
         }
     }
@@ -315,15 +315,26 @@ public record LineReading(
         return act == StripAct.TAKE_OFF && !(parts.isEmpty() && loose.isEmpty());
     }
 
+    /** With the words of the trade alone. */
+    public static LineReading of(
+            String line, List<String> shafts, Optional<DriveShafts> drive, Previous previous) {
+        return of(line, shafts, drive, previous, OwnWords.NONE);
+    }
+
     /**
      * @param line     as typed, at most 400 characters
      * @param shafts   names of the shafts, input first
      * @param drive    shafts of the stages by the papers; empty when they are not known
      * @param previous the line before
+     * @param own      words of the shop
      * @throws Refused when the line is empty or too long
      */
     public static LineReading of(
-            String line, List<String> shafts, Optional<DriveShafts> drive, Previous previous) {
+            String line,
+            List<String> shafts,
+            Optional<DriveShafts> drive,
+            Previous previous,
+            OwnWords own) {
         if (line.isBlank()) {
             throw Refused.because(
                     "line", "Type what came off, for example: cover input left 6x M8x25 tray B.");
@@ -334,7 +345,7 @@ public record LineReading(
                     "The line has %d characters; at most %d fit. Keep it in two steps."
                             .formatted(line.length(), LONGEST));
         }
-        return new LineReader(line, shafts, drive, previous).read();
+        return new LineReader(line, shafts, drive, previous, Vocabulary.with(own)).read();
     }
 
     /** A gear of the papers: "pinion 1", "wheel 2". */

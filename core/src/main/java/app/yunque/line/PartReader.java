@@ -38,14 +38,14 @@ final class PartReader {
                     "^[\\s\\u0000]*(?:the\\s+)?(?:upper|lower|top|bottom|inner|outer|front|rear|left|right|other|same|that|input|output|drive)\\s+[\\p{L}-]+[\\s\\u0000]*$");
     private static final Pattern OF_A_BEARING = words("\\b(?:race|cage|cup|cone)s?$");
     private static final String UNKNOWN =
-            "^[\\s\\u0000]*(?:the\\s+)?((?!oil|water|grease|power|current|lights?|gas|steam|air|hands?)\\p{L}[\\p{L}-]+(?:\\s\\p{L}[\\p{L}-]+)?)";
+            "\\G[\\s\\u0000]*(?:the\\s+)?((?!oil|water|grease|power|current|lights?|gas|steam|air|hands?|turns?|revs?|threads?|drops?)\\p{L}[\\p{L}-]+(?:\\s\\p{L}[\\p{L}-]+)?)";
     private static final Pattern UNKNOWN_OFF =
             words(
                     UNKNOWN
                             + "\\s+(?:off|out|taken off|taken out|removed|unscrewed|unbolted|pulled|drawn|came (?:off|out)|lifted(?: off| out)?)\\b(?! of\\b)");
     private static final Pattern UNKNOWN_ALONE =
             words(
-                    "^[\\s\\u0000]*(?:the\\s+)?(?!(?:oil|water|power|current|steam|air)\\b)((?:(?!\\p{L}+(?:ed|en|ing)\\b)\\p{L}[\\p{L}'-]++ ?){1,3})(?=[\\s\\u0000]*$|[\\s\\u0000]*[,;]|\\s+(?:left|right|middle|and|plus)\\b|\\s+\\d{1,2}\\s*[,;]|\\s*[&+]\\s)");
+                    "\\G[\\s\\u0000]*(?:the\\s+)?(?!(?:oil|water|power|current|steam|air)\\b)((?:(?!\\p{L}+(?:ed|en|ing)\\b)\\p{L}[\\p{L}'-]++ ?){1,3})(?=[\\s\\u0000]*$|[\\s\\u0000]*[,;]|\\s+(?:left|right|middle|and|plus)\\b|\\s+\\d{1,2}\\s*[,;]|\\s*[&+]\\s)");
     private static final Pattern UNKNOWN_HELD = words(UNKNOWN + "\\s*(?=\\u0000)");
     private static final Pattern PREDICATE =
             words(
@@ -186,7 +186,10 @@ final class PartReader {
     }
 
     /** "Chuck off, 3 nuts": a thing the table has no word for came off, or was held by something. */
-    private Optional<Draft> unknown(Clause clause, List<FastenerReader.Read> fasteners) {
+    private Optional<Draft> unknown(Clause whole, List<FastenerReader.Read> fasteners) {
+        var counted = ClauseReader.LEADING_COUNT.matcher(line.left(whole.from(), whole.to()));
+        int behind = counted.find() ? counted.end() : 0;
+        var clause = new Clause(whole.from() + behind, whole.to(), whole.group(), whole.isLead());
         var off =
                 line.find(UNKNOWN_OFF, clause.from(), clause.to())
                         .filter(m -> !Vocabulary.FEATURE.matcher(m.group(1)).find());
@@ -212,10 +215,16 @@ final class PartReader {
                         m -> {
                             var d = new Draft();
                             d.name = m.group(1).strip();
-                            d.at = clause.from();
-                            d.group = clause.group();
+                            d.at = whole.from();
+                            d.group = whole.group();
                             d.plural = d.name.endsWith("s");
                             line.take(m.start(1), m.end(1), "");
+                            if (behind > 0) {
+                                d.count =
+                                        Numbers.of(Numbers.first(counted.toMatchResult(), 1, 2))
+                                                .orElse(null);
+                                line.take(whole.from(), whole.from() + behind, "pieces");
+                            }
                             return d;
                         });
     }
@@ -230,8 +239,8 @@ final class PartReader {
     }
 
     /** "Flange bearing right: 3 bolts": what follows held what stands before the colon. */
-    private static boolean isHeldBy(Head head) {
-        return FASTENERS.contains(head.kind()) && Vocabulary.isPlural(head.name().strip());
+    private boolean isHeldBy(Head head) {
+        return FASTENERS.contains(head.kind()) && line.vocabulary().isPlural(head.name().strip());
     }
 
     private boolean names(
@@ -262,7 +271,7 @@ final class PartReader {
             return false;
         }
         if (c > 0
-                && Vocabulary.isPlural(head.name().strip())
+                && line.vocabulary().isPlural(head.name().strip())
                 && line.left(clause.from(), head.from())
                         .replaceAll("[\\p{L}\\s\\u0000]", "")
                         .isEmpty()
@@ -295,7 +304,7 @@ final class PartReader {
                 || someOfEarlier(clause, head).isPresent()
                 || isPartOfTheBearingBefore(clause, head)
                 || FALLING.contains(head.kind())
-                        && Vocabulary.isPlural(head.name().strip())
+                        && line.vocabulary().isPlural(head.name().strip())
                         && isUncounted
                         && saysFound(clause);
     }
@@ -343,7 +352,7 @@ final class PartReader {
 
     private boolean saysFound(Clause clause) {
         var text = line.left(clause.from(), clause.to());
-        return Vocabulary.FOUND.keySet().stream().anyMatch(p -> p.matcher(text).find());
+        return line.vocabulary().found().keySet().stream().anyMatch(p -> p.matcher(text).find());
     }
 
     /** "Upper shaft", "right output shaft", "upper race" after balls: they say where. */
@@ -381,7 +390,7 @@ final class PartReader {
         if (!FASTENERS.contains(head.kind()) || drafts.isEmpty()) {
             return false;
         }
-        if (Vocabulary.isPlural(head.name().strip())
+        if (line.vocabulary().isPlural(head.name().strip())
                 && line.left(clause.from(), head.from()).isBlank()
                 && fasteners.stream()
                         .noneMatch(f -> f.from() >= clause.from() && f.from() < clause.to())) {
@@ -394,7 +403,7 @@ final class PartReader {
                 fasteners.stream()
                         .filter(f -> f.from() >= clause.from() && f.from() < clause.to())
                         .findFirst();
-        boolean plural = Vocabulary.isPlural(head.name().strip());
+        boolean plural = line.vocabulary().isPlural(head.name().strip());
         if (own.isPresent() && !own.get().fastener().thread().isEmpty()) {
             return plural || own.get().from() < head.from();
         }
@@ -444,7 +453,7 @@ final class PartReader {
                         ? lead.kind()
                         : head.kind();
         d.plural =
-                Vocabulary.isPlural(head.name().strip())
+                line.vocabulary().isPlural(head.name().strip())
                         || SEVERAL.matcher(line.left(head.to(), clause.to())).find();
         var before = line.left(clause.from(), head.from());
         var some = CountReader.OF_HOW_MANY.matcher(before);
@@ -491,6 +500,9 @@ final class PartReader {
             d.side = Side.MIDDLE;
         }
         singularOfThread(clause, head, d, fasteners);
+        if (line.vocabulary().isOwn(head.name().strip())) {
+            line.note(head.from(), head.to(), d.kind.words() + ", as this shop calls it");
+        }
         line.take(Math.min(head.nameFrom(), head.from()), head.to(), "");
         if (d.kind == PartKind.HOUSING
                 && SPLIT_CASE.matcher(line.left(head.to(), clause.to())).find()) {
@@ -544,13 +556,18 @@ final class PartReader {
                                         && f.to() <= clause.to()
                                         && f.fastener().count() == null)
                 .findFirst()
-                .flatMap(f -> line.find(Vocabulary.PART, f.to(), clause.to()))
+                .flatMap(f -> line.find(line.vocabulary().part(), f.to(), clause.to()))
                 .filter(m -> line.left(head.to(), m.start()).replace(TypedLine.GONE, ' ').isBlank())
-                .filter(m -> !Vocabulary.isPlural(m.group()))
-                .filter(m -> Vocabulary.kind(m.group()).filter(FASTENERS::contains).isPresent())
+                .filter(m -> !line.vocabulary().isPlural(m.group()))
+                .filter(
+                        m ->
+                                line.vocabulary()
+                                        .kind(m.group())
+                                        .filter(FASTENERS::contains)
+                                        .isPresent())
                 .ifPresent(
                         m -> {
-                            d.kind = Vocabulary.kind(m.group()).orElseThrow();
+                            d.kind = line.vocabulary().kind(m.group()).orElseThrow();
                             d.name = m.group();
                             line.take(m.start(), m.end(), "");
                         });
@@ -639,7 +656,7 @@ final class PartReader {
     private boolean isOfSomethingElse(Clause clause) {
         var text = line.left(clause.from(), clause.to()).replace(TypedLine.GONE, ' ');
         var before =
-                Vocabulary.FOUND.keySet().stream()
+                line.vocabulary().found().keySet().stream()
                         .map(f -> f.matcher(text))
                         .filter(Matcher::find)
                         .mapToInt(Matcher::start)
@@ -647,7 +664,7 @@ final class PartReader {
         return before.isPresent()
                 && UNKNOWN_NOUN.matcher(text.substring(0, before.getAsInt())).find()
                 && Arrays.stream(text.substring(0, before.getAsInt()).strip().split("\\s+"))
-                        .noneMatch(Vocabulary::isKnown);
+                        .noneMatch(line.vocabulary()::isKnown);
     }
 
     /** What a clause without a name of its own speaks of: the part that was named last, a screw that held another one left out. */

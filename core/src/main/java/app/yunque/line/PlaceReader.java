@@ -180,7 +180,8 @@ final class PlaceReader {
         if (SHAPE.matcher(shaft).find() && head != null) {
             return Optional.empty();
         }
-        boolean isNoun = Vocabulary.PART.matcher(shaft.substring(0, kindOfShaft.start())).find();
+        boolean isNoun =
+                line.vocabulary().part().matcher(shaft.substring(0, kindOfShaft.start())).find();
         if (isNoun) {
             return Optional.empty();
         }
@@ -229,6 +230,7 @@ final class PlaceReader {
 
     /** Nothing but names of parts stands between: "input bearing cover", not "steering box top cover". */
     private boolean isNamesOnly(int from, int to) {
-        return from >= to || Vocabulary.PART.matcher(line.left(from, to)).replaceAll("").isBlank();
+        return from >= to
+                || line.vocabulary().part().matcher(line.left(from, to)).replaceAll("").isBlank();
     }
 }

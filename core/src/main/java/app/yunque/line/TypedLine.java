@@ -18,19 +18,21 @@ final class TypedLine {
 
     private static final Pattern WORD = Pattern.compile("\\p{L}[\\p{L}'’]*\\.?");
     private final String typed;
+    private final Vocabulary vocabulary;
     private final String whole;
     private final int[] origin;
     private final StringBuilder left;
     private final List<Piece> pieces = new ArrayList<>();
 
-    TypedLine(String typed) {
+    TypedLine(String typed, Vocabulary vocabulary) {
         this.typed = typed;
+        this.vocabulary = vocabulary;
         var text = new StringBuilder();
         var from = new ArrayList<Integer>();
         int at = 0;
         for (var word : WORD.matcher(typed).results().toList()) {
             copy(typed.substring(at, word.start()), at, text, from);
-            var meant = Vocabulary.meant(word.group()).orElse(word.group());
+            var meant = vocabulary.meant(word.group()).orElse(word.group());
             copy(meant, word.start(), text, from);
             at = word.end();
         }
@@ -61,6 +63,10 @@ final class TypedLine {
             text.append(words.charAt(i));
             origin.add(from + i);
         }
+    }
+
+    Vocabulary vocabulary() {
+        return vocabulary;
     }
 
     /** The line with slips put right, nothing blanked out. */

@@ -28,19 +28,29 @@ final class Vocabulary {
     private static final int SHORTEST_CORRECTED = 5;
     private static final int LONG_WORD = 7;
 
-    /** Names of parts, the longest first. */
-    static final Pattern PART;
+    /** The words of the trade alone. */
+    static final Vocabulary OF_THE_TRADE;
 
     static final Pattern FEATURE;
-    static final Map<Pattern, Found> FOUND = new LinkedHashMap<>();
     static final Map<Pattern, String> SAME = new LinkedHashMap<>();
-    private static final Map<String, PartKind> KINDS = new HashMap<>();
-    private static final Set<String> KNOWN = new HashSet<>();
-    private static final List<String> TARGETS = new ArrayList<>();
+
+    private final Pattern part;
+    private final Map<Pattern, Found> found;
+    private final Map<String, PartKind> kinds;
+    private final Set<String> known;
+    private final List<String> targets;
+    private final List<String> parts;
+
+    /** What this shop calls a thing, and the table does not. */
+    private final Set<String> own;
 
     static {
         var parts = new ArrayList<String>();
         var features = new ArrayList<String>();
+        var kinds = new HashMap<String, PartKind>();
+        var found = new LinkedHashMap<Pattern, Found>();
+        var known = new HashSet<String>();
+        var targets = new ArrayList<String>();
         for (var line : TableLines.beside(Vocabulary.class, "vocabulary.table")) {
             var cells = line.split("\\|");
             var words = Arrays.stream(cells[2].split(",")).map(String::strip).toList();
@@ -48,38 +58,87 @@ final class Vocabulary {
             switch (cells[0].strip()) {
                 case "part" -> {
                     var kind = PartKind.valueOf(name);
-                    words.forEach(w -> KINDS.put(plain(w), kind));
+                    words.forEach(w -> kinds.put(plain(w), kind));
                     parts.addAll(words);
-                    know(words);
-                    words.forEach(w -> TARGETS.addAll(List.of(w.split("[\\s-]"))));
+                    know(known, words);
+                    words.forEach(w -> targets.addAll(List.of(w.split("[\\s-]"))));
                 }
                 case "feature" -> {
                     features.addAll(words);
-                    know(words);
+                    know(known, words);
                 }
                 case "found" -> {
-                    FOUND.put(any(words, ""), Found.valueOf(name.toUpperCase(Locale.ROOT)));
-                    know(words);
+                    found.put(any(words, ""), Found.valueOf(name.toUpperCase(Locale.ROOT)));
+                    know(known, words);
                 }
                 case "same" -> SAME.put(any(words, ""), name);
-                default -> know(words);
+                default -> know(known, words);
             }
         }
-        PART = any(parts, "(?:e?s)?");
         FEATURE = any(features, "");
+        OF_THE_TRADE = new Vocabulary(parts, found, kinds, known, targets, Set.of());
     }
 
-    private Vocabulary() {}
+    private Vocabulary(
+            List<String> parts,
+            Map<Pattern, Found> found,
+            Map<String, PartKind> kinds,
+            Set<String> known,
+            List<String> targets,
+            Set<String> own) {
+        this.parts = parts;
+        this.part = any(parts, "(?:e?s)?");
+        this.found = found;
+        this.kinds = kinds;
+        this.known = known;
+        this.targets = targets;
+        this.own = own;
+    }
 
-    private static void know(Collection<String> words) {
+    /** The words of the trade and those of one shop, which count where both have one. */
+    static Vocabulary with(OwnWords words) {
+        if (words.isEmpty()) {
+            return OF_THE_TRADE;
+        }
+        var parts = new ArrayList<>(OF_THE_TRADE.parts);
+        var kinds = new HashMap<>(OF_THE_TRADE.kinds);
+        var found = new LinkedHashMap<Pattern, Found>();
+        var known = new HashSet<>(OF_THE_TRADE.known);
+        var own = new HashSet<String>();
+        for (var word : words.words()) {
+            know(known, List.of(word.words()));
+            if (word.kind() != null) {
+                parts.add(word.words());
+                kinds.put(plain(word.words()), word.kind());
+                own.add(plain(word.words()));
+            }
+            if (word.found() != null) {
+                found.put(any(List.of(word.words()), ""), word.found());
+            }
+        }
+        found.putAll(OF_THE_TRADE.found);
+        return new Vocabulary(parts, found, kinds, known, OF_THE_TRADE.targets, own);
+    }
+
+    /** Names of parts, the longest first. */
+    Pattern part() {
+        return part;
+    }
+
+    /** Words for what may be found. */
+    Map<Pattern, Found> found() {
+        return found;
+    }
+
+    private static void know(Set<String> known, Collection<String> words) {
         words.forEach(
                 w ->
                         Arrays.stream(w.toLowerCase(Locale.ROOT).split("[\\s-]"))
                                 .forEach(
                                         each -> {
-                                            KNOWN.add(each);
-                                            KNOWN.add(each + "s");
-                                            KNOWN.add(each + "es");
+                                            known.add(each);
+                                            known.add(each + "s");
+                                            known.add(each + "es");
                                         }));
     }
 
@@ -106,20 +165,30 @@ final class Vocabulary {
     }
 
     /** The kind of part a name of the table stands for, one or several of it. */
-    static Optional<PartKind> kind(String name) {
-        return singular(name).map(KINDS::get);
+    Optional<PartKind> kind(String name) {
+        return singular(name).map(kinds::get);
     }
 
     /** A word of the table, whatever it stands for. */
-    static boolean isKnown(String word) {
-        return KNOWN.contains(word.toLowerCase(Locale.ROOT));
+    boolean isKnown(String word) {
+        return known.contains(word.toLowerCase(Locale.ROOT));
     }
 
-    static boolean isPlural(String name) {
-        return !KINDS.containsKey(plain(name));
+    /** True for a name that this shop uses and the table of the trade does not know so. */
+    boolean isOwn(String name) {
+        return singular(name).filter(own::contains).isPresent();
     }
 
-    private static Optional<String> singular(String name) {
+    /** Every name that stands for a kind of part, in no order. */
+    List<String> names(PartKind kind) {
+        return parts.stream().filter(p -> kinds.get(plain(p)) == kind).toList();
+    }
+
+    boolean isPlural(String name) {
+        return !kinds.containsKey(plain(name));
+    }
+
+    private Optional<String> singular(String name) {
         var plain = plain(name);
         return List.of(
                         plain,
@@ -128,19 +197,19 @@ final class Vocabulary {
                         plain.replaceFirst("halve(s?)", "half"),
                         plain.replaceFirst("halves$", "half"))
                 .stream()
-                .filter(KINDS::containsKey)
+                .filter(kinds::containsKey)
                 .findFirst();
     }
 
     /** The word of the table that a slip of the key was meant for; empty where none is near, or the word is known. */
-    static Optional<String> meant(String word) {
+    Optional<String> meant(String word) {
         var lower = word.toLowerCase(Locale.ROOT);
-        if (lower.length() < SHORTEST_CORRECTED || KNOWN.contains(lower)) {
+        if (lower.length() < SHORTEST_CORRECTED || known.contains(lower)) {
             return Optional.empty();
         }
         // In a short word another letter makes another word: a place is no plate.
         int other = lower.length() < LONG_WORD ? 2 : 1;
-        return TARGETS.stream()
+        return targets.stream()
                 .flatMap(t -> List.of(t, t + "s").stream())
                 .filter(t -> t.length() >= SHORTEST_CORRECTED && hasSameEnds(t, lower))
                 .filter(t -> Math.abs(t.length() - lower.length()) <= 1)

@@ -338,7 +338,7 @@ class LineReadingTest {
             mode = EnumSource.Mode.EXCLUDE,
             names = {"SOUND", "TEETH_MISSING"})
     void aNegationNeverYieldsTheFinding(Found found) {
-        for (var pattern : Vocabulary.FOUND.entrySet()) {
+        for (var pattern : Vocabulary.OF_THE_TRADE.found().entrySet()) {
             if (pattern.getValue() != found) {
                 continue;
             }
@@ -496,7 +496,7 @@ class LineReadingTest {
         "cage,"
     })
     void putsASlipOfTheKeyRightAndLeavesOtherWordsAlone(String word, String meant) {
-        assertThat(Vocabulary.meant(word)).isEqualTo(Optional.ofNullable(meant));
+        assertThat(Vocabulary.OF_THE_TRADE.meant(word)).isEqualTo(Optional.ofNullable(meant));
     }
 
     @Test

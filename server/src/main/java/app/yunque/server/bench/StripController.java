@@ -24,6 +24,7 @@ import app.yunque.server.teardown.StepRequest;
 import app.yunque.server.teardown.StepService;
 import app.yunque.server.teardown.StepView;
 import app.yunque.server.unit.UnitService;
+import app.yunque.server.word.OwnWordService;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Optional;
@@ -56,6 +57,7 @@ class StripController {
     private final FindingBook book;
     private final DoneService done;
     private final LaidOutService laidOut;
+    private final OwnWordService own;
 
     StripController(
             BenchWrite bench,
@@ -69,7 +71,8 @@ class StripController {
             StatementService statements,
             FindingBook book,
             DoneService done,
-            LaidOutService laidOut) {
+            LaidOutService laidOut,
+            OwnWordService own) {
         this.bench = bench;
         this.receive = receive;
         this.steps = steps;
@@ -82,6 +85,7 @@ class StripController {
         this.book = book;
         this.done = done;
         this.laidOut = laidOut;
+        this.own = own;
     }
 
     @PutMapping("/steps/{stepId}")
@@ -96,8 +100,23 @@ class StripController {
                 number,
                 job -> {
                     receive.refuseShutStrip(job);
+                    learn(job, stepId, request);
                     steps.keep(job, stepId, after, request, shafts(job));
                 });
+    }
+
+    /** A name that was given another kind than it was taken for is what this shop calls that kind. */
+    private void learn(JobRef job, UUID stepId, StepRequest request) {
+        boolean isAsBefore =
+                steps.strip(job.id()).stream()
+                        .anyMatch(
+                                s ->
+                                        s.id().equals(stepId.toString())
+                                                && s.kind() == request.kind()
+                                                && s.part().equals(request.part().strip()));
+        if (!isAsBefore) {
+            own.learn(request.part(), request.kind(), stepId, job.number());
+        }
     }
 
     @DeleteMapping("/steps/{stepId}")
@@ -137,7 +156,7 @@ class StripController {
                 number,
                 job -> {
                     refuseFitted(job, stepId);
-                    steps.split(job, stepId, request, shafts(job));
+                    steps.split(job, stepId, request, shafts(job), own.words());
                     book.copy(job, stepId, request.newId());
                 });
     }
@@ -259,7 +278,8 @@ class StripController {
                         request.line(),
                         shafts,
                         Optional.of(units.papers(job.unitId()).drive().shafts()),
-                        new LineReading.Previous(before == null ? null : before.shaft()));
+                        new LineReading.Previous(before == null ? null : before.shaft()),
+                        own.words());
         return LineAnswer.of(line, request.line(), before, shafts);
     }
 

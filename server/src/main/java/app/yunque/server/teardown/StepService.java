@@ -2,6 +2,8 @@ package app.yunque.server.teardown;
 
 import app.yunque.finding.StrictParts;
 import app.yunque.gear.ServiceDuty;
+import app.yunque.line.OwnWords;
+import app.yunque.line.PartNames;
 import app.yunque.measure.Refused;
 import app.yunque.server.job.JobRef;
 import app.yunque.server.people.AtTheBench;
@@ -182,7 +184,8 @@ public class StepService {
 
     /** Makes two steps of one that turned out to be two parts. */
     @Transactional
-    public void split(JobRef job, UUID stepId, SplitRequest request, List<String> shafts) {
+    public void split(
+            JobRef job, UUID stepId, SplitRequest request, List<String> shafts, OwnWords own) {
         var step = existing(job, stepId);
         step.refuseStale(request.version(), () -> view(step, shafts));
         var batch = UUID.randomUUID();
@@ -193,7 +196,7 @@ public class StepService {
         second.id = request.newId();
         second.jobId = job.id();
         second.place = place;
-        StepMapping.fill(second, secondHalf(step, request));
+        StepMapping.fill(second, secondHalf(step, request, own));
         second.keep(bench.name(), clock.instant());
         steps.saveAndFlush(second);
         remember(second, null, what, batch);
@@ -350,10 +353,11 @@ public class StepService {
     }
 
     /** Pieces of the same part go on as what they were; another part starts anew where the first one lay. */
-    private static StepRequest secondHalf(StepEntity step, SplitRequest request) {
+    private static StepRequest secondHalf(StepEntity step, SplitRequest request, OwnWords own) {
         var given = StepMapping.given(step);
         boolean same = given.part().equalsIgnoreCase(request.part().strip());
-        var kind = same ? given.kind() : PartKind.guess(request.part()).orElse(PartKind.OTHER);
+        var kind =
+                same ? given.kind() : PartNames.kindOf(request.part(), own).orElse(PartKind.OTHER);
         return new StepRequest(
                 null,
                 request.part(),
