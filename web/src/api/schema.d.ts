@@ -5776,6 +5776,66 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calc/teardown/guide-screws": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Let a cover up over its spring
+         * @description How long the two screws must be on which a cover is let up until its spring is free.
+         */
+        post: operations["calc teardown/guide-screws"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/teardown/joint-below-oil": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * A joint below the oil
+         * @description What runs out where this joint is opened before the oil is drained.
+         */
+        post: operations["calc teardown/joint-below-oil"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/teardown/tipping": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Will it tip?
+         * @description A half that comes free, on its feet or blocks: does it stand by itself?
+         */
+        post: operations["calc teardown/tipping"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calc/timing/outputs": {
         parameters: {
             query?: never;
@@ -7797,6 +7857,11 @@ export interface components {
             tag: string;
             sameUnit: boolean;
         };
+        GuideScrews: {
+            /** Format: double */
+            threadMm: number;
+            told: components["schemas"]["Told"];
+        };
         Handling: {
             tool?: string;
             position?: string;
@@ -8149,6 +8214,11 @@ export interface components {
             signatures?: components["schemas"]["Revision"][];
             /** Format: int64 */
             touched: number;
+        };
+        JointBelowOil: {
+            /** Format: double */
+            litres: number;
+            told: components["schemas"]["Told"];
         };
         KeptAnswerRequest: {
             /** Format: int64 */
@@ -10770,6 +10840,20 @@ export interface components {
             smallestMm: number;
             /** Format: double */
             largestMm: number;
+        };
+        TippingHalf: {
+            /** Format: double */
+            marginMm: number;
+            told: components["schemas"]["Told"];
+        };
+        TippingHalfPlace: {
+            /**
+             * Format: double
+             * @description place across, −10000 to 10000 mm
+             */
+            acrossMm: number;
+            /** Format: double */
+            upMm: number;
         };
         ToBuy: {
             /** Format: uuid */
@@ -25169,6 +25253,124 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SpringFromStock"];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc teardown/guide-screws": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description free length of the spring, 0.1 to 2000 mm */
+                    freeMm: number;
+                    /** @description length of the spring under the cover, 0.1 to 2000 mm */
+                    installedMm: number;
+                    /** @description height of the nut, 0.5 to 100 mm */
+                    nutMm: number;
+                    /** @description diameter of the screw, 1 to 100 mm */
+                    diameterMm: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GuideScrews"];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc teardown/joint-below-oil": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description oil level above the floor, 0 to 5000 mm */
+                    levelMm: number;
+                    /** @description lowest edge of the joint above the floor, 0 to 5000 mm */
+                    jointMm: number;
+                    /** @description surface of the oil, 0.01 to 1000 dm² */
+                    surfaceDm2: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JointBelowOil"];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc teardown/tipping": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    feet: components["schemas"]["TippingHalfPlace"][];
+                    centre: components["schemas"]["TippingHalfPlace"];
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TippingHalf"];
                 };
             };
             /** @description A value is missing or impossible; its field says why. */

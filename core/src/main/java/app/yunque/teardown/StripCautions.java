@@ -4,7 +4,9 @@ import app.yunque.measure.TableLines;
 import java.util.Arrays;
 import java.util.Collection;
 import java.util.List;
+import java.util.function.BooleanSupplier;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -65,13 +67,22 @@ public final class StripCautions {
      * @param parts  kinds of the parts it is done to
      * @param said   the line as typed
      * @param massKg mass (kg); null where nobody said
+     * @param oilIsIn whether oil stands in the unit and nothing was drained; asked only where what comes off lets it out
      * @return at most two, the most telling first, so that they are read
      */
     public static List<String> of(
-            StripAct act, Collection<PartKind> parts, String said, @Nullable Double massKg) {
-        return ROWS.stream()
-                .filter(r -> r.isSo(act, parts, said, massKg))
-                .map(Row::caution)
+            StripAct act,
+            Collection<PartKind> parts,
+            String said,
+            @Nullable Double massKg,
+            BooleanSupplier oilIsIn) {
+        boolean runsOut =
+                act == StripAct.TAKE_OFF && JointBelowOil.opens(parts) && oilIsIn.getAsBoolean();
+        return Stream.concat(
+                        runsOut ? Stream.of(JointBelowOil.NOT_DRAINED) : Stream.empty(),
+                        ROWS.stream()
+                                .filter(r -> r.isSo(act, parts, said, massKg))
+                                .map(Row::caution))
                 .limit(MOST)
                 .toList();
     }

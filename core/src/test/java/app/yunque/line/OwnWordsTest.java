@@ -62,8 +62,7 @@ class OwnWordsTest {
     void aCountedThingOfNoKnownKindIsRead() {
         var read = read("2 danglers off", OwnWords.NONE);
         assertThat(read.parts())
-                .extracting(
-                        LineReading.Part::name, LineReading.Part::kind, LineReading.Part::count)
+                .extracting(LineReading.Part::name, LineReading.Part::kind, LineReading.Part::count)
                 .containsExactly(
                         org.assertj.core.groups.Tuple.tuple("danglers", PartKind.OTHER, 2));
         assertThat(read("2 turns out", OwnWords.NONE).parts()).isEmpty();

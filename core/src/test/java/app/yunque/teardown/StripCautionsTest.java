@@ -18,7 +18,8 @@ class StripCautionsTest {
                         ? List.of()
                         : Arrays.stream(kinds.split(" ")).map(PartKind::valueOf).toList(),
                 said,
-                kg);
+                kg,
+                () -> false);
     }
 
     @ParameterizedTest(name = "{0} {1} “{2}” {3} kg: {4}")

@@ -13,6 +13,7 @@ import app.yunque.teardown.StripAct;
 import app.yunque.teardown.StripCautions;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.BooleanSupplier;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -43,9 +44,14 @@ public record LineAnswer(
      * @param typed  the line as typed
      * @param before the last step, whose place and tray go on while the line does not say otherwise; null for the first
      * @param shafts names of the shafts
+     * @param oilIsIn whether oil stands in the unit and nothing was drained
      */
     static LineAnswer of(
-            LineReading line, String typed, @Nullable StepRequest before, List<String> shafts) {
+            LineReading line,
+            String typed,
+            @Nullable StepRequest before,
+            List<String> shafts,
+            BooleanSupplier oilIsIn) {
         var problems = new ArrayList<>(line.problems());
         var carried = new ArrayList<String>();
         boolean isMissing = line.act() == StripAct.MISSING && !line.parts().isEmpty();
@@ -57,7 +63,7 @@ public record LineAnswer(
                     List.of(),
                     line.pieces(),
                     carried,
-                    StripCautions.of(act, List.of(), typed, line.massKg()),
+                    StripCautions.of(act, List.of(), typed, line.massKg(), () -> false),
                     problems);
         }
         problems.addAll(uncounted(line));
@@ -70,7 +76,11 @@ public record LineAnswer(
                 line.pieces(),
                 List.copyOf(carried),
                 StripCautions.of(
-                        act, steps.stream().map(StepRequest::kind).toList(), typed, line.massKg()),
+                        act,
+                        steps.stream().map(StepRequest::kind).toList(),
+                        typed,
+                        line.massKg(),
+                        oilIsIn),
                 problems);
     }
 

@@ -15,6 +15,8 @@ import app.yunque.server.finding.FindingBook;
 import app.yunque.server.job.JobRef;
 import app.yunque.server.job.JobService;
 import app.yunque.server.job.ReceiveService;
+import app.yunque.server.place.PlaceService;
+import app.yunque.server.place.PlaceView;
 import app.yunque.server.teardown.LookedAtRequest;
 import app.yunque.server.teardown.MoveRequest;
 import app.yunque.server.teardown.SplitRequest;
@@ -25,6 +27,7 @@ import app.yunque.server.teardown.StepService;
 import app.yunque.server.teardown.StepView;
 import app.yunque.server.unit.UnitService;
 import app.yunque.server.word.OwnWordService;
+import app.yunque.teardown.StripAct;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Optional;
@@ -58,6 +61,7 @@ class StripController {
     private final DoneService done;
     private final LaidOutService laidOut;
     private final OwnWordService own;
+    private final PlaceService places;
 
     StripController(
             BenchWrite bench,
@@ -72,7 +76,8 @@ class StripController {
             FindingBook book,
             DoneService done,
             LaidOutService laidOut,
-            OwnWordService own) {
+            OwnWordService own,
+            PlaceService places) {
         this.bench = bench;
         this.receive = receive;
         this.steps = steps;
@@ -86,6 +91,7 @@ class StripController {
         this.done = done;
         this.laidOut = laidOut;
         this.own = own;
+        this.places = places;
     }
 
     @PutMapping("/steps/{stepId}")
@@ -280,7 +286,14 @@ class StripController {
                         Optional.of(units.papers(job.unitId()).drive().shafts()),
                         new LineReading.Previous(before == null ? null : before.shaft()),
                         own.words());
-        return LineAnswer.of(line, request.line(), before, shafts);
+        return LineAnswer.of(line, request.line(), before, shafts, () -> oilIsIn(job));
+    }
+
+    /** Oil stands in the unit by its papers, and nobody said that it was drained. */
+    private boolean oilIsIn(JobRef job) {
+        return places.ofUnit(job.unitId()).places().stream().anyMatch(PlaceView::level)
+                && jobs.head(job).oilAsFound().isBlank()
+                && done.views(job.id()).stream().noneMatch(d -> d.given().act() == StripAct.DRAIN);
     }
 
     /** Steps typed before whose part begins with a text, of this unit first. */

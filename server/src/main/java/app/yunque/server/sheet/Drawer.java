@@ -66,6 +66,7 @@ public record Drawer(
 
     /** Where drawers stand. */
     public enum Section {
+        TEARDOWN("Before it opens"),
         TEETH("Teeth and wear"),
         BACKLASH("Backlash and play"),
         MESH("The mesh"),
