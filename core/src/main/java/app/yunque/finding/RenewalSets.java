@@ -7,9 +7,10 @@ import app.yunque.teardown.PartKind;
 import app.yunque.teardown.TeardownStep;
 import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.BiPredicate;
 import java.util.regex.Pattern;
 
@@ -176,6 +177,8 @@ public final class RenewalSets {
                                     found(a, "broken|breakage|fracture|sheared|stripped")
                                             && StrictParts.isLoadPath(b.step().kind())));
 
+    private static final Map<String, Pattern> PATTERNS = new ConcurrentHashMap<>();
+
     private RenewalSets() {}
 
     private static Rule look(
@@ -190,28 +193,31 @@ public final class RenewalSets {
      */
     public static Map<String, Advice> of(List<PartRecord> parts, Set<String> renewed) {
         var told = new HashMap<String, Advice>();
+        var gone = parts.stream().filter(p -> renewed.contains(p.step().id())).toList();
         for (var other : parts) {
-            if (renewed.contains(other.step().id())) {
-                continue;
-            }
-            for (var rule : RULES) {
-                parts.stream()
-                        .filter(p -> renewed.contains(p.step().id()))
-                        .filter(p -> rule.applies.test(p, other))
-                        .filter(p -> rule.pull == Pull.RENEW_TOO || !isAnswered(other, rule.check))
-                        .findFirst()
-                        .ifPresent(
-                                p ->
-                                        told.putIfAbsent(
-                                                other.step().id(),
-                                                new Advice(
-                                                        rule.pull,
-                                                        p.step().part(),
-                                                        rule.check,
-                                                        rule.why)));
+            if (!renewed.contains(other.step().id())) {
+                hardest(gone, other).ifPresent(a -> told.put(other.step().id(), a));
             }
         }
         return told;
+    }
+
+    private static Optional<Advice> hardest(List<PartRecord> gone, PartRecord other) {
+        return RULES.stream()
+                .filter(r -> r.pull == Pull.RENEW_TOO || !isAnswered(other, r.check))
+                .flatMap(
+                        r ->
+                                gone.stream()
+                                        .filter(p -> r.applies.test(p, other))
+                                        .limit(1)
+                                        .map(
+                                                p ->
+                                                        new Advice(
+                                                                r.pull,
+                                                                p.step().part(),
+                                                                r.check,
+                                                                r.why)))
+                .findFirst();
     }
 
     /** Looked at in the very words of that check, not only as whole. */
@@ -221,9 +227,13 @@ public final class RenewalSets {
     }
 
     private static boolean named(PartRecord part, String words) {
-        return Pattern.compile("\\b(" + words + ")\\b")
-                .matcher(part.step().part().toLowerCase(Locale.ROOT))
-                .find();
+        return pattern("\\b(" + words + ")\\b").matcher(part.step().part()).find();
+    }
+
+    /** Each rule asks every pair of parts, so its words are made ready once. */
+    private static Pattern pattern(String words) {
+        return PATTERNS.computeIfAbsent(
+                words, w -> Pattern.compile(w, Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CASE));
     }
 
     private static boolean both(PartRecord one, PartRecord other, String words) {
@@ -266,9 +276,7 @@ public final class RenewalSets {
 
     private static boolean isPlanet(TeardownStep step) {
         return step.kind() == PartKind.GEAR
-                && Pattern.compile("\\bplanets?\\b")
-                        .matcher(step.part().toLowerCase(Locale.ROOT))
-                        .find();
+                && pattern("\\bplanets?\\b").matcher(step.part()).find();
     }
 
     private static boolean isDamagedPlanet(PartRecord part) {
@@ -317,12 +325,8 @@ public final class RenewalSets {
     }
 
     private static boolean found(PartRecord part, String words) {
-        var pattern = Pattern.compile(words);
+        var pattern = pattern(words);
         return part.standing().stream()
-                .anyMatch(
-                        f ->
-                                f.severity() != Severity.SOUND
-                                        && pattern.matcher(f.word().toLowerCase(Locale.ROOT))
-                                                .find());
+                .anyMatch(f -> f.severity() != Severity.SOUND && pattern.matcher(f.word()).find());
     }
 }

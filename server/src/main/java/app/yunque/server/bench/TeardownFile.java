@@ -4,6 +4,7 @@ import app.yunque.server.photo.PhotoMark;
 import app.yunque.server.teardown.StatementRequest;
 import app.yunque.server.teardown.StepRequest;
 import app.yunque.server.unit.UnitLayout;
+import app.yunque.teardown.StripAct;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -18,6 +19,7 @@ import org.jspecify.annotations.Nullable;
  * @param openings   openings of its housing
  * @param steps      the strip in order
  * @param statements what was said about the order
+ * @param done       what was done beside taking parts off, in the order it was kept; missing in files of the first days
  * @param photos     pictures, in a zip beside this file; empty in the file alone
  */
 public record TeardownFile(
@@ -28,6 +30,7 @@ public record TeardownFile(
         List<UnitLayout.OpeningRequest> openings,
         List<NumberedStep> steps,
         List<StatementRequest> statements,
+        List<DoneEntry> done,
         List<PhotoEntry> photos) {
     static final String FORMAT = "yunque-teardown";
 
@@ -44,6 +47,15 @@ public record TeardownFile(
      * @param step the step as entered
      */
     public record NumberedStep(UUID id, StepRequest step) {}
+
+    /**
+     * Something that was done and is no part that came off. Whether it was put back belongs to the job it was done at, and is not here.
+     *
+     * @param act   what was done
+     * @param line  in the words typed, up to 400 characters
+     * @param after step that was the last when it was done; missing where none was
+     */
+    public record DoneEntry(StripAct act, String line, @Nullable UUID after) {}
 
     /**
      * @param file    name in the zip

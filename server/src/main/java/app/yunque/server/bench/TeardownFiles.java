@@ -1,10 +1,14 @@
 package app.yunque.server.bench;
 
 import app.yunque.measure.Refused;
+import app.yunque.server.done.DoneRequest;
+import app.yunque.server.done.DoneService;
+import app.yunque.server.done.DoneView;
 import app.yunque.server.job.JobRef;
 import app.yunque.server.photo.PhotoRequest;
 import app.yunque.server.photo.PhotoService;
 import app.yunque.server.photo.PhotoView;
+import app.yunque.server.teardown.KeptStrip;
 import app.yunque.server.teardown.StatementRequest;
 import app.yunque.server.teardown.StatementService;
 import app.yunque.server.teardown.StatementView;
@@ -38,6 +42,7 @@ class TeardownFiles {
     private final StatementService statements;
     private final PhotoService photos;
     private final UnitService units;
+    private final DoneService done;
     private final ObjectMapper mapper;
 
     TeardownFiles(
@@ -45,11 +50,13 @@ class TeardownFiles {
             StatementService statements,
             PhotoService photos,
             UnitService units,
+            DoneService done,
             ObjectMapper mapper) {
         this.steps = steps;
         this.statements = statements;
         this.photos = photos;
         this.units = units;
+        this.done = done;
         this.mapper = mapper;
     }
 
@@ -104,6 +111,13 @@ class TeardownFiles {
                             said.reason()),
                     strip);
         }
+        for (var entry : file.done()) {
+            var after = entry.after() == null ? null : mapped(ids, entry.after());
+            done.keep(
+                    job,
+                    UUID.randomUUID(),
+                    new DoneRequest(null, entry.act(), entry.line(), after, false));
+        }
         for (var photo : file.photos()) {
             var picture = entries.get(photo.file());
             if (picture == null) {
@@ -138,12 +152,21 @@ class TeardownFiles {
                 statements.views(job.id(), kept.steps()).stream()
                         .map(StatementView::given)
                         .toList(),
+                done.views(job.id()).stream().map(d -> entry(d, kept)).toList(),
                 pictures.stream()
                         .map(
                                 p ->
                                         new TeardownFile.PhotoEntry(
                                                 name(p), p.stepId(), p.caption(), p.marks()))
                         .toList());
+    }
+
+    /** A step that is gone is named no more. */
+    private static TeardownFile.DoneEntry entry(DoneView done, KeptStrip kept) {
+        var after = done.given().after();
+        boolean isThere = kept.views().stream().anyMatch(s -> s.id().equals(after));
+        return new TeardownFile.DoneEntry(
+                done.given().act(), done.given().line(), isThere ? after : null);
     }
 
     private static String name(PhotoView picture) {
@@ -212,6 +235,7 @@ class TeardownFiles {
                     file.openings(),
                     Objects.requireNonNullElse(file.steps(), List.of()),
                     Objects.requireNonNullElse(file.statements(), List.of()),
+                    Objects.requireNonNullElse(file.done(), List.of()),
                     Objects.requireNonNullElse(file.photos(), List.of()));
         } catch (JacksonException none) {
             throw Refused.because(

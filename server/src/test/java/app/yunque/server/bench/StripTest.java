@@ -572,6 +572,17 @@ class StripTest {
                 "PUT",
                 job + "/photos/" + UUID.randomUUID() + "?step=" + cover,
                 Pictures.jpeg(40, 30));
+        bench.put(
+                job + "/done/" + UUID.randomUUID(),
+                Map.of(
+                        "act",
+                        "DISCONNECT",
+                        "line",
+                        "motor wires: red on +",
+                        "after",
+                        cover,
+                        "back",
+                        true));
         var zip = bench.get(job + "/teardown.zip").bytes();
         var json = bench.get(job + "/teardown.json").bytes();
 
@@ -580,6 +591,12 @@ class StripTest {
         assertThat(read.status()).as(read.detail()).isEqualTo(200);
         assertThat(read.body().path("steps")).hasSize(2);
         assertThat(read.body().path("photos")).hasSize(1);
+        var done = read.body().path("done").get(0).path("given");
+        assertThat(done.path("line").asString()).isEqualTo("motor wires: red on +");
+        assertThat(done.path("after").asString())
+                .as("after the cover of this job")
+                .isEqualTo(read.body().path("steps").get(0).path("id").asString());
+        assertThat(done.path("back").asBoolean()).as("not put back yet here").isFalse();
         assertThat(read.body().path("statements").get(0).path("says").asString())
                 .isEqualTo("1 cover must be off before 2 feed shaft: it holds it.");
         assertThat(
