@@ -1,5 +1,8 @@
 package app.yunque.inspection;
 
+import static java.util.stream.Collectors.groupingBy;
+import static java.util.stream.Collectors.mapping;
+import static java.util.stream.Collectors.toList;
 import static java.util.stream.Collectors.toUnmodifiableSet;
 
 import app.yunque.finding.Check;
@@ -278,14 +281,15 @@ public record CheckPlan(List<PlannedCheck> checks) {
 
     /** The parts, each with what the circumstances and findings ask of it beside what its kind does. */
     public List<PartRecord> asked(List<PartRecord> parts) {
-        return parts.stream().map(p -> p.alsoAsked(mustsOf(p))).toList();
-    }
-
-    private List<Check> mustsOf(PartRecord part) {
-        return checks.stream()
-                .filter(p -> p.step().equals(part.step().id()))
-                .filter(p -> p.level() == CheckLevel.MUST && !p.conditional())
-                .map(PlannedCheck::check)
+        var musts =
+                checks.stream()
+                        .filter(p -> p.level() == CheckLevel.MUST && !p.conditional())
+                        .collect(
+                                groupingBy(
+                                        PlannedCheck::step,
+                                        mapping(PlannedCheck::check, toList())));
+        return parts.stream()
+                .map(p -> p.alsoAsked(musts.getOrDefault(p.step().id(), List.of())))
                 .toList();
     }
 

@@ -3,6 +3,7 @@ package app.yunque.teardown;
 import app.yunque.fastener.TighteningOrder;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -103,13 +104,17 @@ public record RebuildOrder(List<Card> cards) {
         var byId = new HashMap<String, TeardownStep>();
         steps.forEach(s -> byId.put(s.id(), s));
         var arranged = new ArrayList<TeardownStep>();
-        order.stream().filter(byId::containsKey).map(byId::get).forEach(arranged::add);
+        var placed = new ArrayList<String>();
+        order.stream().filter(byId::containsKey).forEach(placed::add);
+        var known = new HashSet<>(placed);
         for (int i = 0; i < steps.size(); i++) {
-            if (!arranged.contains(steps.get(i))) {
-                int at = i == 0 ? arranged.size() : arranged.indexOf(steps.get(i - 1));
-                arranged.add(at, steps.get(i));
+            if (known.add(steps.get(i).id())) {
+                placed.add(
+                        i == 0 ? placed.size() : placed.indexOf(steps.get(i - 1).id()),
+                        steps.get(i).id());
             }
         }
+        placed.forEach(id -> arranged.add(byId.get(id)));
         return arranged;
     }
 
