@@ -18,7 +18,7 @@ final class ClauseReader {
     private static final Pattern AND = words("\\s(?:and|plus|&|\\+)\\s");
     private static final Pattern WITH = words("\\bwith\\b");
     private static final String COUNTED =
-            "(?:(\\d{1,4})(?!\\s?(?:mm|in\\b|thou|\"|°|deg))|(" + Numbers.WORDS + ")\\b)";
+            "(?:(\\d{1,6})(?!\\s?(?:mm|in\\b|thou|\"|°|deg))|(" + Numbers.WORDS + ")\\b)";
     static final Pattern LEADING_COUNT =
             words(
                     "^[\\s\\u0000]*(?:all\\s+|the\\s+|its\\s+|their\\s+)?"

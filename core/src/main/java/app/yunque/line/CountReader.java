@@ -17,7 +17,7 @@ final class CountReader {
                             + ")\\b");
     private static final Pattern COUNT_AFTER =
             words(
-                    "(?<![\\p{L}\\p{N}])(?:(?<!/\\d\\s)(?<!/\\d\\d\\s)[x×]\\s?(\\d{1,4})(?![\\p{N}/.-]|\\s?(?:mm|in\\b|thou))|(\\d{1,4})(?:[x×](?=\\s)|\\s?(?:off|pcs|pieces|of (?:them|these|it))\\b)|(?:qty\\.?\\s?|\\()(\\d{1,4})(?:\\)|\\b)|all (\\d{1,3}|"
+                    "(?<![\\p{L}\\p{N}])(?:(?<!/\\d\\s)(?<!/\\d\\d\\s)[x×]\\s?(\\d{1,6})(?![\\p{N}/.-]|\\s?(?:mm|in\\b|thou))|(\\d{1,6})(?:[x×](?=\\s)|\\s?(?:off|pcs|pieces|of (?:them|these|it))\\b)|(?:qty\\.?\\s?|\\()(\\d{1,6})(?:\\)|\\b)|all (\\d{1,3}|"
                             + Numbers.WORDS
                             + ")\\b|("
                             + Numbers.WORDS

@@ -8,6 +8,7 @@ import app.yunque.line.LineReading.Loose;
 import app.yunque.line.LineReading.Previous;
 import app.yunque.teardown.PartKind;
 import app.yunque.teardown.StripAct;
+import app.yunque.teardown.TeardownStep;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -173,8 +174,20 @@ final class LineReader {
                 String.join(
                         "; ", note.stream().map(String::strip).filter(n -> !n.isEmpty()).toList()),
                 line.pieces(),
-                Stream.concat(fastenerReader.problems().stream(), places.problems().stream())
+                Stream.of(fastenerReader.problems(), places.problems(), impossible(drafts))
+                        .flatMap(List::stream)
                         .toList());
+    }
+
+    /** A count that no ledger takes; what was not there is missing, and not none of it. */
+    private static List<String> impossible(List<Draft> drafts) {
+        return drafts.stream()
+                .filter(d -> d.count != null && TeardownStep.COUNT.judge(d.count).isPresent())
+                .map(
+                        d ->
+                                "%d × %s: from 1 to 9999 pieces came off. What was not there is “missing”: “%s missing”."
+                                        .formatted(d.count, d.name, d.name))
+                .toList();
     }
 
     private String word(Pattern pattern, String meaning) {

@@ -45,7 +45,7 @@ final class PartReader {
                             + "\\s+(?:off|out|taken off|taken out|removed|unscrewed|unbolted|pulled|drawn|came (?:off|out)|lifted(?: off| out)?)\\b(?! of\\b)");
     private static final Pattern UNKNOWN_ALONE =
             words(
-                    "\\G[\\s\\u0000]*(?:the\\s+)?(?!(?:oil|water|power|current|steam|air)\\b)((?:(?!\\p{L}+(?:ed|en|ing)\\b)\\p{L}[\\p{L}'-]++ ?){1,3})(?=[\\s\\u0000]*$|[\\s\\u0000]*[,;]|\\s+(?:left|right|middle|and|plus)\\b|\\s+\\d{1,2}\\s*[,;]|\\s*[&+]\\s)");
+                    "\\G[\\s\\u0000]*(?:the\\s+)?(?!(?:oil|water|power|current|steam|air)\\b)((?:(?!\\p{L}+(?:ed|en|ing)\\b)\\p{L}[\\p{L}'-]++ ?){1,3})(?=[\\s\\u0000]*$|[\\s\\u0000]*[,;]|\\s+(?:left|right|middle|and|plus)\\b|\\s+\\d{1,2}\\s*[,;]|\\s+[x×]\\s?\\d|\\s*[&+]\\s)");
     private static final Pattern UNKNOWN_HELD = words(UNKNOWN + "\\s*(?=\\u0000)");
     private static final Pattern PREDICATE =
             words(

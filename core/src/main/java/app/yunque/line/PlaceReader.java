@@ -26,6 +26,9 @@ final class PlaceReader {
     static final Pattern NUMBERED_SHAFT =
             words(
                     "\\b(?:on\\s+)?shaft\\s+(\\d{1,2})\\b(?!\\s?(?:mm|thou|in\\b|[.,]\\d|[x×]|°|deg))");
+    private static final Pattern BOTH_SIDES =
+            words(
+                    "\\bleft\\s+(?:end |side )?right(?:\\s+(?:end|side))?\\s*(?:[,;]|$)|\\bright\\s+(?:end |side )?left(?:\\s+(?:end|side))?\\s*(?:[,;]|$)");
     private static final Pattern LEFT_BEHIND =
             words(
                     "^left (?:in|on|where|there|as|alone|together|whole|over|open|shut|it|them|untouched|for)\\b");
@@ -72,6 +75,10 @@ final class PlaceReader {
                                                                     "end of the shaft");
                                                             return m;
                                                         }));
+        if (BOTH_SIDES.matcher(line.whole().substring(from, to)).find()) {
+            problems.add(
+                    "Left and right of one part cannot both be. Say which end of the shaft, or type two parts.");
+        }
         return end.map(
                 m ->
                         switch (m.group(1).toLowerCase(Locale.ROOT)) {

@@ -408,7 +408,15 @@ class LineReadingTest {
         assertThat(StripAct.DISCONNECT.mirror()).isEqualTo("connect it again as it was");
         assertThat(StripAct.AID.mirror()).isEqualTo("take it out again");
         assertThat(StripAct.MISSING.mirror()).isEqualTo("what belongs there goes in");
-        for (var act : List.of(StripAct.NOTE, StripAct.CLEAN, StripAct.MARK, StripAct.LEFT_IN)) {
+        assertThat(StripAct.MARK.mirror()).isEqualTo("bring it to its mark");
+        assertThat(StripAct.TURN.mirror()).isEqualTo("turn it back as it was");
+        for (var act :
+                List.of(
+                        StripAct.NOTE,
+                        StripAct.CLEAN,
+                        StripAct.MEASURE,
+                        StripAct.LEFT_IN,
+                        StripAct.DRAIN)) {
             assertThat(act.mirror()).isEmpty();
         }
         assertThat(StripAct.TAKE_OFF.isNoPart()).isFalse();
@@ -416,6 +424,27 @@ class LineReadingTest {
     }
 
     // --- laws
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "0 circlips off | 0 × circlips: from 1 to 9999 pieces came off",
+                "circlip x0 | 0 × circlip: from 1 to 9999",
+                "nuts 10000 off | 10000 × nuts: from 1 to 9999",
+                "10000 needles | 10000 × needles",
+                "bearing left right | Left and right of one part cannot both be",
+                "seal right side left end | Left and right of one part",
+            })
+    void namesWhatCannotBe(String line, String problem) {
+        assertThat(read(line).problems()).singleElement().asString().startsWith(problem);
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"9999 needles", "1 nut", "seal left, 2 bolts right", "left bearing"})
+    void keepsStillWhereAllCanBe(String line) {
+        assertThat(read(line).problems()).isEmpty();
+    }
 
     @Test
     void keepsWhatItDoesNotUnderstandInWords() {
