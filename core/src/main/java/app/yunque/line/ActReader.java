@@ -31,7 +31,9 @@ final class ActReader {
         told(
                 StripAct.AID,
                 "\\b(?:jack(?:ing)? (?:bolts?|screws?)|guide (?:pins?|studs?)|eye ?bolts?|lifting (?:eyes?|lugs?)|alignment (?:pins?|studs?)|lifting slings?|sling|support blocks?|props?|wedges?|wood(?:en)? blocks?|dummy shaft)\\b[^.]*\\b(?:screwed in(?:to)?|put in|fitted|run in|in|placed|under|round|on)\\b(?!\\s+(?:tray|bag|box))");
-        told(StripAct.AID, "\\b(?:lock|guide|index|alignment)(?:ing)? pins? in\\s*(?:$|[,;])");
+        told(
+                StripAct.AID,
+                "\\bjacked(?: up)?(?!\\s+(?:off|out|apart))\\b|\\bon axle stands\\b|\\b(?:lock|guide|index|alignment)(?:ing)? pins? in\\s*(?:$|[,;])");
         told(
                 StripAct.RELIEVE,
                 "\\b(?:(?:clock |coil |brake |return )?springs?|pressure|tension|load|weight|preload|hydraulic|air)\\b[^.,]*\\b(?:let (?:off|down|go)|unwound|wound down|run down|released|relieved|bled(?: off)?|backed off|unhooked|slackened(?: off)?|(?<!(?:broken|snapped|sheared|torn|came|come|taken|lifted|pulled|broke|springs?) )off)\\b(?! the)");
@@ -80,7 +82,7 @@ final class ActReader {
                         + UNIT
                         + "?\\s*(?:over|on (?:its|the) (?:side|back|end|face|head)|upside down|upright|round)\\b|^"
                         + UNIT
-                        + "\\b[^,;]{0,24}\\b(?:flipped|inverted|upended|turned upside)\\b|^turned (?:half|a quarter|180|90)|\\bturned (?:\\p{L}+ ){0,2}\\d{1,3}(?:/\\d)?(?:[ .,]\\d(?:/\\d)?)?\\s?(?:deg(?:rees)?|°|turns?)(?![\\p{L}])");
+                        + "\\b[^,;]{0,24}\\b(?:flipped|inverted|upended|turned upside)\\b|^turned (?:half|a quarter|180|90)|\\bturned (?:over )?by hand\\b|\\bturned (?:\\p{L}+ ){0,2}\\d{1,3}(?:/\\d)?(?:[ .,]\\d(?:/\\d)?)?\\s?(?:deg(?:rees)?|°|turns?)(?![\\p{L}])");
         told(
                 StripAct.MEASURE,
                 "^[^,;]*\\b(?:free length|fitted length|preload|clearance|shift(?:ing)? force|(?:lever|spring|pull|handle) force|temperature|pressure reads?|oil level|centre height|end gap|stroke|side play|protrusion)\\b[^;]*\\d");
@@ -92,7 +94,7 @@ final class ActReader {
                 "\\b(?:put|set|stood|laid|supported|propped|chocked|blocked|slung|strapped|wedged)\\b[^.,]*\\b(?:on|with|up|by|in|to)\\b[^.,]*\\b(?:bench|frame|column|wood(?:en)?(?: blocks?)?|timbers?|blocks?|stands?|jack|sling|straps?|props?)\\b");
         told(
                 StripAct.MEASURE,
-                "\\b(?:reads?|read|measured|measures|reading|indicator|dti|feeler)\\b(?! (?:off|out))[^.]*\\d|\\bbefore:?\\s+\\d|\\b(?:before strip(?:ping)?|before opening|before it came apart|as found|before teardown)\\b|\\brpm\\b|\\b(?:toe-?in|end ?float|end ?play|backlash|run-?out|turn(?:ing)? torque|drag|lash)\\b[^.]*\\d|\\d[^,]* = \\d|= ?\\d");
+                "\\b(?:reads?|read|measured|measures|reading|indicator|dti|feeler)\\b(?! (?:off|out))[^.]*\\d|\\bbefore:?\\s+\\d|\\b(?:before strip(?:ping)?|before opening|before it came apart|as found|before teardown)\\b|\\brpm\\b|\\b(?:toe-?in|end ?float|end ?play|backlash|run-?out|turn(?:ing)? torque|drag|lash)\\b[^.]*\\.?\\d|\\d[^,]* = \\d|= ?\\d");
         told(
                 StripAct.MARK,
                 "\\b(?:lines? up with|lined up with|paint(?:ed)? (?:line|mark|dot)|scribed|cent(?:re|er)[\\s-]?popped|punch marks?|felt[\\s-]?pen|chalk(?:ed)?|witness mark)\\b|\\bmarks? [\\p{L}\\d]{1,3} (?:on|to|against|opposite|over) |^(?:\\p{L}+ ){0,4}marked\\b(?! \\d)");
@@ -102,7 +104,9 @@ final class ActReader {
         told(
                 StripAct.NOTE,
                 "\\b(?:warranty|by phone|customer|invoice|order(?:ed)? from|ordered new|spare(?:s)? ordered|photo(?:s)? (?:only|taken)|no photo|in place of|instead of the|kit (?:brings|has|comes))\\b|\\b(?:drops?|falls?|comes?|jumps?|flies) (?:out|off|down|apart) (?:when|if|as soon)\\b|\\bno longer\\b|\\bemery it\\b|\\bbefore (?:pulling|lifting|driving|pressing) it\\b");
-        told(StripAct.NOTE, "^[^,;]*\\b(?:loosened|slackened|eased)\\b(?![^,;]*\\b(?:off|out)\\b)");
+        told(
+                StripAct.NOTE,
+                "^tried\\b|^[^,;]*\\b(?:loosened|slackened|eased)\\b(?![^,;]*\\b(?:off|out)\\b)");
         told(
                 StripAct.NOTE,
                 "^(?:the )?(?:order|sequence)\\b|\\b(?:wanted|needed|to be ordered|owner says)\\s*$|\\b(?:cut|spliced|welded|drilled|filed|ground|bodged) (?:by the|before|by an?) \\p{L}+");

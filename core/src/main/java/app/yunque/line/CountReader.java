@@ -52,7 +52,7 @@ final class CountReader {
             words(
                     "^[\\s\\u0000]+(\\d{1,4}|"
                             + Numbers.WORDS
-                            + ")(?:[\\s\\u0000]*$|\\s+(?!(?:mm|in|inch|thou|teeth|tooth|T|deg|x|off|kg|of|turns?|long|sizes?|and|to|with|thick|x)\\b)(?=\\p{L}))");
+                            + ")(?:[\\s\\u0000]*$|\\s+(?!(?:mm|in(?! order)|inch|thou|teeth|tooth|T|deg|x|off|kg|of|turns?|long|sizes?|and|to|with|thick|x)\\b)(?=\\p{L}))");
     static final Pattern AT_BOTH_ENDS =
             words("\\b(?:top and bottom|both ends|both sides|left and right|front and rear)\\b");
 
@@ -86,7 +86,10 @@ final class CountReader {
         if (d.count != null) {
             return;
         }
-        var after = line.find(COUNT_AFTER, clause.from(), clause.to());
+        var after =
+                line.find(COUNT_AFTER, clause.from(), clause.to())
+                        // "All 20 of them" of one thing speaks of its teeth.
+                        .filter(m -> d.plural || m.group(4) == null);
         if (after.isPresent()) {
             d.count = Numbers.of(Numbers.first(after.get(), 1, 2, 3, 4, 5)).orElse(null);
             line.take(after.get().start(), after.get().end(), "pieces");

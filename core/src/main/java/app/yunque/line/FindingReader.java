@@ -26,7 +26,7 @@ final class FindingReader {
             words(
                     "(?:\\b(\\d{1,3}|"
                             + Numbers.WORDS
-                            + ")\\s+)?\\b(?:teeth|tooth)\\s+(?:are |is |were )?(?:gone|missing|lost|off|out|(?:broken|sheared|snapped|knocked|torn|stripped)\\s+(?:off|out|clean off))\\b|\\bmissing (?:\\d{1,3} )?(?:teeth|tooth)\\b");
+                            + ")\\s+)?\\b(?:teeth|tooth)\\s+(?:are |is |were )?(?:half |nearly |almost )?(?:gone|missing|lost|off|out|(?:broken|sheared|snapped|knocked|torn|stripped)\\s+(?:off|out|clean off))\\b|\\bmissing (?:\\d{1,3} )?(?:teeth|tooth)\\b");
 
     /** "2 rusty", "one gone flat", "3 of the 26 ring pins blued", "2 of 3". */
     private static final Pattern SOME =

@@ -207,7 +207,8 @@ final class LineReader {
             List<Clause> clauses, String first, List<FastenerReader.Read> fasteners) {
         boolean namesAPart = clauses.stream().anyMatch(c -> names.head(c, true).isPresent());
         boolean isHeld = fasteners.stream().anyMatch(f -> !f.fastener().thread().isEmpty());
-        var told = ActReader.of(line.whole(), first, namesAPart, isHeld).orElse(null);
+        var told =
+                ActReader.of(line.whole(), joined(clauses, first), namesAPart, isHeld).orElse(null);
         if (told == null || ActReader.NAMES_PARTS.contains(told)) {
             parts.parts(clauses, told, fasteners);
         }
@@ -217,6 +218,15 @@ final class LineReader {
         return !parts.drafts().isEmpty()
                 ? StripAct.TAKE_OFF
                 : ActReader.isOnlySaid(line) ? StripAct.NOTE : null;
+    }
+
+    /** "Key and pin stay": what names joined by "and" say together. */
+    private String joined(List<Clause> clauses, String first) {
+        return clauses.stream()
+                .filter(c -> c.group() == clauses.get(0).group())
+                .reduce((one, last) -> last)
+                .map(last -> line.whole().substring(clauses.get(0).from(), last.to()).strip())
+                .orElse(first);
     }
 
     /** A new one of what was named before it; of all where it says so. */

@@ -54,7 +54,8 @@ final class PartReader {
             words("\\b(?:\\d{1,2}|" + Numbers.WORDS + ") of (?:the|its|their) (?!\\d)\\p{L}+");
 
     /** "Thrust washer stack": more than one, nobody says how many. */
-    private static final Pattern SEVERAL = words("^\\s+(?:stack|set|pair|kit|row)\\b");
+    private static final Pattern SEVERAL =
+            words("^\\s+(?:stacks?|sets?|pairs?|kits?|rows?|halves)\\b");
 
     /** "Housing bolt pattern", "nut torque": something of the part, which nobody took off. */
     private static final Pattern NOT_THE_THING =
@@ -173,6 +174,12 @@ final class PartReader {
                         places.shaftIn(l.from(), l.to(), null)
                                 .ifPresent(s -> drafts.forEach(d -> d.shaft = s)));
         shareShafts(clauses);
+        places.offWhichShaft()
+                .ifPresent(
+                        s ->
+                                drafts.stream()
+                                        .filter(d -> d.shaft == null)
+                                        .forEach(d -> d.shaft = s));
         if (act != StripAct.MISSING && act != StripAct.NOTE) {
             drafts.forEach(this::settleCount);
         }

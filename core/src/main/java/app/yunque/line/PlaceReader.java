@@ -127,6 +127,17 @@ final class PlaceReader {
         return line.take(HOUSING_PLACE, "on the housing", from, to).map(m -> 0);
     }
 
+    /** "Handwheel, ring and spring off the handwheel shaft": where all that was named came from; empty where the line does not end so. */
+    Optional<Integer> offWhichShaft() {
+        for (int s : byLength()) {
+            var off = words("\\b(?:off|from) (?:the )?" + Pattern.quote(shafts.get(s)) + "\\s*$");
+            if (off.matcher(line.whole()).find()) {
+                return Optional.of(s + 1);
+            }
+        }
+        return Optional.empty();
+    }
+
     private List<Integer> byLength() {
         var order = new ArrayList<Integer>();
         for (int i = 0; i < shafts.size(); i++) {
@@ -208,7 +219,7 @@ final class PlaceReader {
                                                 words(
                                                         "(?<![\\p{L}-])(?:on (?:the )?)?"
                                                                 + name
-                                                                + "(?=\\s*(?:[,;\\u0000\\d]|$))"),
+                                                                + "(?=\\s*(?:[,;\\u0000\\d]|$|(?:pulled|off|out|drawn|lifted)\\b))"),
                                                 head.to(),
                                                 to));
     }

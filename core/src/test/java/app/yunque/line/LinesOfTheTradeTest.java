@@ -12,7 +12,7 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
- * 180 lines as mechanics type them, and 343 more, over the kinds of job, with their right readings. Written for the trade, common practice, no source.
+ * 180 lines as mechanics type them, and 395 more, over the kinds of job, with their right readings. Written for the trade, common practice, no source.
  * A field is one that steers a ledger, a card, an order or a verdict: act, kind, count, shaft, side, condition; of fasteners count, thread,
  * length, hand, torque.
  */
