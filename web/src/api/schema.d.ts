@@ -678,6 +678,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/evidence-corrections": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["corrections"];
+        put: operations["keepCorrection"];
+        post?: never;
+        delete: operations["removeCorrection"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/units": {
         parameters: {
             query?: never;
@@ -7431,6 +7447,24 @@ export interface components {
             positive?: string[];
             negative?: string[];
         };
+        EvidenceWeightRequest: {
+            /** Format: int64 */
+            version?: number;
+            cause: string;
+            of: string;
+            /** Format: double */
+            value: number;
+            because: string;
+        };
+        EvidenceWeightView: {
+            given: components["schemas"]["EvidenceWeightRequest"];
+            /** Format: double */
+            shipped: number;
+            stands: boolean;
+            by: string;
+            /** Format: date-time */
+            at: string;
+        };
         Example: {
             title: string;
             entries: components["schemas"]["DrawerEntries"];
@@ -13570,6 +13604,87 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["InstrumentView"][];
+                };
+            };
+        };
+    };
+    corrections: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EvidenceWeightView"][];
+                };
+            };
+        };
+    };
+    keepCorrection: {
+        parameters: {
+            query?: never;
+            header: {
+                "Write-Id": string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["EvidenceWeightRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EvidenceWeightView"][];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    removeCorrection: {
+        parameters: {
+            query: {
+                cause: string;
+                of?: string;
+                version: number;
+            };
+            header: {
+                "Write-Id": string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EvidenceWeightView"][];
                 };
             };
         };

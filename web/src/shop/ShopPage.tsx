@@ -6,6 +6,7 @@ import { Panel } from "../shared/Panel";
 import { type Preferences, usePreferences } from "../shared/preferences";
 import { t } from "../wording/en";
 import { Care } from "./Care";
+import { EvidenceWeights } from "./EvidenceWeights";
 import { Instruments } from "./Instruments";
 import { Lubricants } from "./Lubricants";
 import { OwnDevices } from "./OwnDevices";
@@ -87,6 +88,11 @@ export function ShopPage() {
       <Lubricants />
       <Spares />
       <OwnWords />
+      {me.data?.role === "LEAD" && (
+        <section className={classes.section}>
+          <EvidenceWeights />
+        </section>
+      )}
     </>
   );
 }

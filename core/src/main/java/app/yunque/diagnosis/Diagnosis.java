@@ -90,10 +90,18 @@ public record Diagnosis(
      * @param evidence what is known
      */
     public static Diagnosis of(Collection<UnitKind> kinds, Evidence evidence) {
-        var table = EvidenceTable.shipped();
+        return of(kinds, evidence, EvidenceTable.shipped());
+    }
+
+    /**
+     * @param kinds    kinds of unit; empty thinks of what any unit may have
+     * @param evidence what is known
+     * @param table    what goes with what, with the corrections of the shop
+     */
+    public static Diagnosis of(Collection<UnitKind> kinds, Evidence evidence, EvidenceTable table) {
         var unit = kinds.isEmpty() ? EnumSet.noneOf(UnitKind.class) : EnumSet.copyOf(kinds);
         var thought = table.causes().values().stream().filter(c -> c.isThoughtOfOn(unit)).toList();
-        var posterior = normalised(thought, c -> c.weight() * likelihood(c, evidence));
+        var posterior = normalised(thought, c -> c.weight() * likelihood(c, evidence, table));
         var order = new ArrayList<Integer>();
         for (int i = 0; i < thought.size(); i++) {
             order.add(i);
@@ -101,8 +109,9 @@ public record Diagnosis(
         order.sort(
                 Comparator.<Integer>comparingDouble(i -> -posterior[i])
                         .thenComparing(i -> thought.get(i).id()));
-        var ranked = order.stream().map(i -> ranked(thought, i, posterior[i], evidence)).toList();
-        var next = next(thought, posterior, evidence);
+        var ranked =
+                order.stream().map(i -> ranked(thought, i, posterior[i], evidence, table)).toList();
+        var next = next(thought, posterior, evidence, table);
         boolean enough =
                 ranked.get(0).probability > SURE
                         || next.isEmpty()
@@ -116,8 +125,8 @@ public record Diagnosis(
                 sentence(ranked, next, evidence, enough));
     }
 
-    private static double likelihood(Cause cause, Evidence evidence) {
-        var tests = EvidenceTable.shipped().tests();
+    private static double likelihood(Cause cause, Evidence evidence, EvidenceTable table) {
+        var tests = table.tests();
         double product = 1;
         for (var sign : evidence.present()) {
             product *= cause.chance(sign);
@@ -157,8 +166,11 @@ public record Diagnosis(
     }
 
     private static Ranked ranked(
-            List<Cause> thought, int place, double probability, Evidence evidence) {
-        var table = EvidenceTable.shipped();
+            List<Cause> thought,
+            int place,
+            double probability,
+            Evidence evidence,
+            EvidenceTable table) {
         var cause = thought.get(place);
         var weighed = new ArrayList<Weighed>();
         evidence.present()
@@ -236,9 +248,10 @@ public record Diagnosis(
                 id, says, 10 * Math.log10(chance.applyAsDouble(cause) / (others / weights)));
     }
 
-    private static List<NextTest> next(List<Cause> thought, double[] now, Evidence evidence) {
+    private static List<NextTest> next(
+            List<Cause> thought, double[] now, Evidence evidence, EvidenceTable table) {
         var tests = new ArrayList<NextTest>();
-        for (var test : EvidenceTable.shipped().tests().values()) {
+        for (var test : table.tests().values()) {
             if (!evidence.isDone(test)) {
                 double gain = gain(thought, now, test);
                 tests.add(

@@ -19,6 +19,7 @@ import app.yunque.server.done.DoneService;
 import app.yunque.server.done.LaidOutService;
 import app.yunque.server.drawer.KeptAnswerService;
 import app.yunque.server.drawer.KeptAnswerView;
+import app.yunque.server.evidence.CorrectionService;
 import app.yunque.server.finding.FindingBook;
 import app.yunque.server.finding.LeftService;
 import app.yunque.server.finding.LeftView;
@@ -88,6 +89,7 @@ public class JobViews {
     private final UnitChangeService changes;
     private final LaidOutService laidOut;
     private final CauseService causes;
+    private final CorrectionService evidence;
     private final StepAnswerService stepAnswers;
     private final FindingBook findings;
 
@@ -111,6 +113,7 @@ public class JobViews {
             UnitChangeService changes,
             LaidOutService laidOut,
             CauseService causes,
+            CorrectionService evidence,
             StepAnswerService stepAnswers,
             FindingBook findings) {
         this.jobs = jobs;
@@ -132,6 +135,7 @@ public class JobViews {
         this.changes = changes;
         this.laidOut = laidOut;
         this.causes = causes;
+        this.evidence = evidence;
         this.stepAnswers = stepAnswers;
         this.findings = findings;
     }
@@ -181,7 +185,7 @@ public class JobViews {
                         answers.views(job.id()),
                         left.views(job.id()),
                         decisions.made(job.id()));
-        return WhatItMayBe.of(jobs.head(job), planned, found, causes.of(job.id()))
+        return WhatItMayBe.of(jobs.head(job), planned, found, causes.of(job.id()), evidence::table)
                 .view(causes.here());
     }
 
@@ -344,7 +348,8 @@ public class JobViews {
                 places,
                 procedure,
                 proof.orElse(null),
-                WhatItMayBe.of(jobs.head(job), planned, found, causes.of(job.id())).stated(),
+                WhatItMayBe.of(jobs.head(job), planned, found, causes.of(job.id()), evidence::table)
+                        .stated(),
                 null,
                 job.touched());
     }

@@ -13,6 +13,7 @@ import app.yunque.server.job.JobHead;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -21,11 +22,20 @@ import org.jspecify.annotations.Nullable;
  * @param planned  what is known of the unit and its parts
  * @param evidence signs and tests
  * @param given    what was answered and stated
+ * @param table    what goes with what in this shop; asked only where it is weighed
  */
-record WhatItMayBe(PlannedChecks planned, Evidence evidence, CauseRequest given) {
+record WhatItMayBe(
+        PlannedChecks planned,
+        Evidence evidence,
+        CauseRequest given,
+        Supplier<EvidenceTable> table) {
 
     static WhatItMayBe of(
-            JobHead head, PlannedChecks planned, List<SeenView> found, CauseRequest given) {
+            JobHead head,
+            PlannedChecks planned,
+            List<SeenView> found,
+            CauseRequest given,
+            Supplier<EvidenceTable> table) {
         return new WhatItMayBe(
                 planned,
                 EvidenceFound.alsoSaid(
@@ -35,7 +45,8 @@ record WhatItMayBe(PlannedChecks planned, Evidence evidence, CauseRequest given)
                                 found.stream().map(SeenService::core).toList(),
                                 planned.measured()),
                         known(given.answers())),
-                given);
+                given,
+                table);
     }
 
     /** A sign or a test that somebody took out of the table since says nothing any more, and hides no job. */
@@ -50,7 +61,8 @@ record WhatItMayBe(PlannedChecks planned, Evidence evidence, CauseRequest given)
     private Diagnosis diagnosis() {
         return Diagnosis.of(
                 planned.situation().kindKnown() ? planned.situation().kinds() : List.of(),
-                evidence);
+                evidence,
+                table.get());
     }
 
     /** What it was, in words; null while nobody said it. */
