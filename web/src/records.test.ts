@@ -108,6 +108,7 @@ const CORRECTED: Record<string, Through> = {
   InstrumentRequest: (r) => cardRequest(r),
   LubricantRequest: (r) => cardRequest(r),
   SpareRequest: (r) => cardRequest(r),
+  OwnWordRequest: (r) => cardRequest(r),
   PersonRequest: (r) => personRequest(personFields(r), r.version),
   ShopSettings: (r) => cardRequest(r),
   UnitRequest: (r) => {
@@ -151,6 +152,7 @@ const STATED = [
   "UnitChangeRequest",
   "StepAnswerRequest",
   "StatementRequest",
+  "EvidenceWeightRequest",
 ];
 
 /** What the server refuses anyhow is no record: a further set of screws without the first. */

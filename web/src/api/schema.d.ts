@@ -2216,6 +2216,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/isolation-steps": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["isolationSteps"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/instruments": {
         parameters: {
             query?: never;
@@ -8092,15 +8108,24 @@ export interface components {
         IsolationRequest: {
             /** Format: int64 */
             version?: number;
-            sources: ("ELECTRIC" | "ENGINE" | "HYDRAULIC" | "AIR" | "GRAVITY" | "SPRING" | "HEAT")[];
+            sources: ("ELECTRIC" | "BATTERY" | "ENGINE" | "HYDRAULIC" | "AIR" | "GRAVITY" | "SPRING" | "HEAT")[];
             how: string;
             triedToStart: boolean;
+            done?: ("ELECTRIC_LOCKED" | "ELECTRIC_DEAD" | "BATTERY_MINUS" | "ENGINE_PLUG" | "ENGINE_COLD" | "HYDRAULIC_LOWERED" | "HYDRAULIC_ZERO" | "AIR_SHUT" | "AIR_VENTED" | "GRAVITY_DOWN" | "GRAVITY_BLOCKED" | "SPRING_DOWN" | "HEAT_COOLED")[];
+        };
+        IsolationStepView: {
+            /** @enum {string} */
+            id: "ELECTRIC_LOCKED" | "ELECTRIC_DEAD" | "BATTERY_MINUS" | "ENGINE_PLUG" | "ENGINE_COLD" | "HYDRAULIC_LOWERED" | "HYDRAULIC_ZERO" | "AIR_SHUT" | "AIR_VENTED" | "GRAVITY_DOWN" | "GRAVITY_BLOCKED" | "SPRING_DOWN" | "HEAT_COOLED";
+            /** @enum {string} */
+            energy: "ELECTRIC" | "BATTERY" | "ENGINE" | "HYDRAULIC" | "AIR" | "GRAVITY" | "SPRING" | "HEAT";
+            says: string;
         };
         IsolationView: {
             /** Format: int64 */
             version: number;
-            sources: ("ELECTRIC" | "ENGINE" | "HYDRAULIC" | "AIR" | "GRAVITY" | "SPRING" | "HEAT")[];
+            sources: ("ELECTRIC" | "BATTERY" | "ENGINE" | "HYDRAULIC" | "AIR" | "GRAVITY" | "SPRING" | "HEAT")[];
             how: string;
+            done: string[];
             confirmedBy: string;
             /** Format: date-time */
             confirmedAt: string;
@@ -16371,6 +16396,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["JobCard"][];
+                };
+            };
+        };
+    };
+    isolationSteps: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["IsolationStepView"][];
                 };
             };
         };

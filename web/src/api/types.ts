@@ -12,6 +12,7 @@ export type SignedIn = Schemas["SignedIn"];
 export type PersonView = Schemas["PersonView"];
 export type DeviceView = Schemas["DeviceView"];
 export type OwnWordRequest = Schemas["OwnWordRequest"];
+export type IsolationStepView = Schemas["IsolationStepView"];
 export type OwnWordView = Schemas["OwnWordView"];
 export type EvidenceTable = Schemas["TableAnswer"];
 export type EvidenceWeightView = Schemas["EvidenceWeightView"];

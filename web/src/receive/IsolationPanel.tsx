@@ -1,7 +1,8 @@
 import { Button, Checkbox, TextInput } from "@mantine/core";
 import { useQuery } from "@tanstack/react-query";
+import { request } from "../api/http";
 import { elsewhere, fieldErrors } from "../api/problem";
-import type { JobView } from "../api/types";
+import type { IsolationStepView, JobView } from "../api/types";
 import { useKeep } from "../job/bench";
 import { isClosed } from "../job/closed";
 import { meQuery } from "../people/session";
@@ -23,13 +24,20 @@ export function IsolationPanel({ view }: { view: JobView }) {
     sources: [] as Energy[],
     how: "",
     triedToStart: false,
+    done: [] as string[],
   });
+  const known = useQuery({
+    queryKey: ["isolation-steps"],
+    queryFn: () => request<IsolationStepView[]>("GET", "/api/isolation-steps"),
+    staleTime: Number.POSITIVE_INFINITY,
+  });
+  const steps = (known.data ?? []).filter((s) => draft.value.sources.includes(s.energy));
   const { keep, problem, busy } = useKeep(view.job.number);
   const errors = fieldErrors(problem);
 
   const confirm = async () => {
     if (await keep("PUT", "/isolation", { ...draft.value, version: kept?.version }, "isolation confirmed")) {
-      draft.clear({ sources: [], how: "", triedToStart: false });
+      draft.clear({ sources: [], how: "", triedToStart: false, done: [] });
     }
   };
   const lift = () => keep("POST", "/isolation/lift", { version: kept?.version }, "energy back on");
@@ -45,6 +53,13 @@ export function IsolationPanel({ view }: { view: JobView }) {
           <b>{kept.sources.map((s) => t.energies[s]).join(", ")}</b>: {kept.how}. A start was tried and
           nothing moved.
         </p>
+        {kept.done.length > 0 && (
+          <ul className={classes.done}>
+            {kept.done.map((step) => (
+              <li key={step}>{step}</li>
+            ))}
+          </ul>
+        )}
         <p>
           Confirmed by <b>{kept.confirmedBy}</b>, {moment(kept.confirmedAt)}.
         </p>
@@ -59,7 +74,7 @@ export function IsolationPanel({ view }: { view: JobView }) {
     );
   }
 
-  const stray = elsewhere(problem, ["sources", "how", "triedToStart"]);
+  const stray = elsewhere(problem, ["sources", "how", "triedToStart", "done"]);
   return (
     <Panel
       title="Isolation"
@@ -83,6 +98,26 @@ export function IsolationPanel({ view }: { view: JobView }) {
           ))}
         </fieldset>
         {errors.sources && <Fault>{errors.sources}</Fault>}
+        {steps.length > 0 && (
+          <fieldset className={classes.steps}>
+            <legend>Done at these sources</legend>
+            {steps.map((step) => (
+              <Checkbox
+                key={step.id}
+                label={step.says}
+                checked={draft.value.done.includes(step.id)}
+                onChange={(e) =>
+                  draft.change({
+                    done: e.currentTarget.checked
+                      ? [...draft.value.done, step.id]
+                      : draft.value.done.filter((id) => id !== step.id),
+                  })
+                }
+              />
+            ))}
+          </fieldset>
+        )}
+        {errors.done && <Fault>{errors.done}</Fault>}
         <TextInput
           label="How it is locked and tagged"
           placeholder="breaker locked, own padlock, tag"

@@ -122,6 +122,7 @@ export const en = {
   sides: { LEFT: "left end", MIDDLE: "middle", RIGHT: "right end" },
   energies: {
     ELECTRIC: "electric",
+    BATTERY: "battery",
     ENGINE: "engine",
     HYDRAULIC: "hydraulic",
     AIR: "compressed air",

@@ -30,10 +30,24 @@ final class Arrival {
         m.press("Keep the permission");
         m.page.getByLabel("electric").check();
         m.field("How it is locked and tagged").fill("breaker locked, own padlock");
+        stepsOfIsolation(m);
         m.page.getByLabel("I tried to start it, and nothing moved").check();
         m.press("I have isolated it");
         assertThat(m.text("Confirmed by Inés Roldán")).isVisible();
         m.goTo("Strip");
+    }
+
+    /** Everything that stands under "Done at these sources". */
+    static void stepsOfIsolation(Mechanic m) {
+        var steps =
+                m.page.getByRole(
+                                AriaRole.GROUP,
+                                new Page.GetByRoleOptions().setName("Done at these sources"))
+                        .getByRole(AriaRole.CHECKBOX);
+        assertThat(steps.first()).isVisible();
+        for (int i = 0; i < steps.count(); i++) {
+            steps.nth(i).check();
+        }
     }
 
     static void takeOff(Mechanic m, String line) {

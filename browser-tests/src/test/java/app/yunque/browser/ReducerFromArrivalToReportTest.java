@@ -69,6 +69,8 @@ class ReducerFromArrivalToReportTest {
         m.field("How it is locked and tagged").fill("breaker locked, own padlock");
         m.press("I have isolated it");
         assertThat(m.text("only a failed start proves the isolation")).isVisible();
+        assertThat(m.text("Not confirmed yet: “Main switch off")).isVisible();
+        Arrival.stepsOfIsolation(m);
         m.page.getByLabel("I tried to start it, and nothing moved").check();
         m.press("I have isolated it");
         assertThat(m.text("Confirmed by Tomás Vega")).isVisible();

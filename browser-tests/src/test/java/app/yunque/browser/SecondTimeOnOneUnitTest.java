@@ -22,6 +22,7 @@ class SecondTimeOnOneUnitTest {
             m.page.getByLabel("electric").check();
             m.page.getByLabel("hanging load").check();
             m.field("How it is locked and tagged").fill("breaker locked");
+            Arrival.stepsOfIsolation(m);
             m.page.getByLabel("I tried to start it, and nothing moved").check();
             m.press("I have isolated it");
 

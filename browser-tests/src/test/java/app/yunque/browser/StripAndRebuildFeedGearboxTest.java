@@ -49,7 +49,7 @@ class StripAndRebuildFeedGearboxTest {
                                   const view = await send('POST', '/api/jobs', { id: job, unitId: id, complaint: 'Feed slips' });
                                   const at = '/api/jobs/' + view.job.number;
                                   await send('PUT', at + '/permission', { approvedBy: 'Works manager', reference: '' });
-                                  await send('PUT', at + '/isolation', { sources: ['ELECTRIC'], how: 'unplugged', triedToStart: true });
+                                  await send('PUT', at + '/isolation', { sources: ['ELECTRIC'], how: 'unplugged', triedToStart: true, done: ['ELECTRIC_LOCKED', 'ELECTRIC_DEAD'] });
                                   return view.job.number;
                                 }
                                 """,

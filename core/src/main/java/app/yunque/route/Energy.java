@@ -3,6 +3,7 @@ package app.yunque.route;
 /** Sources of energy that have to be locked out before a unit is opened. */
 public enum Energy {
     ELECTRIC,
+    BATTERY,
     ENGINE,
     HYDRAULIC,
     AIR,

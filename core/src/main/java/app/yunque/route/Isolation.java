@@ -5,6 +5,7 @@ import app.yunque.measure.Refused;
 import java.util.EnumSet;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 /**
  * A unit made safe to open: every source of energy locked out, and a start attempted in vain. Follows the principles of
@@ -13,14 +14,17 @@ import java.util.Set;
  * @param sources      what was isolated, at least one
  * @param how          how it was locked and tagged, 3 to 500 characters
  * @param triedToStart true when a start was attempted and nothing moved
+ * @param done         what was done at these sources, every step of each
  */
-public record Isolation(Set<Energy> sources, String how, boolean triedToStart) {
+public record Isolation(
+        Set<Energy> sources, String how, boolean triedToStart, Set<IsolationStep> done) {
     private static final int LONGEST = 500;
 
     /** @throws Refused naming everything that is missing */
     public Isolation {
         sources = sources.isEmpty() ? Set.of() : Set.copyOf(EnumSet.copyOf(sources));
         how = how.strip();
+        done = Set.copyOf(done);
         Refused.ifAny(
                 missing(
                         sources.isEmpty(),
@@ -33,7 +37,17 @@ public record Isolation(Set<Energy> sources, String how, boolean triedToStart) {
                 missing(
                         !triedToStart,
                         "triedToStart",
-                        "Try to start it before you confirm: only a failed start proves the isolation."));
+                        "Try to start it before you confirm: only a failed start proves the isolation."),
+                notDone(sources, done));
+    }
+
+    private static Optional<Problem> notDone(Set<Energy> sources, Set<IsolationStep> done) {
+        var open =
+                IsolationStep.of(sources).stream()
+                        .filter(s -> !done.contains(s))
+                        .map(s -> "“" + s.says() + "”")
+                        .collect(Collectors.joining(", "));
+        return missing(!open.isEmpty(), "done", "Not confirmed yet: %s.".formatted(open));
     }
 
     private static Optional<Problem> missing(boolean fault, String field, String sentence) {

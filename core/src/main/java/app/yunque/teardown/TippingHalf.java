@@ -62,7 +62,7 @@ public record TippingHalf(double marginMm, Told told) {
     @PublicRule(
             at = "teardown/tipping",
             title = "Will it tip?",
-            says = "A half that comes free, on its feet or blocks: does it stand by itself?")
+            says = "Whether a half that comes free stands by itself on its feet or blocks.")
     public static TippingHalf of(
             @Asks("where it stands, seen from above") List<Place> feet,
             @Asks("the centre of gravity, seen from above") Place centre) {

@@ -13,22 +13,61 @@ import org.junit.jupiter.api.Test;
 class IsolationTest {
     @Test
     void everythingThatIsMissingIsNamedAtOnce() {
-        assertThatThrownBy(() -> new Isolation(Set.of(), " x ", false))
+        assertThatThrownBy(() -> new Isolation(Set.of(), " x ", false, Set.of()))
                 .isInstanceOfSatisfying(
                         Refused.class,
                         r ->
                                 assertThat(r.problems())
                                         .extracting(Problem::component)
                                         .containsExactly("sources", "how", "triedToStart"));
-        assertThatThrownBy(() -> new Isolation(EnumSet.of(Energy.ELECTRIC), "x".repeat(501), true))
+        assertThatThrownBy(() -> isolated(EnumSet.of(Energy.ELECTRIC), "x".repeat(501)))
                 .hasMessageContaining("3 to 500 characters");
+    }
+
+    private static Isolation isolated(Set<Energy> sources, String how) {
+        return new Isolation(sources, how, true, Set.copyOf(IsolationStep.of(sources)));
+    }
+
+    /** Of any sources, every step but one is not enough, and the one is named; those of another source help nothing. */
+    @Test
+    void everyStepOfEverySourceIsConfirmed() {
+        for (var first : Energy.values()) {
+            for (var second : Energy.values()) {
+                var sources = EnumSet.of(first, second);
+                assertThat(IsolationStep.of(sources)).hasSizeGreaterThanOrEqualTo(sources.size());
+                for (var open : IsolationStep.of(sources)) {
+                    var done = EnumSet.allOf(IsolationStep.class);
+                    done.remove(open);
+                    assertThatThrownBy(() -> new Isolation(sources, "locked", true, done))
+                            .isInstanceOfSatisfying(
+                                    Refused.class,
+                                    r -> {
+                                        assertThat(r.problems())
+                                                .extracting(Problem::component)
+                                                .containsExactly("done");
+                                        assertThat(r.getMessage())
+                                                .isEqualTo(
+                                                        "Not confirmed yet: “"
+                                                                + open.says()
+                                                                + "”.");
+                                    });
+                }
+            }
+        }
+    }
+
+    @Test
+    void everySourceHasItsSteps() {
+        for (var energy : Energy.values()) {
+            assertThat(IsolationStep.of(Set.of(energy)))
+                    .isNotEmpty()
+                    .allMatch(s -> s.energy() == energy);
+        }
     }
 
     @Test
     void aLockedOutUnitThatDidNotStartIsSafe() {
-        var safe =
-                new Isolation(
-                        EnumSet.of(Energy.ELECTRIC, Energy.GRAVITY), "  lock 14, tag  ", true);
+        var safe = isolated(EnumSet.of(Energy.ELECTRIC, Energy.GRAVITY), "  lock 14, tag  ");
         assertThat(safe.how()).isEqualTo("lock 14, tag");
         assertThat(safe.sources()).containsExactlyInAnyOrder(Energy.ELECTRIC, Energy.GRAVITY);
     }

@@ -2,6 +2,7 @@ package app.yunque.server.demo;
 
 import app.yunque.finding.Disposition;
 import app.yunque.plan.HandlingCost;
+import app.yunque.route.IsolationStep;
 import app.yunque.route.Station;
 import app.yunque.server.WorkClock;
 import app.yunque.server.begin.Begin;
@@ -53,6 +54,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -314,7 +316,8 @@ class DemoLoader implements ApplicationRunner, Demo {
                             null,
                             told.isolated(),
                             "Breaker locked with a personal lock, tagged",
-                            true));
+                            true,
+                            Set.copyOf(IsolationStep.of(told.isolated()))));
         }
         if (told.turnCount() != null) {
             receive.countTurns(job, papers.drive(), told.turnCount());

@@ -25,6 +25,10 @@ class IsolationEntity extends Kept {
     @Column(nullable = false)
     String how = "";
 
+    /** Names of what was done at them, joined by commas; empty at jobs of the first days. */
+    @Column(nullable = false)
+    String done = "";
+
     @Column(name = "confirmed_by", nullable = false)
     String confirmedBy = "";
 

@@ -1,6 +1,7 @@
 package app.yunque.server.job;
 
 import app.yunque.route.Energy;
+import app.yunque.route.IsolationStep;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
@@ -11,6 +12,15 @@ import org.jspecify.annotations.Nullable;
  * @param sources      sources of energy that were isolated
  * @param how          how they were locked and tagged
  * @param triedToStart true when a start was attempted and nothing moved
+ * @param done         what was done at these sources, every step of each
  */
 public record IsolationRequest(
-        @Nullable Long version, Set<Energy> sources, String how, boolean triedToStart) {}
+        @Nullable Long version,
+        Set<Energy> sources,
+        String how,
+        boolean triedToStart,
+        @Nullable Set<IsolationStep> done) {
+    public IsolationRequest {
+        done = done == null ? Set.of() : done;
+    }
+}

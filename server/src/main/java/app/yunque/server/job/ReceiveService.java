@@ -4,6 +4,7 @@ import app.yunque.drive.Drive;
 import app.yunque.drive.TurnCountCheck;
 import app.yunque.route.Energy;
 import app.yunque.route.Isolation;
+import app.yunque.route.IsolationStep;
 import app.yunque.route.StripGate;
 import app.yunque.server.people.AtTheBench;
 import app.yunque.server.problem.AtField;
@@ -14,6 +15,7 @@ import app.yunque.server.quantity.EntryUnit.EntryKind;
 import java.time.Clock;
 import java.util.Arrays;
 import java.util.EnumSet;
+import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
@@ -67,7 +69,12 @@ public class ReceiveService {
 
     @Transactional
     public void isolate(JobRef job, IsolationRequest request) {
-        var safe = new Isolation(request.sources(), request.how(), request.triedToStart());
+        var safe =
+                new Isolation(
+                        request.sources(),
+                        request.how(),
+                        request.triedToStart(),
+                        Objects.requireNonNull(request.done()));
         var found = isolations.findById(job.id());
         found.ifPresent(i -> i.refuseStale(request.version(), () -> view(i)));
         var isolation = found.orElseGet(IsolationEntity::new);
@@ -75,6 +82,10 @@ public class ReceiveService {
         isolation.sources =
                 safe.sources().stream().map(Energy::name).sorted().collect(Collectors.joining(","));
         isolation.how = safe.how();
+        isolation.done =
+                IsolationStep.of(safe.sources()).stream()
+                        .map(Enum::name)
+                        .collect(Collectors.joining(","));
         isolation.confirmedBy = bench.name();
         isolation.confirmedAt = clock.instant();
         isolation.liftedBy = null;
@@ -196,6 +207,7 @@ public class ReceiveService {
                 i.version(),
                 sources(i.sources),
                 i.how,
+                done(i.done),
                 i.confirmedBy,
                 i.confirmedAt,
                 i.liftedBy,
@@ -213,6 +225,15 @@ public class ReceiveService {
                 t.changedBy(),
                 t.changedAt(),
                 check(drive, new Read(t.position, t.inputTurns, t.outputTurns, t.readingError)));
+    }
+
+    private static List<String> done(@Nullable String joined) {
+        return joined == null || joined.isEmpty()
+                ? List.of()
+                : Arrays.stream(joined.split(","))
+                        .map(IsolationStep::valueOf)
+                        .map(IsolationStep::says)
+                        .toList();
     }
 
     private static Set<Energy> sources(@Nullable String joined) {

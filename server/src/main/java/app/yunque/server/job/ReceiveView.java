@@ -4,6 +4,8 @@ import app.yunque.drive.TurnCountCheck;
 import app.yunque.route.Energy;
 import app.yunque.server.quantity.EnteredNumber;
 import java.time.Instant;
+import java.util.List;
+import java.util.Objects;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
@@ -41,6 +43,7 @@ public record ReceiveView(
      * @param version     version of the record
      * @param sources     isolated sources of energy
      * @param how         how they were locked and tagged
+     * @param done        what was done at them, in words; empty at jobs of the first days
      * @param confirmedBy who isolated it
      * @param confirmedAt when
      * @param liftedBy    who put the energy back on; missing while isolated
@@ -51,11 +54,17 @@ public record ReceiveView(
             long version,
             Set<Energy> sources,
             String how,
+            List<String> done,
             String confirmedBy,
             Instant confirmedAt,
             @Nullable String liftedBy,
             @Nullable Instant liftedAt,
-            boolean isolated) {}
+            boolean isolated) {
+        public IsolationView {
+            // A seal of the first days has none.
+            done = Objects.requireNonNullElse(done, List.of());
+        }
+    }
 
     /**
      * @param version      version of the record

@@ -137,6 +137,10 @@ class BadInputTest {
         assertThat(answer.at("sources")).isNotEmpty();
         assertThat(answer.at("how")).isNotEmpty();
         assertThat(answer.at("triedToStart")).contains("only a failed start proves the isolation");
+        var half = new java.util.HashMap<String, Object>(Requests.isolation());
+        half.put("done", List.of("ELECTRIC_LOCKED"));
+        assertThat(bench.put("/api/jobs/" + number + "/isolation", half).at("done"))
+                .contains("Not confirmed yet: “Proved dead");
     }
 
     @Test

@@ -103,7 +103,9 @@ public final class Requests {
                 "how",
                 "breaker locked and tagged",
                 "triedToStart",
-                true);
+                true,
+                "done",
+                List.of("ELECTRIC_LOCKED", "ELECTRIC_DEAD"));
     }
 
     public static Map<String, Object> step(String part, String kind, int count) {

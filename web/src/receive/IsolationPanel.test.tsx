@@ -1,0 +1,66 @@
+// @vitest-environment jsdom
+import { screen, within } from "@testing-library/react";
+import userEvent from "@testing-library/user-event";
+import { expect, it } from "vitest";
+import { job, serverThatAnswers, show } from "../test-data/bench";
+import { IsolationPanel } from "./IsolationPanel";
+
+const STEPS = [
+  { id: "ELECTRIC_LOCKED", energy: "ELECTRIC", says: "Main switch off" },
+  { id: "ELECTRIC_DEAD", energy: "ELECTRIC", says: "Proved dead" },
+  { id: "SPRING_DOWN", energy: "SPRING", says: "Springs let down" },
+];
+
+const at = (isolation: unknown) =>
+  job([], { job: { id: "job-1", number: 31, version: 7 } as never, receive: { isolation } as never });
+
+it("asks for the steps of the chosen sources only, and sends what was ticked", async () => {
+  const sent = serverThatAnswers({
+    "/api/isolation-steps": STEPS,
+    "/api/sign-in/me": { name: "Tomás Vega" },
+  });
+  show(<IsolationPanel view={at(undefined)} />);
+  expect(screen.queryByRole("group", { name: "Done at these sources" })).toBeNull();
+  await userEvent.click(screen.getByLabelText("electric"));
+  const steps = within(await screen.findByRole("group", { name: "Done at these sources" }));
+  expect(steps.getAllByRole("checkbox")).toHaveLength(2);
+  await userEvent.click(steps.getByLabelText("Main switch off"));
+  await userEvent.click(steps.getByLabelText("Proved dead"));
+  await userEvent.click(steps.getByLabelText("Proved dead"));
+  await userEvent.click(screen.getByLabelText("spring"));
+  await userEvent.click(steps.getByLabelText("Springs let down"));
+  await userEvent.type(screen.getByLabelText("How it is locked and tagged"), "lock 14");
+  await userEvent.click(screen.getByLabelText("I tried to start it, and nothing moved"));
+  await userEvent.click(screen.getByRole("button", { name: /^I have isolated it/ }));
+  expect(sent[0]).toMatchObject({
+    method: "PUT",
+    path: "/api/jobs/31/isolation",
+    body: {
+      sources: ["ELECTRIC", "SPRING"],
+      how: "lock 14",
+      triedToStart: true,
+      done: ["ELECTRIC_LOCKED", "SPRING_DOWN"],
+    },
+  });
+});
+
+it("shows what was done by whom, and nothing where the first days had no steps", () => {
+  serverThatAnswers({ "/api/isolation-steps": STEPS });
+  const kept = {
+    version: 0,
+    sources: ["ELECTRIC"],
+    how: "breaker locked",
+    done: ["Main switch off", "Proved dead"],
+    confirmedBy: "Aitana Luna",
+    confirmedAt: "2026-11-20T08:00:00Z",
+    isolated: true,
+  };
+  const shown = show(<IsolationPanel view={at(kept)} />);
+  expect(screen.getByText("Aitana Luna")).toBeVisible();
+  expect(screen.getAllByRole("listitem").map((s) => s.textContent)).toEqual([
+    "Main switch off",
+    "Proved dead",
+  ]);
+  shown.again(<IsolationPanel view={at({ ...kept, done: [] })} />);
+  expect(screen.queryByRole("listitem")).toBeNull();
+});
