@@ -49,8 +49,8 @@ export function EvidenceWeights() {
       aside={corrected.length === 0 ? "as it ships" : `${corrected.length} corrected here`}
     >
       <p className={classes.soft}>
-        Every figure is judgement. What this shop has seen more often, or less, is corrected here with its
-        reason; open jobs are weighed by it from then on.
+        Every figure is judgement; 0.9 is nine times in ten. What this shop has seen more often, or less, is
+        corrected here with its reason; open jobs are weighed by it from then on.
       </p>
       <NativeSelect
         label="Cause"

@@ -5,7 +5,6 @@ import app.yunque.measure.Refused;
 import java.util.EnumSet;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Collectors;
 
 /**
  * A unit made safe to open: every source of energy locked out, and a start attempted in vain. Follows the principles of
@@ -42,12 +41,19 @@ public record Isolation(
     }
 
     private static Optional<Problem> notDone(Set<Energy> sources, Set<IsolationStep> done) {
-        var open =
-                IsolationStep.of(sources).stream()
-                        .filter(s -> !done.contains(s))
-                        .map(s -> "“" + s.says() + "”")
-                        .collect(Collectors.joining(", "));
-        return missing(!open.isEmpty(), "done", "Not confirmed yet: %s.".formatted(open));
+        var open = IsolationStep.of(sources).stream().filter(s -> !done.contains(s)).toList();
+        return open.isEmpty()
+                ? Optional.empty()
+                : Optional.of(
+                        Problem.told(
+                                "done",
+                                "Not confirmed yet: “%s”%s."
+                                        .formatted(
+                                                open.get(0).says(),
+                                                open.size() == 1
+                                                        ? ""
+                                                        : ", and %d more"
+                                                                .formatted(open.size() - 1))));
     }
 
     private static Optional<Problem> missing(boolean fault, String field, String sentence) {

@@ -57,6 +57,18 @@ class IsolationTest {
     }
 
     @Test
+    void ofSeveralOpenStepsTheFirstIsNamedAndTheRestCounted() {
+        assertThatThrownBy(
+                        () ->
+                                new Isolation(
+                                        EnumSet.of(Energy.AIR, Energy.HEAT),
+                                        "locked",
+                                        true,
+                                        Set.of(IsolationStep.HEAT_COOLED)))
+                .hasMessage("Not confirmed yet: “Supply shut and locked”, and 1 more.");
+    }
+
+    @Test
     void everySourceHasItsSteps() {
         for (var energy : Energy.values()) {
             assertThat(IsolationStep.of(Set.of(energy)))
