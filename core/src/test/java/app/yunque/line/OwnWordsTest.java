@@ -104,6 +104,8 @@ class OwnWordsTest {
         "boss,boss",
         "ab,ab",
         "a,''",
+        "abcdefghijklmnopqrstuvwxyzabcdefghijklmn,abcdefghijklmnopqrstuvwxyzabcdefghijklmn",
+        "abcdefghijklmnopqrstuvwxyzabcdefghijklmno,''",
         "'input/output thing',''",
         "one two three four,''",
         "12,''"

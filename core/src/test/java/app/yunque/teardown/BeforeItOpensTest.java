@@ -76,6 +76,30 @@ class BeforeItOpensTest {
                 .hasMessageContaining("does not push. Measure both again");
     }
 
+    @ParameterizedTest
+    @CsvSource({"-1,40,1.8,oil level", "62,5001,1.8,joint", "62,40,0,surface of the oil"})
+    void aLevelThatCannotBeIsNamed(double level, double joint, double surface, String says) {
+        assertThatThrownBy(() -> JointBelowOil.of(level, joint, surface))
+                .isInstanceOf(Refused.class)
+                .message()
+                .containsIgnoringCase(says);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "0,38,5.2,6,free length",
+        "62,0,5.2,6,under the cover",
+        "62,38,0.4,6,height of the nut",
+        "62,38,5.2,0.9,diameter of the screw"
+    })
+    void aScrewThatCannotBeIsNamed(
+            double free, double installed, double nut, double diameter, String says) {
+        assertThatThrownBy(() -> GuideScrews.of(free, installed, nut, diameter))
+                .isInstanceOf(Refused.class)
+                .message()
+                .containsIgnoringCase(says);
+    }
+
     private static final List<Place> BENCH =
             List.of(new Place(0, 0), new Place(200, 0), new Place(200, 100), new Place(0, 100));
 
