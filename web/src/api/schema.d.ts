@@ -3228,6 +3228,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calc/cost/owners-options": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Three ways for the owner
+         * @description What a year of each costs and what it risks.
+         */
+        post: operations["calc cost/owners-options"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calc/cost/repair-limit": {
         parameters: {
             query?: never;
@@ -5859,7 +5879,7 @@ export interface paths {
         put?: never;
         /**
          * Will it tip?
-         * @description A half that comes free, on its feet or blocks: does it stand by itself?
+         * @description Whether a half that comes free stands by itself on its feet or blocks.
          */
         post: operations["calc teardown/tipping"];
         delete?: never;
@@ -9101,6 +9121,33 @@ export interface components {
             means: string;
             learnedFrom: string;
             counts: boolean;
+        };
+        OwnersOptions: {
+            ways: components["schemas"]["OwnersOptionsWay"][];
+            told: components["schemas"]["Told"];
+        };
+        OwnersOptionsKnown: {
+            /**
+             * Format: double
+             * @description cost now, 0 to 100000000
+             */
+            cost: number;
+            /**
+             * Format: double
+             * @description years it then lasts, 0.1 to 60
+             */
+            years: number;
+            /**
+             * Format: double
+             * @description chance of a failure in a year, 0 to 100 %
+             */
+            failsPercentAYear: number;
+        };
+        OwnersOptionsWay: {
+            name: string;
+            known: components["schemas"]["OwnersOptionsKnown"];
+            /** Format: double */
+            perYear: number;
         };
         PairInput: {
             pinion: components["schemas"]["GearInput"];
@@ -18886,6 +18933,47 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["CheapWhileOpen"];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc cost/owners-options": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    least: components["schemas"]["OwnersOptionsKnown"];
+                    all: components["schemas"]["OwnersOptionsKnown"];
+                    replacement: components["schemas"]["OwnersOptionsKnown"];
+                    /** @description what a failure costs, standstill with it, 0 to 100000000 */
+                    failureCost: number;
+                    /** @description interest a year, 0 to 50 % */
+                    interestPercent: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OwnersOptions"];
                 };
             };
             /** @description A value is missing or impossible; its field says why. */
