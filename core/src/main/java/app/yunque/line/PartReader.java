@@ -4,7 +4,6 @@ import static app.yunque.line.TypedLine.words;
 
 import app.yunque.drive.DriveShafts;
 import app.yunque.gear.Member;
-import app.yunque.line.LineReading.Fastener;
 import app.yunque.teardown.GearPlace;
 import app.yunque.teardown.PartKind;
 import app.yunque.teardown.Side;
@@ -37,16 +36,6 @@ final class PartReader {
             words(
                     "^[\\s\\u0000]*(?:the\\s+)?(?:upper|lower|top|bottom|inner|outer|front|rear|left|right|other|same|that|input|output|drive)\\s+[\\p{L}-]+[\\s\\u0000]*$");
     private static final Pattern OF_A_BEARING = words("\\b(?:race|cage|cup|cone)s?$");
-    private static final String UNKNOWN =
-            "\\G[\\s\\u0000]*(?:the\\s+)?((?!oil|water|grease|power|current|lights?|gas|steam|air|hands?|turns?|revs?|threads?|drops?)\\p{L}[\\p{L}-]+(?:\\s\\p{L}[\\p{L}-]+)?)";
-    private static final Pattern UNKNOWN_OFF =
-            words(
-                    UNKNOWN
-                            + "\\s+(?:off|out|taken off|taken out|removed|unscrewed|unbolted|pulled|drawn|came (?:off|out)|lifted(?: off| out)?)\\b(?! of\\b)");
-    private static final Pattern UNKNOWN_ALONE =
-            words(
-                    "\\G[\\s\\u0000]*(?:the\\s+)?(?!(?:oil|water|power|current|steam|air)\\b)((?:(?!\\p{L}+(?:ed|en|ing)\\b)\\p{L}[\\p{L}'-]++ ?){1,3})(?=[\\s\\u0000]*$|[\\s\\u0000]*[,;]|\\s+(?:left|right|middle|and|plus)\\b|\\s+\\d{1,2}\\s*[,;]|\\s+[x×]\\s?\\d|\\s*[&+]\\s)");
-    private static final Pattern UNKNOWN_HELD = words(UNKNOWN + "\\s*(?=\\u0000)");
     private static final Pattern PREDICATE =
             words(
                     "^[\\s\\u0000]+(?:all )?(?:tight|free|stiff|dry|oily|clean|dirty|counted|ok|okay|good|fine|sound|there|present|intact|worn|loose)\\b");
@@ -75,11 +64,6 @@ final class PartReader {
                     "^[\\s\\u0000]*(?:(?:\\d{1,2}|"
                             + Numbers.WORDS
                             + ")\\s+)?(?:\\p{L}+ )?(?:knobs|latches|catches|toggles|links)\\b");
-    private static final Pattern HELD_IN_THE_SAME_BREATH =
-            words(
-                    "^[\\s\\u0000]+(?:(?:held )?by |with )?(\\d{1,2}|"
-                            + Numbers.WORDS
-                            + ")\\s+((?:\\p{L}+ ){0,2}?(?:bolts|screws|nuts|studs|capscrews))\\b");
 
     /** One or two words that neither weigh nor count what follows. */
     private static final Pattern UNKNOWN_NOUN =
@@ -120,6 +104,8 @@ final class PartReader {
     private final SizeReader sizes;
     private final CountReader counts;
     private final FindingReader findings;
+    private final UnknownReader unknown;
+    private final HeldReader held;
     private final List<Draft> drafts = new ArrayList<>();
 
     /** What the words before a colon name: "front wheel: cap, washers, wheel". */
@@ -139,6 +125,8 @@ final class PartReader {
         this.sizes = new SizeReader(line);
         this.counts = new CountReader(line);
         this.findings = new FindingReader(line);
+        this.unknown = new UnknownReader(line, this::saysFound);
+        this.held = new HeldReader(line);
     }
 
     /** The parts in the order of the line. */
@@ -163,7 +151,7 @@ final class PartReader {
                 sizes.bearing(clause).ifPresent(drafts::add);
             }
             if (drafts.isEmpty() && c == 0 && act == null && head.isEmpty()) {
-                unknown(clause, fasteners).ifPresent(drafts::add);
+                unknown.read(clause, fasteners).ifPresent(drafts::add);
             }
             if (!drafts.isEmpty()) {
                 describe(clause, head, c);
@@ -190,50 +178,6 @@ final class PartReader {
         if (act == StripAct.LEFT_IN) {
             drafts.removeIf(d -> d.kind == PartKind.OTHER);
         }
-    }
-
-    /** "Chuck off, 3 nuts": a thing the table has no word for came off, or was held by something. */
-    private Optional<Draft> unknown(Clause whole, List<FastenerReader.Read> fasteners) {
-        var counted = ClauseReader.LEADING_COUNT.matcher(line.left(whole.from(), whole.to()));
-        int behind = counted.find() ? counted.end() : 0;
-        var clause = new Clause(whole.from() + behind, whole.to(), whole.group(), whole.isLead());
-        var off =
-                line.find(UNKNOWN_OFF, clause.from(), clause.to())
-                        .filter(m -> !Vocabulary.FEATURE.matcher(m.group(1)).find());
-        var held =
-                line.find(UNKNOWN_HELD, clause.from(), clause.to())
-                        .filter(
-                                m ->
-                                        fasteners.stream()
-                                                .anyMatch(
-                                                        f ->
-                                                                f.from() >= m.end(1)
-                                                                        && f.from() < clause.to()));
-        var alone =
-                line.find(UNKNOWN_ALONE, clause.from(), clause.to())
-                        .filter(
-                                m ->
-                                        !ClauseReader.STOP.matcher(m.group(1)).find()
-                                                && !saysFound(clause))
-                        .filter(m -> !Vocabulary.FEATURE.matcher(m.group(1)).find());
-        return off.or(() -> held)
-                .or(() -> alone)
-                .map(
-                        m -> {
-                            var d = new Draft();
-                            d.name = m.group(1).strip();
-                            d.at = whole.from();
-                            d.group = whole.group();
-                            d.plural = d.name.endsWith("s");
-                            line.take(m.start(1), m.end(1), "");
-                            if (behind > 0) {
-                                d.count =
-                                        Numbers.of(Numbers.first(counted.toMatchResult(), 1, 2))
-                                                .orElse(null);
-                                line.take(whole.from(), whole.from() + behind, "pieces");
-                            }
-                            return d;
-                        });
     }
 
     /** What stands before a colon only says where, if names follow. */
@@ -295,7 +239,7 @@ final class PartReader {
         if (c > 0 && isPlaceOnly(clause, head)) {
             return false;
         }
-        return !isHeldBy(clause, head, fasteners);
+        return !held.isHeldBy(clause, head, fasteners, drafts);
     }
 
     /** "Detent holes worn", "needles dry and blued": a finding on the part before. */
@@ -392,59 +336,6 @@ final class PartReader {
         return FALLING.contains(last.kind) && PLACE_ONLY.matcher(text).find();
     }
 
-    /** Screws and nuts that are counted after another part held that part; one by itself may be a part of its own. */
-    private boolean isHeldBy(Clause clause, Head head, List<FastenerReader.Read> fasteners) {
-        if (!FASTENERS.contains(head.kind()) || drafts.isEmpty()) {
-            return false;
-        }
-        if (line.vocabulary().isPlural(head.name().strip())
-                && line.left(clause.from(), head.from()).isBlank()
-                && fasteners.stream()
-                        .noneMatch(f -> f.from() >= clause.from() && f.from() < clause.to())) {
-            return true;
-        }
-        if (drafts.stream().allMatch(d -> FASTENERS.contains(d.kind))) {
-            return false;
-        }
-        var own =
-                fasteners.stream()
-                        .filter(f -> f.from() >= clause.from() && f.from() < clause.to())
-                        .findFirst();
-        boolean plural = line.vocabulary().isPlural(head.name().strip());
-        if (own.isPresent() && !own.get().fastener().thread().isEmpty()) {
-            return plural || own.get().from() < head.from();
-        }
-        var counted =
-                ClauseReader.LEADING_COUNT.matcher(
-                        line.left(clause.from(), head.from()).replace(TypedLine.GONE, ' '));
-        if (counted.find()
-                && (plural || !Numbers.first(counted.toMatchResult(), 1, 2).equals("1"))) {
-            boolean isToldLater =
-                    fasteners.stream()
-                            .anyMatch(
-                                    f ->
-                                            f.from() >= clause.to()
-                                                    && !f.fastener().thread().isEmpty()
-                                                    && f.fastener().count() != null);
-            if (isToldLater) {
-                return true;
-            }
-            var count = Numbers.of(Numbers.first(counted.toMatchResult(), 1, 2)).orElse(null);
-            fasteners.add(
-                    new FastenerReader.Read(
-                            new Fastener(count, "", null, null, null, "", "", null, "", -1),
-                            clause.from(),
-                            clause.to(),
-                            head.name()));
-            line.take(
-                    clause.from(),
-                    head.to(),
-                    "held by " + TypedLine.tidy(line.left(clause.from(), head.to())));
-            return true;
-        }
-        return plural;
-    }
-
     private void begin(Clause clause, Head head, int c, List<FastenerReader.Read> fasteners) {
         var d = new Draft();
         d.at = clause.from();
@@ -516,38 +407,7 @@ final class PartReader {
             d.plural = true;
         }
         drafts.add(d);
-        heldInTheSameBreath(clause, head, fasteners);
-    }
-
-    /** "Left cover 8 bolts": counted, without a thread. */
-    private void heldInTheSameBreath(
-            Clause clause, Head head, List<FastenerReader.Read> fasteners) {
-        boolean isSaid =
-                fasteners.stream()
-                        .anyMatch(f -> f.from() >= clause.from() && f.from() < clause.to());
-        var held = HELD_IN_THE_SAME_BREATH.matcher(line.left(head.to(), clause.to()));
-        if (isSaid || FASTENERS.contains(head.kind()) || !held.find()) {
-            return;
-        }
-        int from = head.to() + held.start(1);
-        int to = head.to() + held.end(2);
-        fasteners.add(
-                new FastenerReader.Read(
-                        new Fastener(
-                                Numbers.of(held.group(1)).orElse(null),
-                                "",
-                                null,
-                                null,
-                                null,
-                                "",
-                                "",
-                                null,
-                                "",
-                                -1),
-                        from,
-                        to,
-                        held.group(2)));
-        line.take(from, to, "held by " + TypedLine.tidy(line.left(from, to)));
+        held.inTheSameBreath(clause, head, fasteners);
     }
 
     /** "Gasket flange 1-1/4-12 ring nut": the nut after its thread is the part, what stands before says which. */
