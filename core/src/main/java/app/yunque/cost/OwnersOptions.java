@@ -8,6 +8,7 @@ import app.yunque.measure.Refused;
 import app.yunque.measure.Told;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 
 /**
  * The three ways an owner has, with what a year of each costs and what it risks: put right what must be, put right all that was advised, or a new
@@ -39,19 +40,41 @@ public record OwnersOptions(List<Way> ways, Told told) {
         }
 
         private double perYear(double rate, double failureCost) {
-            double share = rate == 0 ? 1 / years : rate / (1 - Math.pow(1 + rate, -years));
-            return cost * share + failsPercentAYear / PERCENT * failureCost;
+            return Annuity.perYear(cost, years, rate) + failsPercentAYear / PERCENT * failureCost;
+        }
+    }
+
+    /** What can be done. */
+    public enum Choice {
+        LEAST("only what must be", "leastPerYear"),
+        ALL("all that was advised", "allPerYear"),
+        NEW("a new unit", "newPerYear");
+
+        private final String words;
+        private final String figure;
+
+        Choice(String words, String figure) {
+            this.words = words;
+            this.figure = figure;
         }
     }
 
     /**
      * One way.
      *
-     * @param name    what is done
+     * @param choice  what is done
      * @param known   what is known of it
      * @param perYear what a year of it is expected to cost
      */
-    public record Way(String name, Known known, double perYear) {}
+    public record Way(Choice choice, Known known, double perYear) {
+        private String inWords() {
+            return "%s, %s with %s %% chance of a failure"
+                    .formatted(
+                            choice.words,
+                            PlainDigits.rounded(perYear, 2),
+                            PlainDigits.exact(known.failsPercentAYear));
+        }
+    }
 
     public OwnersOptions {
         ways = List.copyOf(ways);
@@ -84,57 +107,42 @@ public record OwnersOptions(List<Way> ways, Told told) {
         }
         double rate = interestPercent / PERCENT;
         var ways =
-                List.of(
-                                way("only what must be", least, rate, failureCost),
-                                way("all that was advised", all, rate, failureCost),
-                                way("a new unit", replacement, rate, failureCost))
+                Map.of(Choice.LEAST, least, Choice.ALL, all, Choice.NEW, replacement)
+                        .entrySet()
                         .stream()
+                        .map(
+                                w ->
+                                        new Way(
+                                                w.getKey(),
+                                                w.getValue(),
+                                                w.getValue().perYear(rate, failureCost)))
                         // Of two that cost the same, the one that fails less often.
                         .sorted(
                                 Comparator.comparingDouble(Way::perYear)
-                                        .thenComparingDouble(w -> w.known.failsPercentAYear))
+                                        .thenComparingDouble(w -> w.known.failsPercentAYear)
+                                        .thenComparing(Way::choice))
                         .toList();
         return new OwnersOptions(ways, told(ways, failureCost));
-    }
-
-    private static Way way(String name, Known known, double rate, double failureCost) {
-        return new Way(name, known, known.perYear(rate, failureCost));
     }
 
     private static Told told(List<Way> ways, double failureCost) {
         var told = Told.of("annuity and expected cost; years and chances are judgement, no source");
         for (var way : ways) {
-            told.figure(key(way), way.name + ", a year", way.perYear, "", 2)
+            told.figure(way.choice.figure, way.choice.words + ", a year", way.perYear, "", 2)
                     .line(
                             "C r / (1 − (1 + r)⁻ⁿ) + p × failure",
                             "%s: %s now for %s years, %s %% a year of %s: %s a year",
-                            way.name,
+                            way.choice.words,
                             PlainDigits.exact(way.known.cost),
                             PlainDigits.exact(way.known.years),
                             PlainDigits.exact(way.known.failsPercentAYear),
                             PlainDigits.exact(failureCost),
                             PlainDigits.rounded(way.perYear, 2));
         }
-        var best = ways.get(0);
-        var next = ways.get(1);
         return told.warn(
                         "What is condemned, single-use or holds a load is put right in every way there is. A machine that can hurt somebody is not weighed in money.")
                 .saying(
-                        "Cheapest a year: %s, %s with %s %% chance of a failure; then %s, %s with %s %%."
-                                .formatted(
-                                        best.name,
-                                        PlainDigits.rounded(best.perYear, 2),
-                                        PlainDigits.exact(best.known.failsPercentAYear),
-                                        next.name,
-                                        PlainDigits.rounded(next.perYear, 2),
-                                        PlainDigits.exact(next.known.failsPercentAYear)));
-    }
-
-    private static String key(Way way) {
-        return switch (way.name) {
-            case "only what must be" -> "leastPerYear";
-            case "all that was advised" -> "allPerYear";
-            default -> "newPerYear";
-        };
+                        "Cheapest a year: %s; then %s."
+                                .formatted(ways.get(0).inWords(), ways.get(1).inWords()));
     }
 }

@@ -34,8 +34,7 @@ public record RepairOrReplace(double repairPerYear, double newPerYear, Told told
         }
 
         double perYear(double rate) {
-            double share = rate == 0 ? 1 / years : rate / (1 - Math.pow(1 + rate, -years));
-            return cost * share + runningPerYear;
+            return Annuity.perYear(cost, years, rate) + runningPerYear;
         }
     }
 

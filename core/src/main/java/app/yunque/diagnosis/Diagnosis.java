@@ -222,7 +222,9 @@ public record Diagnosis(
                 probability,
                 List.copyOf(weighed),
                 evidence.present().stream()
-                        .filter(s -> !cause.levels().containsKey(s))
+                        // Below what the table does not even name, a corrected chance explains
+                        // nothing either.
+                        .filter(s -> cause.chance(s) <= EvidenceTable.UNNAMED)
                         .sorted()
                         .map(s -> table.signs().get(s).words())
                         .toList(),

@@ -17,12 +17,17 @@ import java.util.regex.Pattern;
 final class ActReader {
     private static final String UNIT =
             "(?:the |whole |complete )*(?:gear\\s?box|unit|box|case|casing|housing|machine|it|winch|pump|motor|head)";
+    private static final String GONE =
+            "\\b(?:off|out|lifted|removed|pulled|drawn|driven|pressed)\\b";
     private static final String STATE =
             "(?:neutral|low|high|lo|hi|zero|first|second|third|reverse|top gear|in gear|gear|mid|middle|half way|free|park|manual|auto|open|closed|shut|\\d+(?:\\.\\d+)? ?%)";
 
     /** What else than taking off is done to parts that can be named. */
     static final Set<StripAct> NAMES_PARTS =
             EnumSet.of(StripAct.LEFT_IN, StripAct.MISSING, StripAct.NOTE);
+
+    /** Told whether or not the first name came off: something else stays, or is missing. */
+    static final Set<StripAct> STANDS = EnumSet.of(StripAct.LEFT_IN, StripAct.MISSING);
 
     /** Looked for in this order; the first that fits counts. */
     private static final Map<Pattern, StripAct> TOLD = new LinkedHashMap<>();
@@ -33,7 +38,7 @@ final class ActReader {
                 "\\b(?:jack(?:ing)? (?:bolts?|screws?)|guide (?:pins?|studs?)|eye ?bolts?|lifting (?:eyes?|lugs?)|alignment (?:pins?|studs?)|lifting slings?|sling|support blocks?|props?|wedges?|wood(?:en)? blocks?|dummy shaft)\\b[^.]*\\b(?:screwed in(?:to)?|put in|fitted|run in|in|placed|under|round|on)\\b(?!\\s+(?:tray|bag|box))");
         told(
                 StripAct.AID,
-                "\\bjacked(?: up)?(?!\\s+(?:off|out|apart))\\b|\\bon axle stands\\b|\\b(?:lock|guide|index|alignment)(?:ing)? pins? in\\s*(?:$|[,;])");
+                "\\bjacked(?: up\\b|\\s*(?:$|,))|\\bon axle stands\\b|\\b(?:lock|guide|index|alignment)(?:ing)? pins? in\\s*(?:$|[,;])");
         told(
                 StripAct.RELIEVE,
                 "\\b(?:(?:clock |coil |brake |return )?springs?|pressure|tension|load|weight|preload|hydraulic|air)\\b[^.,]*\\b(?:let (?:off|down|go)|unwound|wound down|run down|released|relieved|bled(?: off)?|backed off|unhooked|slackened(?: off)?|(?<!(?:broken|snapped|sheared|torn|came|come|taken|lifted|pulled|broke|springs?) )off)\\b(?! the)");
@@ -42,16 +47,16 @@ final class ActReader {
                 "^(?:let (?:off|down)|released?|relieved?|bled|unwound|wound down|slackened off)\\b");
         told(
                 StripAct.DRAIN,
-                "\\b(?:drained|tipped out|poured (?:out|off)|emptied|ran out (?:of|into)|oil (?:is |was )?(?:let )?out|let the oil out|sucked out|pumped out)\\b|^(?:the |old |gear |hydraulic )?oil\\b(?:[^,;]*\\bout\\b|[^;]*\\b\\d{0,3}(?:[.,]\\d{1,2})? ?(?:l|ml|lit(?:er|re)s?|quarts?|qts?|pints?|oz)\\b)");
+                "\\b(?:drained|tipped out|poured (?:out|off)|emptied|ran out (?:of|into)|oil (?:is |was )?(?:let )?out|let the oil out|sucked out|pumped out)\\b|^(?:the |old |gear |hydraulic )?oil\\b(?!\\s+(?:seal|pump|plug|slinger|ring|pan|filter|cup|thrower|cooler|scraper|level|sight|gauge|window|retainer|catcher|deflector|baffle|felt|wick)s?\\b)(?:[^,;]*\\bout\\b|[^;]*\\b\\d{0,3}(?:[.,]\\d{1,2})? ?(?:l|ml|lit(?:er|re)s?|quarts?|qts?|pints?|oz)\\b)");
         told(
                 StripAct.DISCONNECT,
-                "\\b(?:(?:\\p{L}+ )?(?:wires?|leads?|cables?|hoses?|harness|connectors?|terminals?|pipes?|conduit|air lines?|battery|batt|spark plug lead|control line|limit switch(?:es)?|encoder))\\b[^.]*(?:\\b(?:off|disconnected|unplugged|undone|unhooked|unscrewed|first|pulled|capped|blanked)\\b|:)");
+                "\\b(?:(?:\\p{L}+ )?(?:wires?|leads?|cables?|hoses?|harness|connectors?|terminals?|pipes?|conduit|air lines?|battery|batt|spark plug lead|control line|limit switch(?:es)?|encoder))\\b(?!\\s+(?:tray|box|cover|bracket|clamp|strap|holder|plate|arm|cam|lever|drum|clip|guide|gland|screw)s?\\b)[^.]*(?:\\b(?:off|disconnected|unplugged|undone|unhooked|unscrewed|first|pulled|capped|blanked)\\b|:)");
         told(
                 StripAct.DISCONNECT,
                 "\\b(?:disconnected|unplugged|unwired|unsoldered|desoldered|isolated|locked out|tagged out)\\b");
         told(
                 StripAct.DISCONNECT,
-                "^(?:\\p{L}+ ){0,2}(?:wires?|leads?|cables?)\\b[^.]*\\b(?:red|black|blue|brown|white|green|yellow|grey|earth|tagged|marked|labelled|numbered)\\b");
+                "^(?:\\p{L}+ ){0,2}(?:wires|leads|cables)\\b[^.]*\\b(?:red|black|blue|brown|white|green|yellow|grey|earth|tagged|marked|labelled|numbered)\\b");
         told(
                 StripAct.DISCONNECT,
                 "^(?:drive |v-?|v |toothed |timing )?(?:belts?) (?:is |was )?(?:off|slipped off|taken off|out)\\b");
@@ -82,16 +87,21 @@ final class ActReader {
                         + UNIT
                         + "?\\s*(?:over|on (?:its|the) (?:side|back|end|face|head)|upside down|upright|round)\\b|^"
                         + UNIT
-                        + "\\b[^,;]{0,24}\\b(?:flipped|inverted|upended|turned upside)\\b|^turned (?:half|a quarter|180|90)|\\bturned (?:over )?by hand\\b|\\bturned (?:\\p{L}+ ){0,2}\\d{1,3}(?:/\\d)?(?:[ .,]\\d(?:/\\d)?)?\\s?(?:deg(?:rees)?|°|turns?)(?![\\p{L}])");
+                        + "\\b[^,;]{0,24}\\b(?:flipped|inverted|upended|turned upside)\\b|^turned (?:half|a quarter|180|90)|\\bturned (?:\\p{L}+ ){0,2}\\d{1,3}(?:/\\d)?(?:[ .,]\\d(?:/\\d)?)?\\s?(?:deg(?:rees)?|°|turns?)(?![\\p{L}])");
         told(
                 StripAct.MEASURE,
-                "^[^,;]*\\b(?:free length|fitted length|preload|clearance|shift(?:ing)? force|(?:lever|spring|pull|handle) force|temperature|pressure reads?|oil level|centre height|end gap|stroke|side play|protrusion)\\b[^;]*\\d");
+                "^[^,;]*\\b(?:free length|fitted length|preload|clearance|shift(?:ing)? force|(?:lever|spring|pull|handle) force|temperature|pressure reads?|oil level|centre height|end gap|stroke|side play|protrusion)\\b[^,;]*\\d");
         told(
                 StripAct.MEASURE,
                 "\\d[.,]\\d+[^;]*\\b(?:with|by|on)\\s+(?:an? |the )?(?:dial|clock|dti|indicator|feelers?|micrometer|mic|vernier|calipers?|depth gauge)\\b");
         told(
                 StripAct.AID,
-                "\\b(?:put|set|stood|laid|supported|propped|chocked|blocked|slung|strapped|wedged)\\b[^.,]*\\b(?:on|with|up|by|in|to)\\b[^.,]*\\b(?:bench|frame|column|wood(?:en)?(?: blocks?)?|timbers?|blocks?|stands?|jack|sling|straps?|props?)\\b");
+                "^(?![^.]*"
+                        + GONE
+                        + ")[^.]*\\b(?:put|set|stood|laid|supported|propped|chocked|blocked|slung|strapped|wedged)\\b[^.,]{0,60}\\b(?:on|with|up|by|in)\\b[^.,]{0,60}\\b(?:wood(?:en)?(?: blocks?)?|timbers?|blocks?|stands?|jack|sling|straps?|props?)\\b");
+        told(
+                StripAct.AID,
+                "\\b(?:strapped|chained|clamped|tied|lashed)\\b[^.,]*\\bto (?:the |a )?(?:bench|frame|column|wall|rail)\\b");
         told(
                 StripAct.MEASURE,
                 "\\b(?:reads?|read|measured|measures|reading|indicator|dti|feeler)\\b(?! (?:off|out))[^.]*\\d|\\bbefore:?\\s+\\d|\\b(?:before strip(?:ping)?|before opening|before it came apart|as found|before teardown)\\b|\\brpm\\b|\\b(?:toe-?in|end ?float|end ?play|backlash|run-?out|turn(?:ing)? torque|drag|lash)\\b[^.]*\\.?\\d|\\d[^,]* = \\d|= ?\\d");
@@ -106,10 +116,12 @@ final class ActReader {
                 "\\b(?:warranty|by phone|customer|invoice|order(?:ed)? from|ordered new|spare(?:s)? ordered|photo(?:s)? (?:only|taken)|no photo|in place of|instead of the|kit (?:brings|has|comes))\\b|\\b(?:drops?|falls?|comes?|jumps?|flies) (?:out|off|down|apart) (?:when|if|as soon)\\b|\\bno longer\\b|\\bemery it\\b|\\bbefore (?:pulling|lifting|driving|pressing) it\\b");
         told(
                 StripAct.NOTE,
-                "^tried\\b|^[^,;]*\\b(?:loosened|slackened|eased)\\b(?![^,;]*\\b(?:off|out)\\b)");
+                "^tried\\b|\\bturned (?:over )?by hand\\b|^[^,;]*\\b(?:loosened|slackened|eased)\\b(?![^,;]*\\b(?:off|out)\\b)");
         told(
                 StripAct.NOTE,
-                "^(?:the )?(?:order|sequence)\\b|\\b(?:wanted|needed|to be ordered|owner says)\\s*$|\\b(?:cut|spliced|welded|drilled|filed|ground|bodged) (?:by the|before|by an?) \\p{L}+");
+                "^(?:the )?(?:order|sequence)\\b|^(?![^.]*"
+                        + GONE
+                        + ")[^.]*\\b(?:wanted|to be ordered|owner says)\\s*$|\\b(?:cut|spliced|welded|drilled|filed|ground|bodged) (?:by the|before|by an?) \\p{L}+");
         told(StripAct.NOTE, "\\bsprings?\\b[^.,]*\\b(?:wound|caged|held back)\\b");
         told(
                 StripAct.NOTE,

@@ -61,7 +61,7 @@ final class LineReader {
                     "\\b(?:as (?:a|one) (?:unit|assembly|piece)|as an assembly|in one piece|(?:off|out) together|together|all in one)\\b");
     private static final Pattern MATCH_MARK =
             words(
-                    "\\bmark(?:ed|s)?\\s+([\\p{N}A-Z][\\w/.-]{0,19})\\b|(?<![\\p{L}])(no\\.?\\s?\\d{1,2})\\b");
+                    "\\bmark(?:ed|s)?\\s+((?-i:[\\p{N}A-Z][\\w/.-]{0,19})|\\p{L}\\d{0,2})\\b|(?<![\\p{L}])(no\\.?\\s?\\d{1,2})\\b");
     private static final String FACE =
             "(?:(?:long|short|open|closed|marked|spring|numbered|dished|small|big|raised|sharp|rounded|stepped|flat|wide|narrow|thick|thin|oil|cage|plug|hollow|plain|tapered|writing|part|bevelled|chamfered|lettered)\\s)?"
                     + "(?:chamfers?|grooves?(?: side)?|shields?|lips?|tabs?|boss(?:es)?|hub|shoulder|sides?|face|flange|edge|radius|cone|cup|cages?|dots?|slots?|end(?: of (?:the )?clip)?|notch(?:es)?|step|recess|bevel|number|letters|lettering|relief|taper|teeth|oil groove|spring|garter spring|collar|dish|crown|arrow|stamp|snout|ridge|rib|counterbore)";
@@ -80,6 +80,13 @@ final class LineReader {
                     "\\bwith\\s+(\\d{1,4}|"
                             + Numbers.WORDS
                             + ")\\s+(?:loose\\s+((?:needle |steel )?(?:balls?|rollers?|needles?|springs?|keys?|pins?))|(balls?|rollers?|needles?|springs?|keys?|pins?)\\s+(?:loose|fell out|falling out|came out|free))\\b");
+
+    private static final Pattern OUT = words("\\b(?:in|out)$");
+
+    /** What follows the name of what came off: "cover off", "spring lifted out". */
+    private static final Pattern COMES_OFF =
+            words(
+                    "^[\\s\\u0000]*(?:is |was |then )?(?:off|out|lifted|removed|drawn|unscrewed|taken (?:off|out)|driven out|tapped out|pressed (?:off|out)|pulled)\\b");
 
     private static final int ALL_BEFORE = 6;
     private static final Pattern ALL = words("\\b(?:both|all|them)\\b");
@@ -120,7 +127,7 @@ final class LineReader {
         var mass = line.take(MASS, "mass").map(LineReader::mass).orElse(null);
         var people = line.take(PEOPLE, "people").flatMap(m -> Numbers.of(m.group(1))).orElse(null);
         var tool = word(TOOL, "tool");
-        var ways = all(WAY_ROUND, "which way round");
+        var ways = ways();
         var positions = all(PLACE, "where");
         var instead = line.take(INSTEAD, "what belongs there");
         var fastenerReader = new FastenerReader(line);
@@ -202,13 +209,36 @@ final class LineReader {
         return all;
     }
 
+    /** Which way round; "spring out" that nothing stands before is a spring that came out. */
+    private List<MatchResult> ways() {
+        var ways = new ArrayList<MatchResult>();
+        int at = 0;
+        for (var m = line.find(WAY_ROUND, at, line.length());
+                m.isPresent();
+                m = line.find(WAY_ROUND, at, line.length())) {
+            var way = m.get();
+            at = way.end();
+            boolean isPart =
+                    OUT.matcher(way.group()).find()
+                            && line.vocabulary().part().matcher(way.group(1)).find()
+                            && !line.vocabulary().part().matcher(line.left(0, way.start())).find();
+            if (!isPart) {
+                line.take(way.start(), way.end(), "which way round");
+                ways.add(way);
+            }
+        }
+        return ways;
+    }
+
     /** What was done; a line that names parts and tells of nothing else took them off. */
     private @Nullable StripAct act(
             List<Clause> clauses, String first, List<FastenerReader.Read> fasteners) {
         boolean namesAPart = clauses.stream().anyMatch(c -> names.head(c, true).isPresent());
         boolean isHeld = fasteners.stream().anyMatch(f -> !f.fastener().thread().isEmpty());
         var told =
-                ActReader.of(line.whole(), joined(clauses, first), namesAPart, isHeld).orElse(null);
+                ActReader.of(line.whole(), joined(clauses, first), namesAPart, isHeld)
+                        .filter(act -> !isOnlyTheName(act, clauses))
+                        .orElse(null);
         if (told == null || ActReader.NAMES_PARTS.contains(told)) {
             parts.parts(clauses, told, fasteners);
         }
@@ -218,6 +248,19 @@ final class LineReader {
         return !parts.drafts().isEmpty()
                 ? StripAct.TAKE_OFF
                 : ActReader.isOnlySaid(line) ? StripAct.NOTE : null;
+    }
+
+    /** "Pressure plate off", "marked gear off": the words for an act belong to the name of what came off. */
+    private boolean isOnlyTheName(StripAct act, List<Clause> clauses) {
+        if (ActReader.STANDS.contains(act) || clauses.isEmpty()) {
+            return false;
+        }
+        var clause = clauses.get(0);
+        return names.head(clause, false)
+                // The plug of a cable is pulled, and is no plug of the housing.
+                .filter(h -> h.kind() != PartKind.PLUG || act != StripAct.DISCONNECT)
+                .filter(h -> COMES_OFF.matcher(line.left(h.to(), clause.to())).find())
+                .isPresent();
     }
 
     /** "Key and pin stay": what names joined by "and" say together. */

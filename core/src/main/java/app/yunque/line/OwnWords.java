@@ -58,6 +58,18 @@ public record OwnWords(List<Word> words) {
     private static final int SURE = 2;
 
     /**
+     * Whether a name may be learned from one correction or several. A word of the trade that is no name of a part ("end", "worn") is never
+     * learned by itself: every line that holds it would be read otherwise. A lead can still say it.
+     *
+     * @param name one to three words, as {@link #inName} gives them
+     */
+    public static boolean canBeLearned(String name) {
+        return !name.isEmpty()
+                && (PartNames.kindOf(name, NONE).isPresent()
+                        || !Vocabulary.OF_THE_TRADE.isKnown(name));
+    }
+
+    /**
      * Whether lines are read by a word: what the table of the trade knows as something else counts from the second correction on.
      *
      * @param word  the word

@@ -9,13 +9,13 @@ import app.yunque.teardown.PartKind;
 import app.yunque.teardown.Side;
 import app.yunque.teardown.StripAct;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.MatchResult;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
@@ -68,7 +68,7 @@ final class PartReader {
     /** One or two words that neither weigh nor count what follows. */
     private static final Pattern UNKNOWN_NOUN =
             words(
-                    "^\\s*(?!(?:\\p{L}+ly|a|an|the|is|was|are|were|and|but|very|badly|bit|lot|some|most|all|both|half|rest|others?|one|now|still|also|too|quite|just|only|not|no|none|never|without|ran|went|gone|dry|it|they|them|on|in|at|where|near|under|along|from|with|that|this|if|when|as)\\b)(?!(?:"
+                    "^\\s*(?!(?:\\p{L}+ly|a|an|the|is|was|are|were|and|but|very|badly|bit|lot|some|most|top|bottom|upper|lower|inner|outer|front|rear|left|right|middle|same|all|both|half|rest|others?|one|now|still|also|too|quite|just|only|not|no|none|never|without|ran|went|gone|dry|it|they|them|on|in|at|where|near|under|along|from|with|that|this|if|when|as)\\b)(?!(?:"
                             + Numbers.WORDS
                             + ")\\b)\\p{L}{3,}(?: \\p{L}{3,})?\\s*(?:is |was |are |were )?$");
 
@@ -88,6 +88,7 @@ final class PartReader {
     static final Set<PartKind> FALLING = EnumSet.of(PartKind.BALL, PartKind.ROLLER);
     private static final Pattern PAPERS =
             words("\\b(pinion|wheel)\\s+(\\d)\\b(?!\\d|\\s?(?:mm|x|off|pcs|teeth|tooth))");
+    private static final int SHORTEST_BEARING_NUMBER = 4;
     private static final Pattern LEFT_AND_RIGHT =
             words(
                     "\\bL(?:eft)?\\s?("
@@ -358,7 +359,10 @@ final class PartReader {
         var counted = ClauseReader.LEADING_COUNT.matcher(before);
         if (some.find()) {
             d.count = Numbers.of(some.group(1)).orElse(null);
-        } else if (counted.find()) {
+        } else if (counted.find() && isNumberOfABearing(d, counted.toMatchResult())) {
+            d.size = counted.group(1);
+            line.take(clause.from() + counted.start(1), clause.from() + counted.end(), "size");
+        } else if (counted.find(0)) {
             var text = Numbers.first(counted.toMatchResult(), 1, 2);
             d.count = Numbers.of(text).orElse(null);
             line.take(
@@ -408,6 +412,13 @@ final class PartReader {
         }
         drafts.add(d);
         held.inTheSameBreath(clause, head, fasteners);
+    }
+
+    /** "30204 taper bearing": its number, and no pieces. */
+    private static boolean isNumberOfABearing(Draft d, MatchResult counted) {
+        return d.kind == PartKind.BEARING
+                && counted.group(1) != null
+                && counted.group(1).length() >= SHORTEST_BEARING_NUMBER;
     }
 
     /** "Gasket flange 1-1/4-12 ring nut": the nut after its thread is the part, what stands before says which. */
@@ -530,8 +541,12 @@ final class PartReader {
                         .min();
         return before.isPresent()
                 && UNKNOWN_NOUN.matcher(text.substring(0, before.getAsInt())).find()
-                && Arrays.stream(text.substring(0, before.getAsInt()).strip().split("\\s+"))
-                        .noneMatch(line.vocabulary()::isKnown);
+                && !Vocabulary.isOrdinary(lastWord(text.substring(0, before.getAsInt())));
+    }
+
+    private static String lastWord(String words) {
+        var plain = words.replaceFirst("(?i)\\s+(?:is|was|are|were)\\s*$", "").strip();
+        return plain.substring(plain.lastIndexOf(' ') + 1);
     }
 
     /** What a clause without a name of its own speaks of: the part that was named last, a screw that held another one left out. */

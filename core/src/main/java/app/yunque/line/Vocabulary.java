@@ -32,7 +32,14 @@ final class Vocabulary {
     static final Vocabulary OF_THE_TRADE;
 
     static final Pattern FEATURE;
+
+    /** Words of the table that name no part. */
+    private static final Set<String> ORDINARY;
+
     static final Map<Pattern, String> SAME = new LinkedHashMap<>();
+
+    /** A shop has one set of words at a time, and each line it types is read by it. */
+    private static volatile Map.Entry<OwnWords, Vocabulary> lastWithOwn;
 
     private final Pattern part;
     private final Map<Pattern, Found> found;
@@ -51,6 +58,7 @@ final class Vocabulary {
         var found = new LinkedHashMap<Pattern, Found>();
         var known = new HashSet<String>();
         var targets = new ArrayList<String>();
+        var ordinary = new HashSet<String>();
         for (var line : TableLines.beside(Vocabulary.class, "vocabulary.table")) {
             var cells = line.split("\\|");
             var words = Arrays.stream(cells[2].split(",")).map(String::strip).toList();
@@ -66,17 +74,24 @@ final class Vocabulary {
                 case "feature" -> {
                     features.addAll(words);
                     know(known, words);
+                    know(ordinary, words);
                 }
                 case "found" -> {
                     found.put(any(words, ""), Found.valueOf(name.toUpperCase(Locale.ROOT)));
                     know(known, words);
+                    know(ordinary, words);
                 }
                 case "same" -> SAME.put(any(words, ""), name);
-                default -> know(known, words);
+                default -> {
+                    know(known, words);
+                    know(ordinary, words);
+                }
             }
         }
         FEATURE = any(features, "");
+        ORDINARY = Set.copyOf(ordinary);
         OF_THE_TRADE = new Vocabulary(parts, found, kinds, known, targets, Set.of());
+        lastWithOwn = Map.entry(OwnWords.NONE, OF_THE_TRADE);
     }
 
     private Vocabulary(
@@ -100,6 +115,16 @@ final class Vocabulary {
         if (words.isEmpty()) {
             return OF_THE_TRADE;
         }
+        var last = lastWithOwn;
+        if (last.getKey().equals(words)) {
+            return last.getValue();
+        }
+        var vocabulary = made(words);
+        lastWithOwn = Map.entry(words, vocabulary);
+        return vocabulary;
+    }
+
+    private static Vocabulary made(OwnWords words) {
         var parts = new ArrayList<>(OF_THE_TRADE.parts);
         var kinds = new HashMap<>(OF_THE_TRADE.kinds);
         var found = new LinkedHashMap<Pattern, Found>();
@@ -143,10 +168,19 @@ final class Vocabulary {
     }
 
     private static Pattern any(Collection<String> phrases, String ending) {
+        // By their first letter, so that at each place of a line a few are tried and not all; the
+        // longest first.
         var all =
                 phrases.stream()
                         .sorted(Comparator.comparing(String::length).reversed())
-                        .map(p -> phrase(p) + ending)
+                        .collect(
+                                Collectors.groupingBy(
+                                        p -> p.substring(0, 1),
+                                        Collectors.mapping(
+                                                p -> phrase(p) + ending, Collectors.joining("|"))))
+                        .entrySet()
+                        .stream()
+                        .map(e -> "(?=" + Pattern.quote(e.getKey()) + ")(?:" + e.getValue() + ")")
                         .collect(Collectors.joining("|"));
         return Pattern.compile(
                 FROM + "(?:" + all + ")" + TO, Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CASE);
@@ -182,6 +216,11 @@ final class Vocabulary {
     /** Every name that stands for a kind of part, in no order. */
     List<String> names(PartKind kind) {
         return parts.stream().filter(p -> kinds.get(plain(p)) == kind).toList();
+    }
+
+    /** A word that says how or where, or names what belongs to a part, and is no thing by itself. */
+    static boolean isOrdinary(String word) {
+        return ORDINARY.contains(word.toLowerCase(Locale.ROOT));
     }
 
     boolean isPlural(String name) {

@@ -46,6 +46,15 @@ public enum IsolationStep {
         return says;
     }
 
+    /** What a kept name says; a step that was taken away since is told by its name, so that the record is not lost. */
+    public static String saysOf(String name) {
+        return Arrays.stream(values())
+                .filter(s -> s.name().equals(name))
+                .map(IsolationStep::says)
+                .findFirst()
+                .orElse(name);
+    }
+
     /** What has to be done at these sources, in order. */
     public static List<IsolationStep> of(Collection<Energy> sources) {
         return Arrays.stream(values()).filter(s -> sources.contains(s.energy)).toList();

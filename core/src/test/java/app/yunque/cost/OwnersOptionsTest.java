@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import app.yunque.cost.OwnersOptions.Choice;
 import app.yunque.cost.OwnersOptions.Known;
 import app.yunque.cost.OwnersOptions.Way;
 import app.yunque.measure.Refused;
@@ -22,27 +23,27 @@ class OwnersOptionsTest {
     void withoutInterestAYearIsTheCostByItsYearsAndWhatFailuresCost() {
         var ways = OwnersOptions.of(LEAST, ALL, NEW, 1500, 0);
         assertThat(ways.ways())
-                .extracting(Way::name)
-                .containsExactly("all that was advised", "a new unit", "only what must be");
+                .extracting(Way::choice)
+                .containsExactly(Choice.ALL, Choice.NEW, Choice.LEAST);
         assertThat(ways.ways().get(0).perYear()).isCloseTo(150 + 75, within(1e-9));
         assertThat(ways.ways().get(1).perYear()).isCloseTo(200 + 30, within(1e-9));
         assertThat(ways.ways().get(2).perYear()).isCloseTo(200 + 450, within(1e-9));
         assertThat(ways.told().sentence())
                 .isEqualTo(
-                        "Cheapest a year: all that was advised, 225.00 with 5 % chance of a failure; then a new unit, 230.00 with 2 %.");
+                        "Cheapest a year: all that was advised, 225.00 with 5 % chance of a failure; then a new unit, 230.00 with 2 % chance of a failure.");
         assertThat(ways.told().warnings()).hasSize(1);
     }
 
     @Test
     void whatAFailureCostsTurnsTheOrder() {
-        assertThat(OwnersOptions.of(LEAST, ALL, NEW, 0, 0).ways().get(0).name())
-                .isEqualTo("all that was advised");
-        assertThat(OwnersOptions.of(LEAST, ALL, NEW, 100_000, 0).ways().get(0).name())
-                .isEqualTo("a new unit");
+        assertThat(OwnersOptions.of(LEAST, ALL, NEW, 0, 0).ways().get(0).choice())
+                .isEqualTo(Choice.ALL);
+        assertThat(OwnersOptions.of(LEAST, ALL, NEW, 100_000, 0).ways().get(0).choice())
+                .isEqualTo(Choice.NEW);
         var equal = OwnersOptions.of(new Known(200, 2, 30), new Known(200, 2, 5), NEW, 0, 0);
-        assertThat(equal.ways().get(0).name())
+        assertThat(equal.ways().get(0).choice())
                 .as("of two that cost the same the one that fails less often")
-                .isEqualTo("all that was advised");
+                .isEqualTo(Choice.ALL);
     }
 
     /** Paid back year by year with interest nothing is left. */
@@ -56,7 +57,7 @@ class OwnersOptionsTest {
             var known = new Known(cost, years, 0);
             double perYear =
                     OwnersOptions.of(new Known(0, 1, 0), known, NEW, 0, 100 * rate).ways().stream()
-                            .filter(w -> w.name().equals("all that was advised"))
+                            .filter(w -> w.choice() == Choice.ALL)
                             .findFirst()
                             .orElseThrow()
                             .perYear();

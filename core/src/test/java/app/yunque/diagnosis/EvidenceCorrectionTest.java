@@ -53,6 +53,23 @@ class EvidenceCorrectionTest {
     }
 
     @Test
+    void aSignThatHardlyGoesWithItStaysUnexplained() {
+        for (double chance : new double[] {0.01, 0.03}) {
+            assertThat(unexplained(new EvidenceCorrection("C14", "S10", chance))).hasSize(1);
+        }
+        assertThat(unexplained(new EvidenceCorrection("C14", "S10", 0.031))).isEmpty();
+        assertThat(unexplained(new EvidenceCorrection("C14", "", 5))).isEmpty();
+    }
+
+    private static List<String> unexplained(EvidenceCorrection correction) {
+        return with(LEAK, correction).causes().stream()
+                .filter(c -> c.id().equals("C14"))
+                .findFirst()
+                .orElseThrow()
+                .unexplained();
+    }
+
+    @Test
     void aTestsChanceCountsForItsCauseOnly() {
         var positive = new Evidence(Set.of(), Set.of(), Set.of("T01"), Set.of());
         double before = odds(with(positive), "C01");

@@ -115,6 +115,32 @@ class OwnWordsTest {
     }
 
     @ParameterizedTest
+    @CsvSource({
+        "dogbone,true",
+        "strainer,true",
+        "drive cookie,true",
+        "end,false",
+        "worn,false",
+        "cover,true",
+        "table,false",
+        "'',false"
+    })
+    void neverLearnsAWordThatEveryLineMayHold(String name, boolean can) {
+        assertThat(OwnWords.canBeLearned(name)).isEqualTo(can);
+    }
+
+    @Test
+    void anotherSetOfWordsIsAnotherVocabulary() {
+        var one = new OwnWords(List.of(new Word("dogbone", PartKind.LEVER, null)));
+        var other = new OwnWords(List.of(new Word("dogbone", PartKind.PIN, null)));
+        for (int i = 0; i < 2; i++) {
+            assertThat(PartNames.kindOf("dogbone", one)).contains(PartKind.LEVER);
+            assertThat(PartNames.kindOf("dogbone", other)).contains(PartKind.PIN);
+            assertThat(PartNames.kindOf("dogbone", OwnWords.NONE)).isEmpty();
+        }
+    }
+
+    @ParameterizedTest
     @ValueSource(
             strings = {
                 "",

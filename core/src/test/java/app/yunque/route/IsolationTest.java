@@ -69,6 +69,12 @@ class IsolationTest {
     }
 
     @Test
+    void aStepThatWasTakenAwaySinceIsToldByItsName() {
+        assertThat(IsolationStep.saysOf("AIR_SHUT")).isEqualTo("Supply shut and locked");
+        assertThat(IsolationStep.saysOf("STEAM_SHUT")).isEqualTo("STEAM_SHUT");
+    }
+
+    @Test
     void everySourceHasItsSteps() {
         for (var energy : Energy.values()) {
             assertThat(IsolationStep.of(Set.of(energy)))

@@ -98,8 +98,11 @@ public record LineAnswer(
                                                 || PLURAL.matcher(p.name()).matches())
                         .map(
                                 p ->
-                                        "How many %s? Count them and say it: “3 %s”."
-                                                .formatted(p.name(), p.name()));
+                                        PLURAL.matcher(p.name()).matches()
+                                                ? "How many %s? Count them and say it: “3 %s”."
+                                                        .formatted(p.name(), p.name())
+                                                : "How many of %s? Count them and say it: “%s x3”."
+                                                        .formatted(p.name(), p.name()));
         var loose =
                 line.loose().stream()
                         .filter(l -> l.count() == null)

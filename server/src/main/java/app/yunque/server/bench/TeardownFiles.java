@@ -112,6 +112,11 @@ class TeardownFiles {
                     strip);
         }
         for (var entry : file.done()) {
+            if (entry.act() == null || entry.line() == null) {
+                throw Refused.because(
+                        "file",
+                        "Something that was done has no act or no words in this file. Save the teardown anew.");
+            }
             var after = entry.after() == null ? null : mapped(ids, entry.after());
             done.keep(
                     job,

@@ -230,10 +230,7 @@ public class ReceiveService {
     private static List<String> done(@Nullable String joined) {
         return joined == null || joined.isEmpty()
                 ? List.of()
-                : Arrays.stream(joined.split(","))
-                        .map(IsolationStep::valueOf)
-                        .map(IsolationStep::says)
-                        .toList();
+                : Arrays.stream(joined.split(",")).map(IsolationStep::saysOf).toList();
     }
 
     private static Set<Energy> sources(@Nullable String joined) {

@@ -56,11 +56,13 @@ public class OwnWordService {
     @Transactional
     public void learn(String part, PartKind kind, UUID step, long job) {
         var name = OwnWords.inName(part);
-        if (name.isEmpty()
+        if (!OwnWords.canBeLearned(name)
                 || kind == PartKind.OTHER
                 || PartNames.kindOf(part, words()).filter(k -> k == kind).isPresent()) {
             return;
         }
+        // Two who correct the same name in one moment wait for each other; neither loses the step.
+        words.holdName(name);
         var kept = words.findByName(name);
         if (kept.isPresent()) {
             again(kept.get(), kind, step);
