@@ -89,14 +89,6 @@ final class PartReader {
     private static final Pattern PAPERS =
             words("\\b(pinion|wheel)\\s+(\\d)\\b(?!\\d|\\s?(?:mm|x|off|pcs|teeth|tooth))");
     private static final int SHORTEST_BEARING_NUMBER = 4;
-    private static final Pattern LEFT_AND_RIGHT =
-            words(
-                    "\\bL(?:eft)?\\s?("
-                            + SizeReader.NUM
-                            + ")\\b,?\\s+(?:and\\s+)?R(?:ight)?\\s?("
-                            + SizeReader.NUM
-                            + ")\\b");
-
     private final TypedLine line;
     private final List<String> shafts;
     private final Optional<DriveShafts> drive;
@@ -107,6 +99,7 @@ final class PartReader {
     private final FindingReader findings;
     private final UnknownReader unknown;
     private final HeldReader held;
+    private final SeveralReader several;
     private final List<Draft> drafts = new ArrayList<>();
 
     /** What the words before a colon name: "front wheel: cap, washers, wheel". */
@@ -128,6 +121,7 @@ final class PartReader {
         this.findings = new FindingReader(line);
         this.unknown = new UnknownReader(line, this::saysFound);
         this.held = new HeldReader(line);
+        this.several = new SeveralReader(line, sizes);
     }
 
     /** The parts in the order of the line. */
@@ -490,7 +484,8 @@ final class PartReader {
                                 .orElseGet(() -> described(clause));
         int from = clause.from();
         int to = clause.to();
-        if (leftAndRight(clause, target) || severalSizes(clause, target)) {
+        if (several.leftAndRight(clause, target, drafts)
+                || several.severalSizes(clause, target, drafts)) {
             return;
         }
         sizes.sizeBy(target, from, to);
@@ -603,62 +598,5 @@ final class PartReader {
         if (d.count == null && !d.plural) {
             d.count = 1;
         }
-    }
-
-    private boolean leftAndRight(Clause clause, Draft d) {
-        var both = line.take(LEFT_AND_RIGHT, "left and right", clause.from(), line.length());
-        if (both.isEmpty()) {
-            return false;
-        }
-        var m = both.get();
-        var right = new Draft();
-        right.name = d.name;
-        right.kind = d.kind;
-        right.plural = true;
-        right.at = d.at;
-        right.clause = d.clause;
-        right.group = d.group;
-        right.side = Side.RIGHT;
-        right.thickness = new LineReading.Amount(m.group(2), "mm");
-        d.side = Side.LEFT;
-        d.plural = true;
-        d.thickness = new LineReading.Amount(m.group(1), "mm");
-        drafts.add(right);
-        return true;
-    }
-
-    /** "O-rings 20x2, 16x2": one part for each size. */
-    private boolean severalSizes(Clause clause, Draft d) {
-        if (d.kind != PartKind.O_RING || d.count != null) {
-            return false;
-        }
-        var several = new ArrayList<String>();
-        int to = line.length();
-        for (var m = sizes.sizeOfRing(clause.from(), to);
-                m.isPresent();
-                m = sizes.sizeOfRing(clause.from(), to)) {
-            several.add(m.get().group(1));
-        }
-        if (several.isEmpty()) {
-            return false;
-        }
-        d.size = several.get(0);
-        if (several.size() == 1) {
-            return false;
-        }
-        d.count = 1;
-        for (int i = 1; i < several.size(); i++) {
-            var more = new Draft();
-            more.name = d.name;
-            more.kind = d.kind;
-            more.count = 1;
-            more.at = d.at;
-            more.clause = d.clause;
-            more.group = d.group;
-            more.size = several.get(i);
-            more.shaft = d.shaft;
-            drafts.add(more);
-        }
-        return false;
     }
 }
