@@ -1863,6 +1863,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/own-words/findings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["findings"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/lubricants": {
         parameters: {
             query?: never;
@@ -7668,6 +7684,11 @@ export interface components {
             look: "AS_FOUND" | "WASHED" | "AFTER_WORK";
             by: string;
         };
+        FindingView: {
+            /** @enum {string} */
+            found: "SOUND" | "WORN" | "SCORED" | "CORRODED" | "BROKEN" | "BENT" | "SHEARED" | "CRACKED" | "TORN" | "CHIPPED" | "PITTED" | "STRIPPED" | "BURRED" | "BLUED" | "WEAK" | "HARDENED" | "SWOLLEN" | "GROOVED" | "LOST" | "LOOSE" | "SEIZED" | "LEAKING" | "TEETH_MISSING";
+            words: string;
+        };
         Fit: {
             /**
              * Format: double
@@ -9144,7 +9165,8 @@ export interface components {
             failsPercentAYear: number;
         };
         OwnersOptionsWay: {
-            name: string;
+            /** @enum {string} */
+            choice: "LEAST" | "ALL" | "NEW";
             known: components["schemas"]["OwnersOptionsKnown"];
             /** Format: double */
             perYear: number;
@@ -15949,6 +15971,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["OwnWordView"][];
+                };
+            };
+        };
+    };
+    findings: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FindingView"][];
                 };
             };
         };

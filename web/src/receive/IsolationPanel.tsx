@@ -2,7 +2,7 @@ import { Button, Checkbox, TextInput } from "@mantine/core";
 import { useQuery } from "@tanstack/react-query";
 import { request } from "../api/http";
 import { elsewhere, fieldErrors } from "../api/problem";
-import type { IsolationStepView, JobView } from "../api/types";
+import type { IsolationStepView, JobView, SignedIn } from "../api/types";
 import { useKeep } from "../job/bench";
 import { isClosed } from "../job/closed";
 import { meQuery } from "../people/session";
@@ -13,25 +13,72 @@ import { useDraft } from "../shared/useDraft";
 import { t } from "../wording/en";
 import classes from "./Receive.module.css";
 
+type Step = IsolationStepView["id"];
+type Isolation = NonNullable<JobView["receive"]["isolation"]>;
 type Energy = keyof typeof t.energies;
 const ENERGIES = Object.keys(t.energies) as Energy[];
 
 /** The unit made safe, by whom and when; Strip stays shut until it is. */
 export function IsolationPanel({ view }: { view: JobView }) {
-  const kept = view.receive.isolation;
   const me = useQuery(meQuery);
-  const draft = useDraft(`isolation.${view.job.id}`, {
+  if (view.receive.isolation?.isolated) {
+    return <Isolated view={view} kept={view.receive.isolation} />;
+  }
+  // What somebody ticked is theirs alone: nobody confirms with another's ticks.
+  return me.data ? (
+    <Confirm key={me.data.id} view={view} me={me.data} />
+  ) : (
+    <Panel title="Isolation" aside="missing">
+      {me.isError && <Fault>Who is at this tablet cannot be fetched. Check the connection.</Fault>}
+    </Panel>
+  );
+}
+
+function Isolated({ view, kept }: { view: JobView; kept: Isolation }) {
+  const { keep, problem, busy } = useKeep(view.job.number);
+  const lift = () => keep("POST", "/isolation/lift", { version: kept.version }, "energy back on");
+  return (
+    <Panel title="Isolation" aside="isolated">
+      <p>
+        <b>{kept.sources.map((s) => t.energies[s]).join(", ")}</b>: {kept.how}. A start was tried and nothing
+        moved.
+      </p>
+      {kept.done.length > 0 && (
+        <ul className={classes.done}>
+          {kept.done.map((step) => (
+            <li key={step}>{step}</li>
+          ))}
+        </ul>
+      )}
+      <p>
+        Confirmed by <b>{kept.confirmedBy}</b>, {moment(kept.confirmedAt)}.
+      </p>
+      {problem && <Fault>{problem.detail}</Fault>}
+      <Caution>
+        Only the person who locked it takes the lock off. With the energy back on, Strip is shut again.
+      </Caution>
+      <Button variant="default" onClick={lift} loading={busy} disabled={isClosed(view)}>
+        The energy is back on
+      </Button>
+    </Panel>
+  );
+}
+
+function Confirm({ view, me }: { view: JobView; me: SignedIn }) {
+  const kept = view.receive.isolation;
+  const draft = useDraft(`isolation.${view.job.id}.${me.id}`, {
     sources: [] as Energy[],
     how: "",
     triedToStart: false,
-    done: [] as string[],
+    done: [] as Step[],
   });
   const known = useQuery({
     queryKey: ["isolation-steps"],
     queryFn: () => request<IsolationStepView[]>("GET", "/api/isolation-steps"),
     staleTime: Number.POSITIVE_INFINITY,
   });
-  const steps = (known.data ?? []).filter((s) => draft.value.sources.includes(s.energy));
+  const stepsOf = (sources: Energy[]) => (known.data ?? []).filter((s) => sources.includes(s.energy));
+  const steps = stepsOf(draft.value.sources);
   const { keep, problem, busy } = useKeep(view.job.number);
   const errors = fieldErrors(problem);
 
@@ -40,39 +87,12 @@ export function IsolationPanel({ view }: { view: JobView }) {
       draft.clear({ sources: [], how: "", triedToStart: false, done: [] });
     }
   };
-  const lift = () => keep("POST", "/isolation/lift", { version: kept?.version }, "energy back on");
-  const toggle = (energy: Energy, on: boolean) =>
-    draft.change({
-      sources: on ? [...draft.value.sources, energy] : draft.value.sources.filter((e) => e !== energy),
-    });
-
-  if (kept?.isolated) {
-    return (
-      <Panel title="Isolation" aside="isolated">
-        <p>
-          <b>{kept.sources.map((s) => t.energies[s]).join(", ")}</b>: {kept.how}. A start was tried and
-          nothing moved.
-        </p>
-        {kept.done.length > 0 && (
-          <ul className={classes.done}>
-            {kept.done.map((step) => (
-              <li key={step}>{step}</li>
-            ))}
-          </ul>
-        )}
-        <p>
-          Confirmed by <b>{kept.confirmedBy}</b>, {moment(kept.confirmedAt)}.
-        </p>
-        {problem && <Fault>{problem.detail}</Fault>}
-        <Caution>
-          Only the person who locked it takes the lock off. With the energy back on, Strip is shut again.
-        </Caution>
-        <Button variant="default" onClick={lift} loading={busy} disabled={isClosed(view)}>
-          The energy is back on
-        </Button>
-      </Panel>
-    );
-  }
+  const toggle = (energy: Energy, on: boolean) => {
+    const sources = on ? [...draft.value.sources, energy] : draft.value.sources.filter((e) => e !== energy);
+    // A source that is not isolated after all takes its steps along: they are not confirmed when it comes back.
+    const open = stepsOf(sources).map((s) => s.id);
+    draft.change({ sources, done: draft.value.done.filter((id) => open.includes(id)) });
+  };
 
   const stray = elsewhere(problem, ["sources", "how", "triedToStart", "done"]);
   return (
@@ -132,7 +152,7 @@ export function IsolationPanel({ view }: { view: JobView }) {
           onChange={(e) => draft.change({ triedToStart: e.currentTarget.checked })}
         />
         <Button onClick={confirm} loading={busy} disabled={isClosed(view)}>
-          I have isolated it{me.data ? ` (${me.data.name})` : ""}
+          I have isolated it ({me.name})
         </Button>
       </div>
     </Panel>

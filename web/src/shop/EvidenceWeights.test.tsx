@@ -2,7 +2,7 @@
 import { screen, within } from "@testing-library/react";
 import userEvent from "@testing-library/user-event";
 import { expect, it } from "vitest";
-import { serverThatAnswers, show } from "../test-data/bench";
+import { Refusal, serverThatAnswers, show } from "../test-data/bench";
 import { EvidenceWeights } from "./EvidenceWeights";
 
 const table = {
@@ -74,4 +74,36 @@ it("keeps a correction with its reason and version, and takes it back", async ()
     method: "DELETE",
     path: "/api/evidence-corrections?cause=C12&of=&version=3",
   });
+});
+
+it("keeps what was typed through a reload, and shows who was first", async () => {
+  const answers = { "/api/calc/diagnosis/table": table, "/api/evidence-corrections": [corrected] };
+  serverThatAnswers(answers);
+  const first = show(<EvidenceWeights />);
+  await choose();
+  await userEvent.click(screen.getByRole("button", { name: /^weight before/ }));
+  await userEvent.clear(screen.getByLabelText("Why"));
+  await userEvent.type(screen.getByLabelText("Why"), "brine");
+  first.unmount();
+
+  const sent = serverThatAnswers({
+    ...answers,
+    "PUT /api/evidence-corrections": new Refusal({
+      status: 409,
+      detail: "Changed meanwhile.",
+      fields: [],
+      changedBy: "Aitana Luna",
+      current: { ...corrected, given: { ...corrected.given, version: 4, value: 15 } },
+    }),
+  });
+  show(<EvidenceWeights />);
+  await choose();
+  await userEvent.click(screen.getByRole("button", { name: /^weight before/ }));
+  expect(screen.getByLabelText("Why")).toHaveValue("brine");
+  await userEvent.click(screen.getByRole("button", { name: "Keep" }));
+  expect(sent[0]?.body).toMatchObject({ version: 3, value: 20, because: "brine" });
+  const both = within(await screen.findByRole("dialog", { name: "Two people on one record" }));
+  expect(both.getByRole("row", { name: "Figure 20 15" })).toBeVisible();
+  await userEvent.click(both.getByRole("button", { name: "Keep mine" }));
+  expect(sent[1]?.body).toMatchObject({ version: 4, value: 20, because: "brine" });
 });

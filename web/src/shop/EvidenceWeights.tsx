@@ -3,10 +3,13 @@ import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { request } from "../api/http";
 import { elsewhere, fieldErrors } from "../api/problem";
-import type { EvidenceTable, EvidenceWeightView } from "../api/types";
+import type { EvidenceTable, EvidenceWeightRequest, EvidenceWeightView } from "../api/types";
 import { Fault } from "../shared/Caution";
+import { Conflict } from "../shared/Conflict";
 import { day } from "../shared/format";
 import { Panel } from "../shared/Panel";
+import { usePreferences } from "../shared/preferences";
+import { useDraft } from "../shared/useDraft";
 import { useWrite } from "../shared/useWrite";
 import { t } from "../wording/en";
 import classes from "./Shop.module.css";
@@ -36,10 +39,7 @@ export function EvidenceWeights() {
   });
   const [cause, setCause] = useState("");
   const [open, setOpen] = useState<string>();
-  const { send, problem, clear } = useWrite<EvidenceWeightView[]>((all) => {
-    client.setQueryData(KEY, all);
-    setOpen(undefined);
-  });
+  const figure = useFigure();
   const chosen = table.data?.causes.find((c) => c.id === cause);
   const corrected = corrections.data?.filter((c) => c.stands) ?? [];
   const at = (of: string) => corrections.data?.find((c) => c.given.cause === cause && c.given.of === of);
@@ -65,7 +65,6 @@ export function EvidenceWeights() {
         onChange={(e) => {
           setCause(e.currentTarget.value);
           setOpen(undefined);
-          clear();
         }}
       />
       {table.data && chosen && (
@@ -77,40 +76,25 @@ export function EvidenceWeights() {
                 <button
                   type="button"
                   aria-expanded={open === place.of}
-                  onClick={() => {
-                    setOpen(open === place.of ? undefined : place.of);
-                    clear();
-                  }}
+                  onClick={() => setOpen(open === place.of ? undefined : place.of)}
                 >
                   <b>{place.says}</b>
-                  <span>{kept?.stands ? kept.given.value : place.shipped}</span>
+                  <span>{figure(kept?.stands ? kept.given.value : place.shipped)}</span>
                   <span>
                     {kept?.stands
-                      ? `${place.shipped} as it ships. ${kept.given.because} (${kept.by}, ${day(kept.at)})`
+                      ? `${figure(place.shipped)} as it ships. ${kept.given.because} (${kept.by}, ${day(kept.at)})`
                       : ""}
                   </span>
                 </button>
                 {open === place.of && (
                   <Correct
                     place={place}
+                    cause={cause}
                     kept={kept}
-                    errors={fieldErrors(problem)}
-                    stray={elsewhere(problem, ["value", "because"])}
-                    onKeep={(value, because) =>
-                      void send("PUT", "/api/evidence-corrections", {
-                        ...(kept ? { version: kept.given.version } : {}),
-                        cause,
-                        of: place.of,
-                        value,
-                        because,
-                      })
-                    }
-                    onAsShipped={() =>
-                      void send(
-                        "DELETE",
-                        `/api/evidence-corrections?cause=${cause}&of=${place.of}&version=${kept?.given.version}`,
-                      )
-                    }
+                    onDone={(all) => {
+                      client.setQueryData(KEY, all);
+                      setOpen(undefined);
+                    }}
                   />
                 )}
               </li>
@@ -142,46 +126,90 @@ function placesOf(table: EvidenceTable, cause: EvidenceTable["causes"][number]):
 
 interface CorrectProps {
   place: Place;
+  cause: string;
   kept: EvidenceWeightView | undefined;
-  errors: Record<string, string | undefined>;
-  stray: string | undefined;
-  onKeep: (value: number, because: string) => void;
-  onAsShipped: () => void;
+  onDone: (all: EvidenceWeightView[]) => void;
 }
 
-function Correct({ place, kept, errors, stray, onKeep, onAsShipped }: CorrectProps) {
-  const [value, setValue] = useState(String(kept?.stands ? kept.given.value : place.shipped));
-  const [because, setBecause] = useState(kept?.stands ? kept.given.because : "");
+const LABELS = { value: "Figure", because: "Why" };
+
+function Correct({ place, cause, kept, onDone }: CorrectProps) {
+  const figure = useFigure();
+  const given = (from: EvidenceWeightRequest | undefined) => ({
+    version: from?.version,
+    value: figure(from?.value ?? place.shipped),
+    because: from?.because ?? "",
+  });
+  const draft = useDraft(`evidence.${cause}.${place.of}`, given(kept?.stands ? kept.given : undefined));
+  const { send, problem, clear } = useWrite<EvidenceWeightView[]>((all) => {
+    draft.clear();
+    onDone(all);
+  });
+  const standing = (problem?.current as EvidenceWeightView | undefined)?.given;
+  const errors = fieldErrors(problem);
+  const stray = problem?.status === 409 ? undefined : elsewhere(problem, Object.keys(LABELS));
+  const { value, because } = draft.value;
   const number = Number(value.replace(",", "."));
   const fault = value.trim() === "" || Number.isNaN(number) ? `“${value}” is no number.` : undefined;
+  // What was taken back still has its version.
+  const keep = (version = draft.value.version ?? kept?.given.version) =>
+    void send("PUT", "/api/evidence-corrections", {
+      ...(version === undefined ? {} : { version }),
+      cause,
+      of: place.of,
+      value: number,
+      because,
+    });
+  const asShipped = () =>
+    void send(
+      "DELETE",
+      `/api/evidence-corrections?cause=${cause}&of=${place.of}&version=${kept?.given.version}`,
+    );
   return (
     <div className={classes.card}>
       {stray && <Fault>{stray}</Fault>}
+      <Conflict
+        problem={problem}
+        mine={{ value: number, because }}
+        theirs={() => standing && { ...standing }}
+        labels={LABELS}
+        onKeepMine={keep}
+        onTakeTheirs={() => {
+          draft.clear(given(standing));
+          clear();
+        }}
+      />
       <div className={classes.fields}>
         <TextInput
           label={place.of === "" ? "Weight, 0.1 to 100" : "Chance with this cause, 0.01 to 0.99"}
           inputMode="decimal"
           value={value}
           error={fault ?? errors.value}
-          onChange={(e) => setValue(e.currentTarget.value)}
+          onChange={(e) => draft.change({ value: e.currentTarget.value })}
         />
         <TextInput
           label="Why"
           value={because}
           error={errors.because}
-          onChange={(e) => setBecause(e.currentTarget.value)}
+          onChange={(e) => draft.change({ because: e.currentTarget.value })}
         />
       </div>
       <div className={classes.buttons}>
-        <Button disabled={fault !== undefined} onClick={() => onKeep(number, because)}>
+        <Button disabled={fault !== undefined} onClick={() => keep()}>
           {t.actions.keep}
         </Button>
         {kept?.stands && (
-          <Button variant="default" onClick={onAsShipped}>
+          <Button variant="default" onClick={asShipped}>
             As it ships
           </Button>
         )}
       </div>
     </div>
   );
+}
+
+/** A figure of the table as this device writes numbers. */
+function useFigure() {
+  const { preferences } = usePreferences();
+  return (value: number) => String(value).replace(".", preferences.decimal);
 }

@@ -37,17 +37,18 @@ it("says what each word stands for, where it was learned, and when it does not c
 it("keeps a word for something found, and not for the part that was chosen before", async () => {
   const sent = serverThatAnswers({
     "/api/kinds": kinds,
+    "/api/own-words/findings": [{ found: "TEETH_MISSING", words: "teeth missing" }],
     "/api/own-words": [],
     "PUT anywhere": [],
   });
   show(<OwnWords />);
   await userEvent.click(await screen.findByRole("button", { name: "Add a word" }));
-  await userEvent.type(screen.getByLabelText("What it is called here"), "knackered");
+  await userEvent.type(screen.getByLabelText("What it is called here"), "gap-toothed");
   const means = screen.getByLabelText("Stands for");
   await within(means).findByRole("option", { name: "lever, fork or yoke" });
   await userEvent.selectOptions(means, "pin");
-  await userEvent.selectOptions(means, "worn");
+  await userEvent.selectOptions(means, await within(means).findByRole("option", { name: "teeth missing" }));
   await userEvent.click(screen.getByRole("button", { name: "Keep" }));
-  expect(sent.at(-1)).toMatchObject({ method: "PUT", body: { name: "knackered", found: "WORN" } });
+  expect(sent.at(-1)).toMatchObject({ method: "PUT", body: { name: "gap-toothed", found: "TEETH_MISSING" } });
   expect(sent.at(-1)?.body).not.toHaveProperty("kind");
 });

@@ -1,44 +1,23 @@
 import { NativeSelect, TextInput } from "@mantine/core";
 import { queryOptions, useQuery } from "@tanstack/react-query";
 import { request } from "../api/http";
-import type { OwnWordRequest, OwnWordView } from "../api/types";
+import type { FindingView, OwnWordRequest, OwnWordView } from "../api/types";
 import { kindsQuery } from "../strip/queries";
 import classes from "./Shop.module.css";
 import { ShopCards } from "./ShopCards";
 import type { Card } from "./useCard";
-
-type Found = NonNullable<OwnWordRequest["found"]>;
-
-const FOUND: Found[] = [
-  "SOUND",
-  "WORN",
-  "SCORED",
-  "CORRODED",
-  "BROKEN",
-  "BENT",
-  "SHEARED",
-  "CRACKED",
-  "TORN",
-  "CHIPPED",
-  "PITTED",
-  "STRIPPED",
-  "BURRED",
-  "BLUED",
-  "WEAK",
-  "HARDENED",
-  "SWOLLEN",
-  "GROOVED",
-  "LOST",
-  "LOOSE",
-  "SEIZED",
-  "LEAKING",
-];
 
 const LABELS = { name: "What it is called here", kind: "Stands for", found: "Stands for" };
 
 const ownWordsQuery = queryOptions({
   queryKey: ["own-words"],
   queryFn: () => request<OwnWordView[]>("GET", "/api/own-words"),
+});
+
+const findingsQuery = queryOptions({
+  queryKey: ["findings"],
+  queryFn: () => request<FindingView[]>("GET", "/api/own-words/findings"),
+  staleTime: Number.POSITIVE_INFINITY,
 });
 
 /** What this shop calls things: read in a typed line beside the words of the trade. */
@@ -68,6 +47,7 @@ export const OwnWords = () => (
 
 function Fields({ card, change, errors }: Card<OwnWordRequest>) {
   const kinds = useQuery(kindsQuery);
+  const findings = useQuery(findingsQuery);
   const meaning = card.kind ? `kind ${card.kind}` : card.found ? `found ${card.found}` : "";
   return (
     <div className={classes.fields}>
@@ -90,14 +70,14 @@ function Fields({ card, change, errors }: Card<OwnWordRequest>) {
           },
           {
             group: "something found on a part",
-            items: FOUND.map((f) => ({ value: `found ${f}`, label: f.toLowerCase() })),
+            items: (findings.data ?? []).map((f) => ({ value: `found ${f.found}`, label: f.words })),
           },
         ]}
         onChange={(e) => {
           const [what, which] = e.currentTarget.value.split(" ");
           change({
             kind: what === "kind" ? (which as OwnWordRequest["kind"]) : undefined,
-            found: what === "found" ? (which as Found) : undefined,
+            found: what === "found" ? (which as OwnWordRequest["found"]) : undefined,
           });
         }}
       />

@@ -5,6 +5,7 @@ import { cleanup, configure, render } from "@testing-library/react";
 import type { ReactNode } from "react";
 import { MemoryRouter } from "react-router";
 import { afterEach, vi } from "vitest";
+import type { Problem } from "../api/problem";
 import type { DecisionView, JobView, PlanLine, PlanView } from "../api/types";
 import { PreferencesProvider } from "../shared/preferences";
 
@@ -29,6 +30,11 @@ export interface Sent {
   body: Record<string, unknown>;
 }
 
+/** An answer of the server that refuses, as it stands in the place of an answer. */
+export class Refusal {
+  constructor(readonly problem: Problem) {}
+}
+
 /** The server's answers by path, or by method “anywhere”, and what the screen sent it. */
 export function serverThatAnswers(answers: Record<string, unknown>): Sent[] {
   const sent: Sent[] = [];
@@ -39,9 +45,10 @@ export function serverThatAnswers(answers: Record<string, unknown>): Sent[] {
       sent.push({ method, path, body: init?.body ? JSON.parse(String(init.body)) : {} });
     }
     const answer = answers[`${method} ${path}`] ?? answers[path] ?? answers[`${method} anywhere`] ?? {};
-    return new Response(JSON.stringify(answer), {
-      status: 200,
-      headers: { "Content-Type": "application/json" },
+    const refused = answer instanceof Refusal;
+    return new Response(JSON.stringify(refused ? answer.problem : answer), {
+      status: refused ? answer.problem.status : 200,
+      headers: { "Content-Type": refused ? "application/problem+json" : "application/json" },
     });
   });
   return sent;

@@ -1,8 +1,10 @@
 package app.yunque.server.word;
 
+import app.yunque.line.LineReading.Found;
 import app.yunque.server.history.WriteOnce;
 import java.util.List;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -28,6 +30,12 @@ class OwnWordController {
     @GetMapping
     List<OwnWordView> words() {
         return words.all();
+    }
+
+    /** What a word may stand for beside a kind of part. */
+    @GetMapping("/findings")
+    List<FindingView> findings() {
+        return Stream.of(Found.values()).map(f -> new FindingView(f, f.words())).toList();
     }
 
     @PutMapping("/{id}")
