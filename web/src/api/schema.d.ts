@@ -11571,7 +11571,10 @@ export type $defs = Record<string, never>;
 export interface operations {
     keepPlace: {
         parameters: {
-            query?: never;
+            query?: {
+                job?: number;
+                because?: string;
+            };
             header: {
                 "Write-Id": string;
             };

@@ -18,7 +18,7 @@ const KIT: UnitChangeView = {
 describe("what a job changes on the unit", () => {
   let sent: Sent[] = [];
   const open = (changes: UnitChangeView[], more: Partial<JobView> = {}) => {
-    const view = { ...job([]), unit: { id: "u-1" } as never, unitChanges: changes, ...more };
+    const view = { ...job([]), unit: { id: "u-1" } as never, places: [], unitChanges: changes, ...more };
     sent = serverThatAnswers({ "PUT anywhere": view, "DELETE anywhere": view });
     show(<UnitChanges view={view} />);
   };
@@ -49,6 +49,14 @@ describe("what a job changes on the unit", () => {
     expect(screen.getByText(/what was set and proved before is made again/)).toBeVisible();
     await userEvent.click(screen.getByRole("button", { name: "Take it back" }));
     expect(sent[0]?.path).toMatch(/unit-changes\/c-1\?version=2$/);
+  });
+
+  it("leads to the sheet of each place for another lubricant", () => {
+    open([], { places: [{ id: "p-1", name: "sump" }] as never });
+    expect(screen.getByRole("link", { name: "Another lubricant: sump" })).toHaveAttribute(
+      "href",
+      `/units/u-1/places/p-1?job=${job([]).job.number}`,
+    );
   });
 
   it("leads to the papers for new teeth", () => {

@@ -63,6 +63,11 @@ export function UnitChanges({ view }: { view: JobView }) {
             This job changes the unit
           </Button>
           <Link to={`/units/${view.unit.id}/papers?job=${view.job.number}`}>New teeth or another ratio</Link>
+          {view.places.map((place) => (
+            <Link key={place.id} to={`/units/${view.unit.id}/places/${place.id}?job=${view.job.number}`}>
+              Another lubricant: {place.name}
+            </Link>
+          ))}
         </p>
       )}
       {!signed && adding && (

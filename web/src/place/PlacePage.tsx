@@ -1,7 +1,7 @@
 import { Button } from "@mantine/core";
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
-import { Link, useParams } from "react-router";
+import { Link, useNavigate, useParams, useSearchParams } from "react-router";
 import type { FillRequest, FillView } from "../api/types";
 import { lubricantsQuery } from "../drawers/queries";
 import { Fault } from "../shared/Caution";
@@ -30,7 +30,11 @@ export default function PlacePage() {
   const places = useQuery(placesQuery(id));
   const fills = useQuery(fillsQuery(placeId));
   const client = useQueryClient();
-  const [describing, setDescribing] = useState(false);
+  // With a job it is no correction of the sheet: that job changes the lubricant.
+  const [params] = useSearchParams();
+  const job = params.get("job") ?? undefined;
+  const navigate = useNavigate();
+  const [describing, setDescribing] = useState(job !== undefined);
   const [fresh, setFresh] = useState(() => crypto.randomUUID());
   const [correcting, setCorrecting] = useState<FillView>();
   const [away, setAway] = useState<FillView>();
@@ -91,7 +95,12 @@ export default function PlacePage() {
         {place.words}. Wanted: {place.wanted}.{place.next && ` Next: ${place.next.reason}.`}
       </p>
       {describing ? (
-        <PlaceSheet unitId={id} place={place} onDone={() => setDescribing(false)} />
+        <PlaceSheet
+          unitId={id}
+          place={place}
+          job={job}
+          onDone={() => (job === undefined ? setDescribing(false) : void navigate(`/jobs/${job}/decide`))}
+        />
       ) : (
         <PlaceBench
           key={place.given.version}

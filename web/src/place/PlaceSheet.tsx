@@ -9,6 +9,7 @@ import { entriesFrom, labelsOf } from "../drawers/sheet.model";
 import { Fault } from "../shared/Caution";
 import { Conflict } from "../shared/Conflict";
 import { forgetDraft } from "../shared/drafts";
+import { Panel } from "../shared/Panel";
 import { useDraft } from "../shared/useDraft";
 import { useWrite } from "../shared/useWrite";
 import classes from "./Place.module.css";
@@ -20,11 +21,13 @@ interface Props {
   place?: PlaceView | undefined;
   /** What the papers suggest for a new one. */
   start?: PlaceRequest | undefined;
+  /** The job that changes what goes there; missing where the sheet was wrong. */
+  job?: string | undefined;
   onDone: () => void;
 }
 
 /** The sheet of a lubricated place: what it is, its climate, its sump, its level. It belongs to the unit, not to a job. */
-export function PlaceSheet({ unitId, place, start, onDone }: Props) {
+export function PlaceSheet({ unitId, place, start, job, onDone }: Props) {
   const drawers = useQuery(drawersQuery);
   const papers = useQuery(placesQuery(unitId)).data?.papers;
   const client = useQueryClient();
@@ -33,6 +36,7 @@ export function PlaceSheet({ unitId, place, start, onDone }: Props) {
   const draft = place ? `place.${place.id}` : `place.new.${unitId}.${start?.name ?? ""}`;
   const head = useDraft(`${draft}.name`, { name: place?.given.name ?? start?.name ?? "" });
   const { name } = head.value;
+  const why = useDraft(`${draft}.because`, { because: "" });
   const [sent, setSent] = useState<DrawerEntries>();
   const { send, problem, clear } = useWrite<PlacesOfUnit>((answer) => {
     client.setQueryData(placeKeys.ofUnit(unitId), answer);
@@ -55,9 +59,12 @@ export function PlaceSheet({ unitId, place, start, onDone }: Props) {
   const path = `/api/units/${unitId}/places/${id}`;
   const keep = async (entries: DrawerEntries, version = place?.given.version) => {
     setSent(entries);
-    const done = await send("PUT", path, { version, name, entries });
+    const changing =
+      job === undefined ? "" : `?job=${job}&because=${encodeURIComponent(why.value.because.trim())}`;
+    const done = await send("PUT", path + changing, { version, name, entries });
     if (done) {
       head.clear();
+      why.clear({ because: "" });
       onDone();
     }
     return done;
@@ -70,9 +77,24 @@ export function PlaceSheet({ unitId, place, start, onDone }: Props) {
       onDone();
     }
   };
-  const stray = problem?.status === 409 ? undefined : elsewhere(problem, ["name"]);
+  const stray = problem?.status === 409 ? undefined : elsewhere(problem, ["name", "because"]);
   return (
     <div className={classes.sheet}>
+      {job !== undefined && (
+        <Panel title={`Job ${job} changes the lubricant`}>
+          <p>
+            Say on the sheet what goes in from now on. What it was stands with the job; what is in the place
+            now is the old one when it is filled.
+          </p>
+          <TextInput
+            label="Why it is changed"
+            placeholder="bronze wheel: no additive that eats it"
+            value={why.value.because}
+            error={fieldErrors(problem).because}
+            onChange={(e) => why.change({ because: e.currentTarget.value })}
+          />
+        </Panel>
+      )}
       <div className={classes.named}>
         <TextInput
           ref={box}

@@ -17,7 +17,6 @@ import app.yunque.server.unit.UnitService;
 import app.yunque.server.unit.UnitView;
 import app.yunque.teardown.GearPlace;
 import app.yunque.teardown.TeardownStep;
-import java.nio.charset.StandardCharsets;
 import java.util.Objects;
 import java.util.UUID;
 import java.util.stream.IntStream;
@@ -79,7 +78,7 @@ class UnitPapersController {
                     jobs.ofUnit(id).stream()
                             .filter(JobRef::isOpen)
                             .forEach(j -> refuseStageInUse(j, before, request));
-                    var changing = job == null ? null : changing(id, job);
+                    var changing = job == null ? null : changes.changing(id, job);
                     var moves = units.correct(id, version, request);
                     if (changing != null) {
                         keep(changing, writeId, before, units.papers(id), because);
@@ -100,16 +99,6 @@ class UnitPapersController {
         return units.view(id);
     }
 
-    private JobRef changing(UUID unitId, long number) {
-        var job = jobs.find(number);
-        if (!job.unitId().equals(unitId) || !job.isOpen()) {
-            throw Refused.because(
-                    "job",
-                    "Job %d is not open on this unit. Choose the job again.".formatted(number));
-        }
-        return job;
-    }
-
     /** What is different by the new papers stands with the job that changed it; where nothing is, nothing is kept. */
     private void keep(
             JobRef job,
@@ -120,8 +109,7 @@ class UnitPapersController {
         for (var each : PapersChange.between(before.drive(), after.drive()).differences()) {
             changes.keep(
                     job,
-                    UUID.nameUUIDFromBytes(
-                            (writeId + " " + each.what()).getBytes(StandardCharsets.UTF_8)),
+                    UnitChangeService.following(writeId, each.what()),
                     new UnitChangeRequest(
                             null,
                             each.what().startsWith("ratio") ? UnitChange.RATIO : UnitChange.TEETH,

@@ -9,7 +9,9 @@ import app.yunque.server.finding.Finding.Content;
 import app.yunque.server.finding.FindingBook;
 import app.yunque.server.finding.FindingSort;
 import app.yunque.server.job.JobRef;
+import app.yunque.server.job.JobService;
 import app.yunque.server.job.JobText;
+import java.nio.charset.StandardCharsets;
 import java.time.Instant;
 import java.util.Comparator;
 import java.util.List;
@@ -26,9 +28,28 @@ public class UnitChangeService {
     private static final JsonMapper JSON = JsonMapper.builder().build();
 
     private final FindingBook book;
+    private final JobService jobs;
 
-    UnitChangeService(FindingBook book) {
+    UnitChangeService(FindingBook book, JobService jobs) {
         this.book = book;
+        this.jobs = jobs;
+    }
+
+    /** @throws Refused when that job is not open on that unit */
+    @Transactional(readOnly = true)
+    public JobRef changing(UUID unitId, long number) {
+        var job = jobs.find(number);
+        if (!job.unitId().equals(unitId) || !job.isOpen()) {
+            throw Refused.because(
+                    "job",
+                    "Job %d is not open on this unit. Choose the job again.".formatted(number));
+        }
+        return job;
+    }
+
+    /** The identity of a change that follows from another write: that write sent again keeps it once. */
+    public static UUID following(UUID writeId, String what) {
+        return UUID.nameUUIDFromBytes((writeId + " " + what).getBytes(StandardCharsets.UTF_8));
     }
 
     private record Said(String was, String becomes) {}

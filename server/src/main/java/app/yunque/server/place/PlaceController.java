@@ -1,8 +1,12 @@
 package app.yunque.server.place;
 
+import app.yunque.drive.UnitChange;
+import app.yunque.server.change.UnitChangeRequest;
+import app.yunque.server.change.UnitChangeService;
 import app.yunque.server.history.WriteOnce;
 import java.util.List;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -20,10 +24,16 @@ class PlaceController {
     private final PlaceService places;
     private final FillService fills;
     private final SampleService samples;
+    private final UnitChangeService changes;
     private final WriteOnce writes;
 
     PlaceController(
-            PlaceService places, FillService fills, SampleService samples, WriteOnce writes) {
+            PlaceService places,
+            FillService fills,
+            SampleService samples,
+            UnitChangeService changes,
+            WriteOnce writes) {
+        this.changes = changes;
         this.places = places;
         this.fills = fills;
         this.samples = samples;
@@ -35,13 +45,39 @@ class PlaceController {
         return places.ofUnit(unitId);
     }
 
+    /**
+     * Keeps the sheet of a place. With a job, another lubricant that it asks for afterwards stands with that job as its change of the unit.
+     *
+     * @param job     number of the job that changes the lubricant; missing where the sheet was wrong or is new
+     * @param because why it changes it
+     */
     @PutMapping("/units/{unitId}/places/{id}")
     PlacesOfUnit keepPlace(
             @PathVariable UUID unitId,
             @PathVariable UUID id,
             @RequestHeader("Write-Id") UUID writeId,
+            @RequestParam(required = false) @Nullable Long job,
+            @RequestParam(required = false) @Nullable String because,
             @RequestBody PlaceRequest request) {
-        writes.run(writeId, () -> places.keep(unitId, id, request));
+        writes.run(
+                writeId,
+                () -> {
+                    var changing = job == null ? null : changes.changing(unitId, job);
+                    var was = places.wanted(id);
+                    places.keep(unitId, id, request);
+                    var becomes = places.wanted(id);
+                    if (changing != null && !was.equals(becomes)) {
+                        changes.keep(
+                                changing,
+                                UnitChangeService.following(writeId, "lubricant"),
+                                new UnitChangeRequest(
+                                        null,
+                                        UnitChange.LUBRICANT,
+                                        was.orElse("not described"),
+                                        request.name() + ": " + becomes.orElseThrow(),
+                                        because == null ? "" : because));
+                    }
+                });
         return places.ofUnit(unitId);
     }
 

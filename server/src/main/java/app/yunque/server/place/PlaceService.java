@@ -173,6 +173,12 @@ public class PlaceService {
         jobs.touchOpenOfUnit(unitId);
     }
 
+    /** The lubricant that the sheet of a place asks for, in words; empty where no sheet can be read. */
+    @Transactional(readOnly = true)
+    public Optional<String> wanted(UUID placeId) {
+        return places.findById(placeId).flatMap(FillService::sheet).map(PlaceSheet::wantedWords);
+    }
+
     private DrawerAnswer answer(DrawerEntries complete) {
         return PlaceAnswer.of(PlaceSheet.of(complete), store.all());
     }

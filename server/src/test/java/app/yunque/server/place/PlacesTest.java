@@ -109,6 +109,46 @@ class PlacesTest {
         assertThat(card().path("lubricant").asString()).isEqualTo("Trial 320 C (sump)");
     }
 
+    /** By the plate another grade, with a job: it stands there, the sheet asks for it, and what was filled is the old one. */
+    @Test
+    void aJobChangesTheLubricantOfAPlace() {
+        var sump = its.describe(Requests.sump("95"));
+        var was = its.place(sump).path("wanted").asString();
+        var other = plated("CLP 460", its.place(sump).path("given").path("version").asLong());
+        var path = "/api/units/" + its.unit + "/places/" + sump;
+        var number = its.job.replace("/api/jobs/", "");
+        assertThat(bench.put(path + "?job=" + number, other).at("because")).contains("missing");
+        assertThat(bench.put(path + "?because=x&job=999999", other).status()).isEqualTo(404);
+        assertThat(its.place(sump).path("wanted").asString()).isEqualTo(was);
+
+        var kept = bench.put(path + "?because=runs%20hot&job=" + number, other);
+        assertThat(kept.status()).as(kept.detail()).isEqualTo(200);
+        assertThat(its.place(sump).path("wanted").asString()).contains("460").isNotEqualTo(was);
+        var changes = bench.get(its.job).body().path("unitChanges");
+        assertThat(changes).hasSize(1);
+        assertThat(changes.get(0).path("given").path("was").asString()).isEqualTo(was);
+        assertThat(changes.get(0).path("given").path("becomes").asString())
+                .startsWith("sump: ")
+                .contains("460");
+        assertThat(changes.get(0).path("provedAgain").asBoolean()).isFalse();
+
+        var same = plated("CLP 460", its.place(sump).path("given").path("version").asLong());
+        assertThat(bench.put(path + "?because=again&job=" + number, same).status()).isEqualTo(200);
+        assertThat(bench.get(its.job).body().path("unitChanges")).hasSize(1);
+    }
+
+    @SuppressWarnings("unchecked")
+    private static Map<String, Object> plated(String plate, long version) {
+        var place = new HashMap<>(Requests.sump("95"));
+        var entries = new HashMap<>((Map<String, Object>) place.get("entries"));
+        var fields = new HashMap<>((Map<String, Object>) entries.get("fields"));
+        fields.put("plate", Requests.in("", plate));
+        entries.put("fields", fields);
+        place.put("entries", entries);
+        place.put("version", version);
+        return place;
+    }
+
     private tools.jackson.databind.JsonNode card() {
         return bench.get(its.job)
                 .body()
