@@ -38,7 +38,7 @@ final class ActReader {
                 "\\b(?:jack(?:ing)? (?:bolts?|screws?)|guide (?:pins?|studs?)|eye ?bolts?|lifting (?:eyes?|lugs?)|alignment (?:pins?|studs?)|lifting slings?|sling|support blocks?|props?|wedges?|wood(?:en)? blocks?|dummy shaft)\\b[^.]*\\b(?:screwed in(?:to)?|put in|fitted|run in|in|placed|under|round|on)\\b(?!\\s+(?:tray|bag|box))");
         told(
                 StripAct.AID,
-                "\\bjacked(?: up\\b|\\s*(?:$|,))|\\bon axle stands\\b|\\b(?:lock|guide|index|alignment)(?:ing)? pins? in\\s*(?:$|[,;])");
+                "^(?:(?:chain|lever|engine|rope) )?(?:hoist|crane|tackle|winch hook|sling)\\b (?:is |was )?(?:on|under|round|over)\\b|^(?:hung|suspended|held up)\\b[^.,]*\\b(?:by|from|on)\\b|\\bjacked(?: up\\b|\\s*(?:$|,))|\\bon axle stands\\b|\\b(?:lock|guide|index|alignment)(?:ing)? pins? in\\s*(?:$|[,;])");
         told(
                 StripAct.RELIEVE,
                 "\\b(?:(?:clock |coil |brake |return )?springs?|pressure|tension|load|weight|preload|hydraulic|air)\\b[^.,]*\\b(?:let (?:off|down|go)|unwound|wound down|run down|released|relieved|bled(?: off)?|backed off|unhooked|slackened(?: off)?|(?<!(?:broken|snapped|sheared|torn|came|come|taken|lifted|pulled|broke|springs?) )off)\\b(?! the)");
@@ -65,6 +65,9 @@ final class ActReader {
                 "\\b(?:put|set|turned|moved|shifted|placed|pulled|pushed|left)\\s+(?:to|in|into|on)\\s+(?:the )?"
                         + STATE
                         + "\\b(?! (?:bag|tray|box|turn|gear shaft))");
+        told(
+                StripAct.SET_TO,
+                "\\bset to (?:the )?(?:motor|hand|remote|local|drive)\\b(?! (?:side|end))");
         told(
                 StripAct.SET_TO,
                 "\\b(?:selector|lever|knob|handle|clutch|gear|dial|switch|valve|rod|fork)s? (?:is |was )?(?:in|at|on|to) "
@@ -130,7 +133,7 @@ final class ActReader {
 
     private static final Pattern STAYS =
             words(
-                    "\\b(?:stays?|stayed|staying|remains?|left (?:in|on|at|alone|where|there|together|as (?:it is|found)|bolted|fitted|untouched|undisturbed)|not (?:taken (?:out|off|apart)|touched|removed|disturbed|pulled|dismantled|opened|undone)|never touched|do(?:n['’]t| not) (?:touch|take|pull|open|disturb|remove|turn|move)|untouched|undisturbed|kept in)\\b");
+                    "\\b(?:stays?|stayed|staying|remains?|left (?:for (?:now|later|tomorrow|the press|next time)|in|on|at|alone|where|there|together|as (?:it is|found)|bolted|fitted|untouched|undisturbed)|not (?:taken (?:out|off|apart)|touched|removed|disturbed|pulled|dismantled|opened|undone)|never touched|do(?:n['’]t| not) (?:touch|take|pull|open|disturb|remove|turn|move)|untouched|undisturbed|kept in)\\b");
 
     private static final Pattern LEAVE_IT =
             words(
@@ -139,7 +142,7 @@ final class ActReader {
     /** A clause that begins with it speaks of what was named before. */
     private static final Pattern STAYS_BEHIND =
             words(
-                    "[,;]\\s*(?:is |was |are |were |still )?(?:left (?:in|on|where|there|as)|stays?|stayed|remains?|not (?:pulled|removed|taken (?:off|out)|touched|disturbed))\\b");
+                    "[,;]\\s*(?:is |was |are |were |still )?(?:left (?:for|in|on|where|there|as)|stays?|stayed|remains?|not (?:pulled|removed|taken (?:off|out)|touched|disturbed))\\b");
 
     private static final Pattern LEFT_IN_A_STATE = words("\\bleft (?:in|on|at) " + STATE + "\\b");
 
@@ -169,9 +172,13 @@ final class ActReader {
     /**
      * What a line tells that is not simply a part that came off.
      *
-     * @param first the first clause that names something
+     * @param first the first clause
+     * @param namesAPart whether any clause names a part
+     * @param isNamedFirst whether the first one does
+     * @param isHeld whether a fastener with a thread is named
      */
-    static Optional<StripAct> of(String line, String first, boolean namesAPart, boolean isHeld) {
+    static Optional<StripAct> of(
+            String line, String first, boolean namesAPart, boolean isNamedFirst, boolean isHeld) {
         if (NO_PART.matcher(line).find() && namesAPart
                 || namesAPart
                         && MISSING.matcher(first).find()
@@ -196,6 +203,9 @@ final class ActReader {
                             // "Starter off, cable unhooked before": what is told later is told
                             // beside it.
                             return m.find()
+                                    && !(isNamedFirst
+                                            && t.getValue() == StripAct.CLEAN
+                                            && isOfSomethingElse(line, first, m.start()))
                                     && !(isOffBefore
                                             && t.getValue() == StripAct.DISCONNECT
                                             && m.start() >= line.indexOf(first) + first.length()
@@ -219,6 +229,14 @@ final class ActReader {
                                         && act != StripAct.DRAIN
                                         && !(act == StripAct.TURN && TURNS.matcher(line).find())
                                         && act != StripAct.RELIEVE));
+    }
+
+    /** "Drum gear with its bearings, old grease washed out": what was cleaned is told beside what came off. */
+    private static boolean isOfSomethingElse(String line, String first, int at) {
+        var before = line.substring(0, at);
+        int start = Math.max(before.lastIndexOf(','), before.lastIndexOf(';')) + 1;
+        return start > line.indexOf(first) + first.length() - 1
+                && !before.substring(start).isBlank();
     }
 
     private static final Pattern TURNS = words("\\d\\s?(?:deg(?:rees)?|°|turns?)(?![\\p{L}])");

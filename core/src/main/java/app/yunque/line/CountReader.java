@@ -28,6 +28,11 @@ final class CountReader {
                     "^[\\s\\u0000]*(?:(\\d{1,3})|("
                             + Numbers.WORDS
                             + "))(\\s(?:halves|pieces|parts|segments|rings|in all|total|off|found|there|of them))?[\\s\\u0000]*$");
+
+    /** "Felt wiper dry and hard, both". */
+    private static final Pattern ONLY_BOTH =
+            words("^[\\s\\u0000]*both(?: of (?:them|these))?[\\s\\u0000]*$");
+
     private static final Pattern NUMBER_BEFORE = words("\\d\\s*,\\s*$");
     private static final Pattern NUMBER_NEXT =
             words("^\\s*,\\s*\\d{1,4}(?:[.,]\\d+)?\\s*(?:,|$|and\\b|with\\b)");
@@ -38,7 +43,9 @@ final class CountReader {
                             + "))\\s+(?:times|of each|each|sets(?: of (?:these|them|it))?)[\\s\\u0000]*$");
 
     /** ".010 + .015": a pack of as many as are added up. */
-    private static final Pattern SUM = words("(?:\\d*[.,])?\\d+(?:\\s*\\+\\s*(?:\\d*[.,])?\\d+)+");
+    private static final Pattern SUM =
+            words(
+                    "(?:\\d*[.,])?\\d+(?:\\s*\\+\\s*(?:\\d*[.,])?\\d+)+|(?<![\\d.,])\\d*[.,]\\d+(?:\\s+\\d*[.,]\\d+)+(?![\\d.,])");
 
     /** "26 expected, 25 found", "25 of 26 found": so many came out. */
     private static final Pattern EXPECTED_AND_FOUND =
@@ -77,9 +84,14 @@ final class CountReader {
                 && only.find()
                 && (d.plural || only.group(3) != null)
                 && !isOneOfAList(clause)
-                && !followsANumber(clause)
+                && (only.group(2) != null || !followsANumber(clause))
                 && !saysFound(clause)) {
             d.count = Numbers.of(Numbers.first(only.toMatchResult(), 1, 2)).orElse(null);
+            line.take(clause.from(), clause.to(), "pieces");
+            return;
+        }
+        if (!own && ONLY_BOTH.matcher(text).find()) {
+            d.count = 2;
             line.take(clause.from(), clause.to(), "pieces");
             return;
         }
@@ -97,7 +109,7 @@ final class CountReader {
         }
         var sum = SUM.matcher(text);
         if (own && d.plural && SizeReader.FLAT.contains(d.kind) && sum.find()) {
-            d.count = sum.group().split("\\+").length;
+            d.count = sum.group().split("\\+|(?<=\\d)\\s+(?=[\\d.,])").length;
             return;
         }
         if (own && d.plural) {

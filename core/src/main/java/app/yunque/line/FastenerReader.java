@@ -37,7 +37,7 @@ final class FastenerReader {
             words(
                     COUNT
                             + BETWEEN
-                            + "(?:(\\d{1,3})\\s?[x×*]\\s?)?\\bM\\s?(\\d{1,3}(?:[.,]\\d)?)(?=[x×*]\\d|[^\\p{L}\\d]|$)(?:\\s?[x×*]\\s?("
+                            + "(?:(\\d{1,3})\\s?[x×*]\\s?)?\\bM\\s?(\\d{1,3}(?:[.,]\\d)?)(?=[x×*]\\d|[^\\p{L}\\d]|$)(?:\\s(?:socket|hex|cap|allen|csk|countersunk|slotted|cross|pan|cheese|torx)[\\s-]?heads?(?=\\s?[x×*]\\s?\\d))?(?:\\s?[x×*]\\s?("
                             + NUMBER
                             + "))?(?:\\s?[x×*]\\s?("
                             + NUMBER

@@ -58,6 +58,10 @@ final class FindingReader {
             words(
                     "^(?:fine thread|rust(?:ed|y)? (?:on|in|solid|to)\\b|ok(?:ay)? by (?:phone|mail)|good fit|(?:worn|broken) by|broken down|broke (?:cleanly|free|loose|easily|the seal|away from)|split (?:pin|ring)|lost motion|in (?:two|half) \\p{L}|chip tray|burn(?:t|ed) (?:oil|smell|paint)|bent over|bent (?:up|down|back)\\b|sound of|blue on|blue wire)");
 
+    /** "M10x1.25 fine": the thread is. */
+    private static final Pattern AFTER_A_THREAD =
+            words("\\bM\\d{1,3}(?:[.,]\\d)?(?:\\s?[x×*]\\s?[\\d.,]+)*\\s*$|\\d-\\d{1,2}\\s*$");
+
     private final TypedLine line;
 
     FindingReader(TypedLine line) {
@@ -139,6 +143,10 @@ final class FindingReader {
         }
         var before = line.left(from, start);
         if (m.group().equalsIgnoreCase("no play") && before.endsWith("to ")) {
+            return Optional.empty();
+        }
+        if (m.group().equalsIgnoreCase("fine")
+                && AFTER_A_THREAD.matcher(line.whole().substring(0, start)).find()) {
             return Optional.empty();
         }
         var clause =

@@ -56,6 +56,10 @@ final class LineReader {
     private static final Pattern HARD =
             words(
                     "\\b((?:was |were )?(?:seized|stuck(?! together)(?: on (?:its|the) [\\p{L}]+| fast| solid)?|one stuck|rust(?:ed|y) (?:on|in|solid)|would not (?:move|budge|come)|(?:he |it )?(?:goes|came|comes|went) (?:very )?hard|hard to (?:shift|move|get)[^,;]*|very tight))(?![\\p{L}])");
+    private static final Pattern SEIZED_BEARING =
+            words("\\bbearings?\\b[^,;]*\\b(?:was |were )?seized$");
+    private static final Pattern ON_SOMETHING =
+            words("^\\s*(?:fast |solid )?(?:on|onto|to|in|into)\\b");
     private static final Pattern TOGETHER =
             words(
                     "\\b(?:as (?:a|one) (?:unit|assembly|piece)|as an assembly|in one piece|(?:off|out) together|together|all in one)\\b");
@@ -135,7 +139,7 @@ final class LineReader {
         tool = tool.isEmpty() ? word(TOOL_ALONE, "tool") : tool;
         var fell = line.take(WITH_LOOSE, "loose items, counted").map(this::fell).stream().toList();
         var stuckTo = word(STUCK_TO, "stuck to");
-        var hard = word(HARD, "why it was hard");
+        var hard = hard();
         var renewed = all(RENEW, "a new one goes in");
         var goesOn = word(GOES_ON, "goes on it");
         var mark = line.take(MATCH_MARK, "match mark").map(m -> Numbers.first(m, 1, 2)).orElse("");
@@ -197,6 +201,24 @@ final class LineReader {
                 .toList();
     }
 
+    /** Why it was hard to get off; a bearing that seized does not turn, which is found on it. */
+    private String hard() {
+        int at = 0;
+        for (var m = line.find(HARD, at, line.length());
+                m.isPresent();
+                m = line.find(HARD, at, line.length())) {
+            at = m.get().end();
+            boolean isFound =
+                    SEIZED_BEARING.matcher(line.left(0, m.get().end(1))).find()
+                            && !ON_SOMETHING.matcher(line.left(at, line.length())).find();
+            if (!isFound) {
+                line.take(m.get().start(), at, "why it was hard");
+                return m.get().group(1).strip();
+            }
+        }
+        return "";
+    }
+
     private String word(Pattern pattern, String meaning) {
         return line.take(pattern, meaning).map(m -> m.group(1).strip()).orElse("");
     }
@@ -236,7 +258,12 @@ final class LineReader {
         boolean namesAPart = clauses.stream().anyMatch(c -> names.head(c, true).isPresent());
         boolean isHeld = fasteners.stream().anyMatch(f -> !f.fastener().thread().isEmpty());
         var told =
-                ActReader.of(line.whole(), joined(clauses, first), namesAPart, isHeld)
+                ActReader.of(
+                                line.whole(),
+                                joined(clauses, first),
+                                namesAPart,
+                                !clauses.isEmpty() && names.head(clauses.get(0), true).isPresent(),
+                                isHeld)
                         .filter(act -> !isOnlyTheName(act, clauses))
                         .orElse(null);
         if (told == null || ActReader.NAMES_PARTS.contains(told)) {
