@@ -185,7 +185,7 @@ public class JobViews {
                         answers.views(job.id()),
                         left.views(job.id()),
                         decisions.made(job.id()));
-        return WhatItMayBe.of(jobs.head(job), planned, found, causes.of(job.id()), evidence::table)
+        return WhatItMayBe.of(jobs.head(job), planned, found, causes.of(job), evidence::table)
                 .view(causes.here());
     }
 
@@ -220,7 +220,11 @@ public class JobViews {
         var guide = guideRow.map(JobRow::job);
         var last = guide.filter(g -> g.unitId().equals(job.unitId()));
         last.ifPresent(l -> findings.readAhead(List.of(job.id(), l.id())));
-        var kept = steps.kept(job.id(), papers.shafts());
+        var strips =
+                steps.kept(
+                        Stream.concat(Stream.of(job.id()), guide.map(JobRef::id).stream()).toList(),
+                        papers.shafts());
+        var kept = strips.get(0);
         var strip = kept.steps();
         var taken = measurements.views(job.id(), papers);
         var answered = answers.views(job.id());
@@ -241,8 +245,7 @@ public class JobViews {
         var proof = proofs.view(job.id());
         var places = fills.atJob(job);
         var former =
-                guide.map(g -> steps.kept(g.id(), papers.shafts()).asRebuilt())
-                        .orElse(new KeptStrip(List.of(), List.of()));
+                guide.isPresent() ? strips.get(1).asRebuilt() : new KeptStrip(List.of(), List.of());
         var sameUnit = last.isPresent();
         var model = model(job, papers, strip);
         var order = orders.view(job.id());
@@ -348,7 +351,7 @@ public class JobViews {
                 places,
                 procedure,
                 proof.orElse(null),
-                WhatItMayBe.of(jobs.head(job), planned, found, causes.of(job.id()), evidence::table)
+                WhatItMayBe.of(jobs.head(job), planned, found, causes.of(job), evidence::table)
                         .stated(),
                 null,
                 job.touched());

@@ -10,7 +10,6 @@ import java.time.Clock;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
-import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -19,20 +18,20 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class CauseService {
     private final CauseRepository causes;
-    private final PermissionRepository rows;
+    private final JobRepository jobs;
     private final AtTheBench bench;
     private final Clock clock;
 
-    CauseService(CauseRepository causes, PermissionRepository rows, AtTheBench bench, Clock clock) {
-        this.rows = rows;
+    CauseService(CauseRepository causes, JobRepository jobs, AtTheBench bench, Clock clock) {
+        this.jobs = jobs;
         this.causes = causes;
         this.bench = bench;
         this.clock = clock;
     }
 
     @Transactional(readOnly = true)
-    public CauseRequest of(UUID jobId) {
-        var kept = Received.of(rows, jobId).cause();
+    public CauseRequest of(JobRef job) {
+        var kept = jobs.numbered(job.number()).map(Received::cause).orElse(null);
         return kept == null ? CauseRequest.NOTHING : given(kept);
     }
 

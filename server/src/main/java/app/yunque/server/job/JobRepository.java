@@ -11,11 +11,21 @@ import org.springframework.data.jpa.repository.Modifying;
 import org.springframework.data.jpa.repository.Query;
 
 interface JobRepository extends JpaRepository<JobEntity, UUID> {
-    Optional<JobEntity> findByNumber(long number);
+    /** The job with who permitted it, how it was made safe, what was counted and what it was, each null while it was not. */
+    @Query(
+            """
+            select new app.yunque.server.job.Received(j, p, i, t, c) from JobEntity j
+            left join PermissionEntity p on p.jobId = j.id
+            left join IsolationEntity i on i.jobId = j.id
+            left join TurnCountEntity t on t.jobId = j.id
+            left join CauseEntity c on c.jobId = j.id
+            where j.number = :number
+            """)
+    Optional<Received> findWhole(long number);
 
-    /** As {@link #findByNumber}, asked once while a page is read. */
-    default Optional<JobEntity> numbered(long number) {
-        return ReadOnce.of("job", number, () -> findByNumber(number));
+    /** As {@link #findWhole}, asked once while a page is read. */
+    default Optional<Received> numbered(long number) {
+        return ReadOnce.of("job", number, () -> findWhole(number));
     }
 
     @Query(

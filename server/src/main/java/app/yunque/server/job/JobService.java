@@ -420,6 +420,7 @@ public class JobService {
 
     private JobEntity entity(long number) {
         return jobs.numbered(number)
+                .map(Received::job)
                 .orElseThrow(
                         () -> new NotThere("There is no job " + number + ". Look on the Floor."));
     }

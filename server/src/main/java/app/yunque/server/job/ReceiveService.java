@@ -27,6 +27,7 @@ import org.springframework.transaction.annotation.Transactional;
 /** Keeps permission, isolation and turn count. */
 @Service
 public class ReceiveService {
+    private final JobRepository jobs;
     private final PermissionRepository permissions;
     private final IsolationRepository isolations;
     private final TurnCountRepository turnCounts;
@@ -34,11 +35,13 @@ public class ReceiveService {
     private final Clock clock;
 
     ReceiveService(
+            JobRepository jobs,
             PermissionRepository permissions,
             IsolationRepository isolations,
             TurnCountRepository turnCounts,
             AtTheBench bench,
             Clock clock) {
+        this.jobs = jobs;
         this.permissions = permissions;
         this.isolations = isolations;
         this.turnCounts = turnCounts;
@@ -129,7 +132,7 @@ public class ReceiveService {
 
     @Transactional(readOnly = true)
     public ReceiveView view(JobHead head, Drive drive) {
-        var kept = Received.of(permissions, head.id());
+        var kept = jobs.numbered(head.number()).orElseThrow();
         return new ReceiveView(
                 head.complaint(),
                 head.symptoms(),

@@ -17,6 +17,8 @@ interface StepRepository extends JpaRepository<StepEntity, UUID> {
 
     List<StepEntity> findByJobIdAndRemovedFalseOrderByPlace(UUID jobId);
 
+    List<StepEntity> findByJobIdInAndRemovedFalseOrderByPlace(List<UUID> jobs);
+
     List<StepEntity> findByJobIdOrderByPlace(UUID jobId);
 
     int countByJobIdAndRemovedFalse(UUID jobId);

@@ -21,6 +21,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.hibernate.envers.AuditReaderFactory;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -66,9 +67,22 @@ public class StepService {
     /** The strip as the core knows it and as the screens show it. */
     @Transactional(readOnly = true)
     public KeptStrip kept(UUID jobId, List<String> shafts) {
+        return kept(List.of(jobId), shafts).get(0);
+    }
+
+    /** The strips of several jobs on units with the same shafts, in the order of the jobs, read in one question. */
+    @Transactional(readOnly = true)
+    public List<KeptStrip> kept(List<UUID> jobs, List<String> shafts) {
+        var ofJob =
+                steps.findByJobIdInAndRemovedFalseOrderByPlace(jobs).stream()
+                        .collect(Collectors.groupingBy(s -> s.jobId));
+        return jobs.stream().map(job -> strip(shafts, ofJob.getOrDefault(job, List.of()))).toList();
+    }
+
+    private static KeptStrip strip(List<String> shafts, List<StepEntity> inOrder) {
         var strip = new ArrayList<TeardownStep>();
         var views = new ArrayList<StepView>();
-        for (var step : steps.findByJobIdAndRemovedFalseOrderByPlace(jobId)) {
+        for (var step : inOrder) {
             var core = StepMapping.core(step, strip.size() + 1);
             strip.add(core);
             views.add(view(step, core, shafts));

@@ -20,7 +20,7 @@ import tools.jackson.databind.JsonNode;
 @ExtendWith(RunningApp.class)
 class ReadModelsTest {
     private static final int LIST = 5;
-    private static final int WHOLE_JOB = 16;
+    private static final int WHOLE_JOB = 15;
 
     private final AtBench mechanic = AtBench.mechanic();
     private final JdbcClient jdbc = RunningApp.bean(JdbcClient.class);
