@@ -21,6 +21,7 @@ import "@mantine/core/styles/Modal.css";
 import "@mantine/core/styles/Paper.css";
 import "@mantine/core/styles/ScrollArea.css";
 import "@mantine/core/styles/Slider.css";
+import "@mantine/dates/styles.css";
 import "./theme.css";
 import { MantineProvider } from "@mantine/core";
 import { QueryClientProvider } from "@tanstack/react-query";

@@ -8,6 +8,7 @@ import { drawersQuery, lubricantsQuery } from "../drawers/queries";
 import { entriesFrom, isAsked } from "../drawers/sheet.model";
 import { useAnswer } from "../drawers/useAnswer";
 import { Caution, Fault, Remark } from "../shared/Caution";
+import { DayInput } from "../shared/DayInput";
 import { fixed } from "../shared/format";
 import { MeasureInput } from "../shared/MeasureInput";
 import { usePreferences } from "../shared/preferences";
@@ -137,13 +138,12 @@ export function FillForm({ place, note, kept, atJob, draftKey, problem, busy, se
           onChange={(e) => draft.change({ kind: e.currentTarget.value as FillFields["kind"] })}
         />
         {!atJob && (
-          <TextInput
-            type="date"
+          <DayInput
             label="On"
             description="Empty: today."
             value={f.on}
             error={errors.on}
-            onChange={(e) => draft.change({ on: e.currentTarget.value })}
+            onChange={(on) => draft.change({ on })}
           />
         )}
         {!left && (

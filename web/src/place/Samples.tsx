@@ -1,4 +1,4 @@
-import { Button, TextInput } from "@mantine/core";
+import { Button } from "@mantine/core";
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { elsewhere, fieldErrors } from "../api/problem";
@@ -8,6 +8,7 @@ import { drawersQuery } from "../drawers/queries";
 import { Sheet } from "../drawers/Sheet";
 import { entriesFrom } from "../drawers/sheet.model";
 import { Fault } from "../shared/Caution";
+import { DayInput } from "../shared/DayInput";
 import { day, fixed } from "../shared/format";
 import { MeasureInput } from "../shared/MeasureInput";
 import { Panel } from "../shared/Panel";
@@ -147,12 +148,11 @@ function SampleSheet({ placeId, kept, next, onDone, take }: SheetProps) {
   return (
     <div className={classes.sheet} ref={room}>
       <div className={classes.named}>
-        <TextInput
-          type="date"
+        <DayInput
           label="Drawn on"
           value={takenOn}
           error={errors.takenOn}
-          onChange={(e) => head.change({ takenOn: e.currentTarget.value })}
+          onChange={(takenOn) => head.change({ takenOn })}
         />
         <MeasureInput
           label="Hours on the meter"

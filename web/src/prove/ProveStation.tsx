@@ -1,4 +1,4 @@
-import { Button, Textarea, TextInput } from "@mantine/core";
+import { Button, Textarea } from "@mantine/core";
 import { useState } from "react";
 import { elsewhere, fieldErrors } from "../api/problem";
 import { useKeep } from "../job/bench";
@@ -7,6 +7,7 @@ import type { StationProps } from "../job/JobPage";
 import { StepList } from "../procedure/StepList";
 import { Caution, Fault } from "../shared/Caution";
 import { Conflict } from "../shared/Conflict";
+import { DayInput } from "../shared/DayInput";
 import { moment } from "../shared/format";
 import { MeasureInput } from "../shared/MeasureInput";
 import { Panel } from "../shared/Panel";
@@ -122,12 +123,11 @@ export function ProveStation({ view }: StationProps) {
             error={errors.remark}
             onChange={(e) => draft.change({ remark: e.currentTarget.value })}
           />
-          <TextInput
-            type="date"
+          <DayInput
             label={LABELS.nextService}
             value={f.nextService}
             error={errors.nextService}
-            onChange={(e) => draft.change({ nextService: e.currentTarget.value })}
+            onChange={(nextService) => draft.change({ nextService })}
           />
           <Button size="lg" onClick={() => save()} loading={busy} disabled={signed || !draft.touched}>
             {view.proof && !draft.touched ? "Kept" : "Keep the run"}

@@ -1,6 +1,7 @@
 import { NativeSelect, TextInput } from "@mantine/core";
 import type { EnteredNumber, InstrumentRequest, InstrumentView } from "../api/types";
 import { instrumentsQuery } from "../drawers/queries";
+import { DayInput } from "../shared/DayInput";
 import { day } from "../shared/format";
 import { MeasureInput } from "../shared/MeasureInput";
 import { DoubtfulDays, ReadInDoubt } from "./DoubtfulDays";
@@ -116,13 +117,12 @@ function Fields({ card, change, errors }: Card<InstrumentRequest>) {
         />
       ))}
       {(["calibratedOn", "dueOn"] as const).map((name) => (
-        <TextInput
+        <DayInput
           key={name}
-          type="date"
           label={LABELS[name]}
           value={card[name]}
           error={errors[name]}
-          onChange={(e) => change({ [name]: e.currentTarget.value })}
+          onChange={(iso) => change({ [name]: iso })}
         />
       ))}
     </>

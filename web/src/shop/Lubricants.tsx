@@ -1,6 +1,7 @@
 import { Checkbox, NativeSelect, TextInput } from "@mantine/core";
 import type { LubricantRequest, LubricantView } from "../api/types";
 import { lubricantsQuery } from "../drawers/queries";
+import { DayInput } from "../shared/DayInput";
 import { day } from "../shared/format";
 import { MeasureInput } from "../shared/MeasureInput";
 import classes from "./Shop.module.css";
@@ -133,12 +134,11 @@ function Fields({ card, change, errors }: Card<LubricantRequest>) {
     />
   );
   const date = (name: "openedOn" | "useBy") => (
-    <TextInput
-      type="date"
+    <DayInput
       label={LABELS[name]}
       value={card[name] ?? ""}
       error={errors[name]}
-      onChange={(e) => change({ [name]: e.currentTarget.value || undefined })}
+      onChange={(iso) => change({ [name]: iso || undefined })}
     />
   );
   return (
