@@ -66,7 +66,6 @@ export function FillStation({ view }: StationProps) {
         </p>
       )}
       <PlaceAway unitId={unitId} />
-      <Apart found={places.data.apart} place={atJob?.name} />
       {start ? (
         <PlaceSheet unitId={unitId} start={start} onDone={() => setStart(undefined)} />
       ) : (
@@ -81,6 +80,7 @@ export function FillStation({ view }: StationProps) {
             place={place}
             washed
             onDescribe={signed ? undefined : () => setDescribing(true)}
+            heed={<Apart found={places.data.apart} place={atJob.name} />}
           >
             <AtThisJob view={view} atJob={atJob} />
           </PlaceBench>

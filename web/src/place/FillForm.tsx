@@ -95,7 +95,8 @@ export function FillForm({ place, note, kept, atJob, draftKey, problem, busy, se
             <>
               {note && <p className={classes.soft}>Noted at Receive: {note}</p>}
               <Caution>
-                Hot oil burns: drain between 40 and 60 °C, breather open first. Wipe spills at once.
+                Hot oil burns: drain between 40 and 60 °C, breather open first. Waste oil goes where local
+                rules and the data sheet say.
               </Caution>
               <div className={classes.fields}>
                 {drainedDrawer.fields
@@ -121,22 +122,29 @@ export function FillForm({ place, note, kept, atJob, draftKey, problem, busy, se
           )}
         </details>
       )}
-      {!grease && (
-        <Caution>
-          Spilt oil is slippery: absorb it at once. Waste oil goes where local rules and the data sheet say.
-        </Caution>
-      )}
+      {!grease && <Caution>Spilt oil is slippery: absorb it at once.</Caution>}
       <div className={classes.fields}>
-        <NativeSelect
-          label="Done here"
-          value={f.kind}
-          error={errors.kind}
-          data={[
-            { value: "FILLED", label: grease ? "greased" : atJob ? "filled" : "changed" },
-            atJob ? { value: "LEFT", label: "left as it is" } : { value: "TOPPED_UP", label: "topped up" },
-          ]}
-          onChange={(e) => draft.change({ kind: e.currentTarget.value as FillFields["kind"] })}
-        />
+        <div className={classes.two}>
+          <NativeSelect
+            label="Done here"
+            value={f.kind}
+            error={errors.kind}
+            data={[
+              { value: "FILLED", label: grease ? "greased" : atJob ? "filled" : "changed" },
+              atJob ? { value: "LEFT", label: "left as it is" } : { value: "TOPPED_UP", label: "topped up" },
+            ]}
+            onChange={(e) => draft.change({ kind: e.currentTarget.value as FillFields["kind"] })}
+          />
+          {!left && (
+            <MeasureInput
+              label="Hours on the meter"
+              units={[""]}
+              value={f.meter}
+              error={errors.meter}
+              onChange={(meter) => draft.change({ meter })}
+            />
+          )}
+        </div>
         {!atJob && (
           <DayInput
             label="On"
@@ -195,14 +203,6 @@ export function FillForm({ place, note, kept, atJob, draftKey, problem, busy, se
                 />
               )}
             </div>
-            <MeasureInput
-              label="Hours on the meter"
-              units={[""]}
-              hint="May stay empty."
-              value={f.meter}
-              error={errors.meter}
-              onChange={(meter) => draft.change({ meter })}
-            />
           </>
         )}
         {(left || errors.source || f.source || chosen?.wanted === false) && (

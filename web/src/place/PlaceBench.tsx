@@ -20,6 +20,8 @@ interface Props {
   washed: boolean;
   /** Opens the sheet of the place; missing where nothing may be changed. */
   onDescribe?: (() => void) | undefined;
+  /** What must be minded between this place and others; it stands before what goes in. */
+  heed?: ReactNode;
   /** What is done there, at the left. */
   children: ReactNode;
 }
@@ -28,7 +30,7 @@ interface Props {
  * One place on the bench: at the left what is done there and why with which lubricant, at the right how much of what,
  * worked out at once; the level can be tried by moving it, and kept.
  */
-export function PlaceBench({ unitId, place, washed, onDescribe, children }: Props) {
+export function PlaceBench({ unitId, place, washed, onDescribe, heed, children }: Props) {
   const client = useQueryClient();
   const shelf = useQuery(lubricantsQuery);
   const [tried, setTried] = useState<Record<string, EnteredNumber>>({});
@@ -70,6 +72,7 @@ export function PlaceBench({ unitId, place, washed, onDescribe, children }: Prop
         >
           Card to hang there (PDF)
         </a>
+        {heed}
         {fault && <Fault>{fault.detail}</Fault>}
         {!answer && !fault && <p className={classes.soft}>Working it out…</p>}
         {answer && (

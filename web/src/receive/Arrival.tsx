@@ -1,10 +1,12 @@
 import { Button, Textarea } from "@mantine/core";
+import { useState } from "react";
 import { fieldErrors } from "../api/problem";
 import type { JobView } from "../api/types";
 import { useKeep } from "../job/bench";
+import { isClosed } from "../job/closed";
 import { Fault } from "../shared/Caution";
 import { Conflict } from "../shared/Conflict";
-import { Panel } from "../shared/Panel";
+import { FoldingPanel } from "../shared/FoldingPanel";
 import { useDraft } from "../shared/useDraft";
 import { t } from "../wording/en";
 import { arrivalFields, receiveRequest } from "./Receive.model";
@@ -17,15 +19,32 @@ export function Arrival({ view }: { view: JobView }) {
   const draft = useDraft(`arrival.${view.job.id}`, arrivalFields(view.receive));
   const { keep, problem, clearProblem, busy } = useKeep(view.job.number);
   const errors = fieldErrors(problem);
+  const [opened, setOpened] = useState(false);
+  const { complaint, symptoms, oilAsFound } = view.receive;
 
   const save = async (seen?: number) => {
     if (await keep("PUT", "/arrival", receiveRequest(draft.value, seen), "arrival")) {
       draft.clear();
+      setOpened(false);
     }
   };
 
   return (
-    <Panel title="Arrival">
+    <FoldingPanel
+      title="Arrival"
+      said={
+        <>
+          {complaint}
+          <small>
+            {symptoms === "" ? "nothing written of what was found before opening" : symptoms}
+            {oilAsFound !== "" && ` · oil: ${oilAsFound}`}
+          </small>
+        </>
+      }
+      open={opened || draft.touched || problem !== undefined}
+      onOpen={isClosed(view) ? undefined : () => setOpened(true)}
+      openLabel={symptoms === "" ? "Write it" : t.actions.change}
+    >
       <div className={classes.fields}>
         {problem && problem.fields.length === 0 && problem.status !== 409 && <Fault>{problem.detail}</Fault>}
         <Textarea
@@ -69,6 +88,6 @@ export function Arrival({ view }: { view: JobView }) {
           clearProblem();
         }}
       />
-    </Panel>
+    </FoldingPanel>
   );
 }

@@ -80,7 +80,7 @@ it("keeps what one ticked for them alone, through a reload", async () => {
   expect(await screen.findByLabelText("Main switch off")).toBeChecked();
 });
 
-it("shows what was done by whom, and nothing where the first days had no steps", () => {
+it("shows what was done by whom, and nothing where the first days had no steps", async () => {
   serverThatAnswers({ "/api/isolation-steps": STEPS });
   const kept = {
     version: 0,
@@ -92,7 +92,8 @@ it("shows what was done by whom, and nothing where the first days had no steps",
     isolated: true,
   };
   const shown = show(<IsolationPanel view={at(kept)} />);
-  expect(screen.getByText("Aitana Luna")).toBeVisible();
+  expect(screen.getByText(/^Confirmed by Aitana Luna, /)).toBeVisible();
+  await userEvent.click(screen.getByRole("button", { name: "Open: Isolation" }));
   expect(screen.getAllByRole("listitem").map((s) => s.textContent)).toEqual([
     "Main switch off",
     "Proved dead",

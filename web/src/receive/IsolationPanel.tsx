@@ -1,5 +1,6 @@
 import { Button, Checkbox, TextInput } from "@mantine/core";
 import { useQuery } from "@tanstack/react-query";
+import { useState } from "react";
 import { request } from "../api/http";
 import { elsewhere, fieldErrors } from "../api/problem";
 import type { IsolationStepView, JobView, SignedIn } from "../api/types";
@@ -7,6 +8,7 @@ import { useKeep } from "../job/bench";
 import { isClosed } from "../job/closed";
 import { meQuery } from "../people/session";
 import { Caution, Fault } from "../shared/Caution";
+import { FoldingPanel } from "../shared/FoldingPanel";
 import { moment } from "../shared/format";
 import { Panel } from "../shared/Panel";
 import { useDraft } from "../shared/useDraft";
@@ -36,12 +38,27 @@ export function IsolationPanel({ view }: { view: JobView }) {
 
 function Isolated({ view, kept }: { view: JobView; kept: Isolation }) {
   const { keep, problem, busy } = useKeep(view.job.number);
+  const [opened, setOpened] = useState(false);
   const lift = () => keep("POST", "/isolation/lift", { version: kept.version }, "energy back on");
+  const sources = kept.sources.map((s) => t.energies[s]).join(", ");
   return (
-    <Panel title="Isolation" aside="isolated">
+    <FoldingPanel
+      title="Isolation"
+      aside="isolated"
+      said={
+        <>
+          <b>{sources}</b>: {kept.how}. A start was tried and nothing moved.
+          <small>
+            Confirmed by {kept.confirmedBy}, {moment(kept.confirmedAt)}
+          </small>
+        </>
+      }
+      open={opened || problem !== undefined}
+      onOpen={() => setOpened(true)}
+      openLabel="Open"
+    >
       <p>
-        <b>{kept.sources.map((s) => t.energies[s]).join(", ")}</b>: {kept.how}. A start was tried and nothing
-        moved.
+        <b>{sources}</b>: {kept.how}. A start was tried and nothing moved.
       </p>
       {kept.done.length > 0 && (
         <ul className={classes.done}>
@@ -60,7 +77,7 @@ function Isolated({ view, kept }: { view: JobView; kept: Isolation }) {
       <Button variant="default" onClick={lift} loading={busy} disabled={isClosed(view)}>
         The energy is back on
       </Button>
-    </Panel>
+    </FoldingPanel>
   );
 }
 

@@ -1,11 +1,13 @@
 import { Button, TextInput } from "@mantine/core";
+import { useState } from "react";
 import { elsewhere, fieldErrors } from "../api/problem";
 import type { JobView } from "../api/types";
 import { useKeep } from "../job/bench";
+import { isClosed } from "../job/closed";
 import { Caution, Fault } from "../shared/Caution";
 import { Conflict } from "../shared/Conflict";
+import { FoldingPanel } from "../shared/FoldingPanel";
 import { moment } from "../shared/format";
-import { Panel } from "../shared/Panel";
 import { useDraft } from "../shared/useDraft";
 import { permissionFields, receiveRequest } from "./Receive.model";
 import classes from "./Receive.module.css";
@@ -16,16 +18,34 @@ export function Permission({ view }: { view: JobView }) {
   const draft = useDraft(`permission.${view.job.id}`, permissionFields(kept));
   const { keep, problem, clearProblem, busy } = useKeep(view.job.number);
   const errors = fieldErrors(problem);
+  const [opened, setOpened] = useState(false);
 
   const save = async (seen?: number) => {
     if (await keep("PUT", "/permission", receiveRequest(draft.value, seen), "permission to open")) {
       draft.clear();
+      setOpened(false);
     }
   };
 
   const stray = problem?.status === 409 ? undefined : elsewhere(problem, ["approvedBy", "reference"]);
   return (
-    <Panel title="Permission to open" aside={kept ? `${kept.keptBy}, ${moment(kept.keptAt)}` : "missing"}>
+    <FoldingPanel
+      title="Permission to open"
+      aside={kept ? `${kept.keptBy}, ${moment(kept.keptAt)}` : "missing"}
+      said={
+        kept && (
+          <>
+            {kept.approvedBy}
+            {kept.reference !== "" && `, ${kept.reference}`}
+            <small>
+              {kept.keptBy}, {moment(kept.keptAt)}
+            </small>
+          </>
+        )
+      }
+      open={opened || draft.touched || problem !== undefined}
+      onOpen={isClosed(view) ? undefined : () => setOpened(true)}
+    >
       <div className={classes.fields}>
         {view.unit.underWarranty && (
           <Caution>
@@ -62,6 +82,6 @@ export function Permission({ view }: { view: JobView }) {
           clearProblem();
         }}
       />
-    </Panel>
+    </FoldingPanel>
   );
 }

@@ -16,11 +16,11 @@ export function ReceiveStation({ view }: StationProps) {
         <Arrival view={view} />
         <Permission view={view} />
         <IsolationPanel view={view} />
+        <TurnCount view={view} />
       </div>
       <div className={classes.column}>
         <About view={view} />
         <Causes view={view} />
-        <TurnCount view={view} />
         <AsFound view={view} of="MESHES" />
       </div>
     </div>

@@ -1,13 +1,14 @@
 import { Button, NativeSelect } from "@mantine/core";
+import { useState } from "react";
 import { elsewhere, fieldErrors } from "../api/problem";
 import type { JobView, TurnCountCheck } from "../api/types";
 import { useKeep, usePreview } from "../job/bench";
 import { isClosed } from "../job/closed";
 import { Caution, Fault } from "../shared/Caution";
 import { Conflict } from "../shared/Conflict";
+import { FoldingPanel } from "../shared/FoldingPanel";
 import { fixed } from "../shared/format";
 import { MeasureInput } from "../shared/MeasureInput";
-import { Panel } from "../shared/Panel";
 import { usePreferences } from "../shared/preferences";
 import { useDraft } from "../shared/useDraft";
 import { Verdict } from "../shared/Verdict";
@@ -32,10 +33,12 @@ export function TurnCount({ view }: { view: JobView }) {
   );
   const told = problem ?? preview.problem;
   const errors = fieldErrors(told);
+  const [opened, setOpened] = useState(false);
 
   const save = async (seen?: number) => {
     if (await keep("PUT", "/turn-count", receiveRequest(draft.value, seen), "turn count")) {
       draft.clear();
+      setOpened(false);
     }
   };
 
@@ -44,7 +47,19 @@ export function TurnCount({ view }: { view: JobView }) {
       ? undefined
       : elsewhere(told, ["position", "inputTurns", "outputTurns", "readingError"]);
   return (
-    <Panel title="Turn count" aside={`the teeth give ${fixed(ratio, 3, preferences.decimal)} : 1`}>
+    <FoldingPanel
+      title="Turn count"
+      aside={`the teeth give ${fixed(ratio, 3, preferences.decimal)} : 1`}
+      said={
+        kept && (
+          <>
+            <Verdict verdict={kept.check.verdict} small /> {kept.check.sentence}
+          </>
+        )
+      }
+      open={opened || draft.touched || problem !== undefined}
+      onOpen={isClosed(view) ? undefined : () => setOpened(true)}
+    >
       <div className={classes.fields}>
         {stray && <Fault>{stray}</Fault>}
         {!kept && <Caution>Turn by hand, never with a drill; fingers out of the mesh.</Caution>}
@@ -109,6 +124,6 @@ export function TurnCount({ view }: { view: JobView }) {
           clearProblem();
         }}
       />
-    </Panel>
+    </FoldingPanel>
   );
 }

@@ -18,6 +18,8 @@ window.ResizeObserver ??= class {
   disconnect() {}
 } as never;
 Element.prototype.scrollIntoView ??= () => {};
+// biome-ignore lint/suspicious/noExplicitAny: it is readonly, and missing
+(document as any).fonts ??= { addEventListener: () => {}, removeEventListener: () => {} };
 
 afterEach(cleanup);
 

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -16,9 +17,19 @@ class NextActionInSightTest {
 
     @ParameterizedTest(name = "{0}x{1}")
     @CsvSource({"1280, 800", "1024, 768"})
-    void onThreeDemoJobs(int width, int height) {
+    void onEveryOpenDemoJob(int width, int height) {
         try (var m = Mechanic.signedIn("Inés Roldán", "2580")) {
             m.page.setViewportSize(width, height);
+            for (int job = FIRST_OPEN; job <= LAST_OPEN; job++) {
+                in(m, job, "receive");
+                inSight(m, height, nextAtReceive(m, job));
+                in(m, job, "set");
+                inSight(m, height, button(m, "Done"));
+                in(m, job, "fill");
+                inSight(m, height, nextAtFill(m, job));
+                in(m, job, "prove");
+                inSight(m, height, button(m, "Done"));
+            }
             for (int job : new int[] {4, 6, 7}) {
                 in(m, job, "strip");
                 inSight(m, height, button(m, "Keep line ↵"));
@@ -29,11 +40,34 @@ class NextActionInSightTest {
                                         AriaRole.BUTTON,
                                         new Locator.GetByRoleOptions().setName("Skip for now"));
                 inSight(m, height, skip);
-                in(m, job, "prove");
-                inSight(m, height, button(m, "Done"));
             }
         }
     }
+
+    /** Job 5 waits for its permission; the others are permitted, isolated and counted, and each stands in a line that opens. */
+    private static Locator nextAtReceive(Mechanic m, int job) {
+        return button(m, job == WAITS ? "Keep the permission" : "Change: Turn count");
+    }
+
+    /** A unit whose places nobody described asks for the first of them. */
+    private static Locator nextAtFill(Mechanic m, int job) {
+        var places =
+                m.page.getByRole(
+                        AriaRole.NAVIGATION,
+                        new Page.GetByRoleOptions().setName("Lubricated places"));
+        assertThat(places).isAttached();
+        return places.getByRole(AriaRole.BUTTON).count() == 0
+                ? m.page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(DESCRIBE))
+                        .first()
+                : m.page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(KEPT))
+                        .first();
+    }
+
+    private static final int FIRST_OPEN = 4;
+    private static final int LAST_OPEN = 12;
+    private static final int WAITS = 5;
+    private static final Pattern DESCRIBE = Pattern.compile("^Describe ");
+    private static final Pattern KEPT = Pattern.compile("^(?:Kept|Keep what went in)$");
 
     private static Locator button(Mechanic m, String name) {
         return m.page.getByRole(

@@ -105,6 +105,7 @@ class SecondTimeOnOneUnitTest {
 
     private static void liftTheIsolation(Mechanic m) {
         m.goTo("Receive");
+        m.press("Open: Isolation");
         m.press("The energy is back on");
         assertThat(m.text("shut until it is isolated")).isVisible();
         m.goTo("Strip");
