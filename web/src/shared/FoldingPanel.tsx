@@ -27,14 +27,20 @@ export function FoldingPanel({ title, aside, said, open, onOpen, openLabel, chil
     );
   }
   return (
-    <section className={classes.folded} aria-label={title}>
-      <h2>{title}</h2>
-      <div>{said}</div>
-      {onOpen && (
-        <Button variant="default" onClick={onOpen} aria-label={`${openLabel ?? t.actions.change}: ${title}`}>
-          {openLabel ?? t.actions.change}
-        </Button>
-      )}
+    <section className={classes.fold} aria-label={title}>
+      <div className={classes.folded}>
+        <h2>{title}</h2>
+        <div>{said}</div>
+        {onOpen && (
+          <Button
+            variant="default"
+            onClick={onOpen}
+            aria-label={`${openLabel ?? t.actions.change}: ${title}`}
+          >
+            {openLabel ?? t.actions.change}
+          </Button>
+        )}
+      </div>
     </section>
   );
 }
