@@ -72,7 +72,7 @@ export function TurnCount({ view }: { view: JobView }) {
             onChange={(e) => draft.change({ position: e.currentTarget.value })}
           />
         )}
-        <div className={classes.pair}>
+        <div className={classes.triple}>
           <MeasureInput
             label="Input turns"
             units={["turns"]}
@@ -88,15 +88,14 @@ export function TurnCount({ view }: { view: JobView }) {
             onChange={(v) => draft.change({ outputTurns: v })}
             onEnter={() => save()}
           />
+          <MeasureInput
+            label="Output angle read to ±"
+            units={["°"]}
+            value={readingError}
+            error={errors.readingError}
+            onChange={(v) => draft.change({ readingError: v })}
+          />
         </div>
-        <MeasureInput
-          label="Output angle read to ±"
-          units={["°"]}
-          value={readingError}
-          error={errors.readingError}
-          onChange={(v) => draft.change({ readingError: v })}
-          hint="at the start and at the end"
-        />
         <Button onClick={() => save()} loading={busy} disabled={!draft.touched || isClosed(view)}>
           {kept && !draft.touched ? "Kept" : "Keep the turn count"}
         </Button>

@@ -44,9 +44,13 @@ class NextActionInSightTest {
         }
     }
 
-    /** Job 5 waits for its permission; the others are permitted, isolated and counted, and each stands in a line that opens. */
+    /** Job 5 waits for its permission, job 9 for its turn count; of the others each record stands in a line that opens. */
     private static Locator nextAtReceive(Mechanic m, int job) {
-        return button(m, job == WAITS ? "Keep the permission" : "Change: Turn count");
+        return switch (job) {
+            case 5 -> button(m, "Keep the permission");
+            case 9 -> button(m, "Keep the turn count");
+            default -> button(m, "Change: Turn count");
+        };
     }
 
     /** A unit whose places nobody described asks for the first of them. */
@@ -65,7 +69,6 @@ class NextActionInSightTest {
 
     private static final int FIRST_OPEN = 4;
     private static final int LAST_OPEN = 12;
-    private static final int WAITS = 5;
     private static final Pattern DESCRIBE = Pattern.compile("^Describe ");
     private static final Pattern KEPT = Pattern.compile("^(?:Kept|Keep what went in)$");
 
