@@ -51,12 +51,18 @@ export function FillForm({ place, note, kept, atJob, draftKey, problem, busy, se
   const drawers = useQuery(drawersQuery);
   const shelf = useQuery(lubricantsQuery);
   const drainedDrawer = drawers.data?.find((d) => d.name === "drained-oil");
-  const { answer } = useAnswer("lubricated-place", entriesOf(place, atJob), shelf.dataUpdatedAt);
+  const { answer, problem: unanswered } = useAnswer(
+    "lubricated-place",
+    entriesOf(place, atJob),
+    shelf.dataUpdatedAt,
+  );
   const { grease } = place;
   const cans = answer?.shelf?.cans ?? [];
   const draft = useDraft(draftKey, fillFields(kept?.given, grease));
   const f = draft.value;
   const lubricant = f.lubricant ?? answer?.shelf?.take ?? ELSEWHERE;
+  // Which can it is stands as soon as it is worked out; until then nothing changes under the hand.
+  const isPending = f.lubricant === undefined && !answer && !unanswered;
   const out: DrawerEntries = drainedDrawer
     ? entriesFrom(drainedDrawer, { ...f.out, fields: { ...asked(place), ...f.out.fields } })
     : f.out;
@@ -122,7 +128,6 @@ export function FillForm({ place, note, kept, atJob, draftKey, problem, busy, se
           )}
         </details>
       )}
-      {!grease && <Caution>Spilt oil is slippery: absorb it at once.</Caution>}
       <div className={classes.fields}>
         <div className={classes.two}>
           <NativeSelect
@@ -161,13 +166,17 @@ export function FillForm({ place, note, kept, atJob, draftKey, problem, busy, se
               label="From"
               value={lubricant}
               error={errors.lubricant}
+              disabled={isPending}
               data={[
-                { value: ELSEWHERE, label: "a can that is not on the shelf" },
+                {
+                  value: ELSEWHERE,
+                  label: isPending ? "working out which goes…" : "a can that is not on the shelf",
+                },
                 ...cans.map((can) => ({ value: can.id, label: `${can.name}: ${can.says}` })),
               ]}
               onChange={(e) => draft.change({ lubricant: e.currentTarget.value, can: "" })}
             />
-            {lubricant === ELSEWHERE && (
+            {lubricant === ELSEWHERE && !isPending && (
               <TextInput
                 className={classes.all}
                 label="Name on the can"
@@ -197,7 +206,7 @@ export function FillForm({ place, note, kept, atJob, draftKey, problem, busy, se
               {!grease && (
                 <Checkbox
                   mt={8}
-                  label="Filled until it ran from the plug, or stood at the mark"
+                  label="Filled to its plug or mark"
                   checked={f.toTheMark ?? false}
                   onChange={(e) => draft.change({ toTheMark: e.currentTarget.checked })}
                 />
@@ -231,12 +240,13 @@ export function FillForm({ place, note, kept, atJob, draftKey, problem, busy, se
             size="lg"
             onClick={keep}
             loading={busy}
-            disabled={kept !== undefined && !draft.touched}
+            disabled={isPending || (kept !== undefined && !draft.touched)}
           >
             {kept && !draft.touched ? "Kept" : left ? "Keep that it is left" : "Keep what went in"}
           </Button>
         </div>
       </div>
+      {!grease && <Caution>Spilt oil is slippery: absorb it at once.</Caution>}
       {kept?.says && (
         <p className={classes.says}>
           <Verdict verdict={kept.verdict} small /> {kept.says}
