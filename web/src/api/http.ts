@@ -1,7 +1,8 @@
+import type { Answer, Body, Method } from "./described";
 import { line } from "./kept";
 import { type FieldProblem, type Problem, ProblemError, Unreachable } from "./problem";
 
-export type Method = "GET" | "POST" | "PUT" | "DELETE";
+export type { Method };
 
 /** How long a write under an identity hangs before it is tried again, which that identity makes harmless. */
 const PATIENCE_MS = 60_000;
@@ -37,13 +38,13 @@ export function onPinWanted(ask: AskPin): () => void {
 const PIN_WANTED = 428;
 
 /** One request; faults come out as ProblemError, a dead line as Unreachable. */
-export async function request<T>(
-  method: Method,
-  path: string,
-  body?: unknown,
+export async function request<M extends Method, S extends string>(
+  method: M,
+  path: S,
+  body?: Body<M, S>,
   writeId?: string,
   by?: string,
-): Promise<T> {
+): Promise<Answer<M, S>> {
   const headers: Record<string, string> =
     method === "GET" ? { Accept: "application/json" } : writeHeaders(writeId, by);
   const typed = body === undefined ? headers : { ...headers, "Content-Type": "application/json" };
@@ -75,7 +76,8 @@ export async function request<T>(
     }
     throw new ProblemError(problem);
   }
-  return response.status === 204 ? (undefined as T) : ((await response.json()) as T);
+  // The one place where what comes over the wire gets the type that is described; the server keeps its description true.
+  return (response.status === 204 ? undefined : await response.json()) as Answer<M, S>;
 }
 
 export async function problemOf(response: Response): Promise<Problem> {

@@ -56,7 +56,7 @@ export function BeginPage() {
                 size="lg"
                 variant="default"
                 loading={busy}
-                onClick={() => void send("POST", "/api/begin/demo", {})}
+                onClick={() => void send("POST", "/api/begin/demo")}
               >
                 Look around with the demo
               </Button>

@@ -1,11 +1,11 @@
 import { queryOptions } from "@tanstack/react-query";
 import { request } from "../api/http";
-import type { BeginView, ShopSettings } from "../api/types";
+import type { ShopSettings } from "../api/types";
 
 /** Whose records these are, and what the shop says of itself. */
 export const beginQuery = queryOptions({
   queryKey: ["session", "begin"],
-  queryFn: () => request<BeginView>("GET", "/api/begin"),
+  queryFn: () => request("GET", "/api/begin"),
   staleTime: 60_000,
 });
 

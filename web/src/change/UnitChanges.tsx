@@ -4,7 +4,7 @@ import { type FormEvent, useState } from "react";
 import { Link } from "react-router";
 import { request } from "../api/http";
 import { fieldErrors } from "../api/problem";
-import type { JobView, UnitChangeOfJob, UnitChangeRequest, UnitChangeView } from "../api/types";
+import type { JobView, UnitChangeRequest, UnitChangeView } from "../api/types";
 import { useKeep } from "../job/bench";
 import { isClosed } from "../job/closed";
 import { Fault } from "../shared/Caution";
@@ -122,7 +122,7 @@ function Change({ change }: { change: UnitChangeView }) {
 export function ChangesOfUnit({ unitId }: { unitId: string }) {
   const changes = useQuery({
     queryKey: ["unit", unitId, "changes"],
-    queryFn: () => request<UnitChangeOfJob[]>("GET", `/api/units/${unitId}/changes`),
+    queryFn: () => request("GET", `/api/units/${unitId}/changes`),
   }).data;
   if (!changes || changes.length === 0) {
     return null;

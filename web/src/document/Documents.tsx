@@ -74,12 +74,7 @@ function Pages({ unitId, document, onGone }: { unitId: string; document: Documen
     try {
       client.setQueryData(
         documentsKey(unitId),
-        await request<DocumentView[]>(
-          "DELETE",
-          `${at}?version=${document.version}`,
-          undefined,
-          crypto.randomUUID(),
-        ),
+        await request("DELETE", `${at}?version=${document.version}`, undefined, crypto.randomUUID()),
       );
       onGone();
     } catch {

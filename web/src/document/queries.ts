@@ -1,6 +1,5 @@
 import { queryOptions } from "@tanstack/react-query";
 import { request } from "../api/http";
-import type { DocumentView } from "../api/types";
 
 export const documentsKey = (unitId: string) => ["documents", unitId] as const;
 
@@ -8,6 +7,6 @@ export const documentsKey = (unitId: string) => ["documents", unitId] as const;
 export const documentsQuery = (unitId: string) =>
   queryOptions({
     queryKey: documentsKey(unitId),
-    queryFn: () => request<DocumentView[]>("GET", `/api/units/${unitId}/documents`),
+    queryFn: () => request("GET", `/api/units/${unitId}/documents`),
     staleTime: 30_000,
   });

@@ -20,6 +20,9 @@ export function DrawerPage() {
   const drawer = drawers.data?.find((d) => d.name === name);
   const station = drawer && isOfTheOilRoom(drawer) ? "FILL" : "INSPECT";
   const save = async (entries: DrawerEntries) => {
+    if (!name) {
+      return false;
+    }
     const kept = await keep(
       "PUT",
       `/answers/${crypto.randomUUID()}`,

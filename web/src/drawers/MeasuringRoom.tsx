@@ -2,7 +2,7 @@ import { NativeSelect, TextInput } from "@mantine/core";
 import { useQuery } from "@tanstack/react-query";
 import { useEffect, useRef, useState } from "react";
 import { request } from "../api/http";
-import type { DrawerAnswer, DrawerEntries, EnteredNumber, JobView } from "../api/types";
+import type { DrawerAnswer, DrawerEntries, JobView } from "../api/types";
 import { useKeep } from "../job/bench";
 import { isClosed } from "../job/closed";
 import { Fault } from "../shared/Caution";
@@ -62,13 +62,15 @@ export function MeasuringRoom({ view, station, wanted, onWanted, opened, only }:
   const [remark, setRemark] = useState("");
   const [where, setWhere] = useState("");
   const subject = part?.given.part ?? typed ?? gears.find((g) => g.value === gear)?.label ?? "";
-  const [stage, member] = gear.split(" ");
+  const [stage, which] = gear.split(" ");
+  const member =
+    which === "PINION" ? ("PINION" as const) : which === "WHEEL" ? ("WHEEL" as const) : undefined;
   // A part that is named by its name is looked up in the log as one that somebody came here for.
   const logged = part ?? view.steps.find((step) => same(step.given.part, subject));
   const papers = useQuery({
     queryKey: ["papers-entries", view.job.number, gear, logged?.id],
     queryFn: () =>
-      request<Record<string, EnteredNumber>>(
+      request(
         "GET",
         `/api/jobs/${view.job.number}/papers-entries?stage=${stage || 0}&member=${member ?? "WHEEL"}${
           logged ? `&step=${logged.id}` : ""

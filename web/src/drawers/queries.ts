@@ -1,21 +1,21 @@
 import { queryOptions } from "@tanstack/react-query";
 import { request } from "../api/http";
-import type { DrawerView, InstrumentView, LubricantView } from "../api/types";
+import type { DrawerView } from "../api/types";
 
 export const drawersQuery = queryOptions({
   queryKey: ["drawers"],
-  queryFn: () => request<DrawerView[]>("GET", "/api/drawers"),
+  queryFn: () => request("GET", "/api/drawers"),
   staleTime: Number.POSITIVE_INFINITY,
 });
 
 export const lubricantsQuery = queryOptions({
   queryKey: ["lubricants"],
-  queryFn: () => request<LubricantView[]>("GET", "/api/lubricants"),
+  queryFn: () => request("GET", "/api/lubricants"),
 });
 
 export const instrumentsQuery = queryOptions({
   queryKey: ["instruments"],
-  queryFn: () => request<InstrumentView[]>("GET", "/api/instruments"),
+  queryFn: () => request("GET", "/api/instruments"),
 });
 
 /** Drawers of oil and grease stand at Fill, all others at Inspect and Set. */

@@ -27,7 +27,7 @@ export function useAnswer(drawer: string, entries: DrawerEntries | undefined, st
     const ask = async (body: string) => {
       busy.current = true;
       try {
-        const answer = await request<DrawerAnswer>("POST", `/api/drawers/${drawer}`, JSON.parse(body));
+        const answer = await request("POST", `/api/drawers/${drawer}`, JSON.parse(body));
         if (!gone) {
           setState({ answer });
         }

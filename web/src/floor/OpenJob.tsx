@@ -4,7 +4,6 @@ import { type FormEvent, useState } from "react";
 import { Link, useNavigate } from "react-router";
 import { request } from "../api/http";
 import { elsewhere, fieldErrors, type Problem, ProblemError } from "../api/problem";
-import type { JobView } from "../api/types";
 import { jobKeys } from "../job/bench";
 import { Fault } from "../shared/Caution";
 import { useDraft } from "../shared/useDraft";
@@ -38,7 +37,7 @@ export function OpenJob({ opened, onClose, unitId }: Props) {
     const id = draft.value.id || crypto.randomUUID();
     draft.change({ id });
     try {
-      const job = await request<JobView>(
+      const job = await request(
         "POST",
         "/api/jobs",
         {

@@ -22,6 +22,9 @@ export function LeaveOpen({ job, line, before, onDone }: Props) {
   const [remark, setRemark] = useState(before?.given.remark ?? "");
   const submit = async (event: FormEvent) => {
     event.preventDefault();
+    if (!why) {
+      return;
+    }
     const body = {
       version: before?.given.version,
       stepId: line.stepId,
@@ -30,10 +33,7 @@ export function LeaveOpen({ job, line, before, onDone }: Props) {
       why,
       remark,
     };
-    if (
-      why &&
-      (await keep("PUT", `/left-open/${before?.id ?? crypto.randomUUID()}`, body, `left: ${line.part}`))
-    ) {
+    if (await keep("PUT", `/left-open/${before?.id ?? crypto.randomUUID()}`, body, `left: ${line.part}`)) {
       onDone();
     }
   };

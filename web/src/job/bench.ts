@@ -1,10 +1,11 @@
 import { QueryClient, queryOptions, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useCallback, useEffect, useState, useSyncExternalStore } from "react";
+import type { Answer, Body } from "../api/described";
 import { type Method, request } from "../api/http";
 import { keepAnswer } from "../api/kept";
 import { Outbox, WAITING } from "../api/outbox";
 import { type Problem, ProblemError } from "../api/problem";
-import type { JobCard, JobView, Pulse } from "../api/types";
+import type { JobView } from "../api/types";
 
 /** The one queue of writes of this device. */
 export const outbox = new Outbox();
@@ -30,7 +31,7 @@ export const jobQuery = (number: string) =>
   queryOptions({
     queryKey: jobKeys.one(number),
     queryFn: async () => {
-      const answer = await request<JobView>("GET", `/api/jobs/${encodeURIComponent(number)}`);
+      const answer = await request("GET", `/api/jobs/${encodeURIComponent(number)}`);
       const known = queryClient.getQueryData<JobView>(jobKeys.one(number));
       // What this device kept, and an answer that was overtaken, is older than what is shown.
       return known !== undefined && known.touched > answer.touched ? known : answer;
@@ -43,7 +44,7 @@ const PULSE_MS = 1200;
 const pulseQuery = (number: string) =>
   queryOptions({
     queryKey: [...jobKeys.all, "pulse", number] as const,
-    queryFn: () => request<Pulse>("GET", `/api/jobs/${encodeURIComponent(number)}/pulse`),
+    queryFn: () => request("GET", `/api/jobs/${encodeURIComponent(number)}/pulse`),
     refetchInterval: PULSE_MS,
   });
 
@@ -64,19 +65,19 @@ export function useJob(number: string) {
 
 export const openJobsQuery = queryOptions({
   queryKey: jobKeys.open,
-  queryFn: () => request<JobCard[]>("GET", "/api/jobs/open"),
+  queryFn: () => request("GET", "/api/jobs/open"),
   refetchInterval: 10_000,
 });
 
 export const signedJobsQuery = queryOptions({
   queryKey: jobKeys.signed,
-  queryFn: () => request<JobCard[]>("GET", "/api/jobs/signed"),
+  queryFn: () => request("GET", "/api/jobs/signed"),
 });
 
 export const jobsOfUnitQuery = (unitId: string) =>
   queryOptions({
     queryKey: jobKeys.ofUnit(unitId),
-    queryFn: () => request<JobCard[]>("GET", `/api/jobs/of-unit/${unitId}`),
+    queryFn: () => request("GET", `/api/jobs/of-unit/${unitId}`),
   });
 
 outbox.onAnswer((write, answer) => {
@@ -91,9 +92,17 @@ export function useOutbox() {
   return useSyncExternalStore(outbox.subscribe, outbox.snapshot);
 }
 
+/** The address of what belongs to a job. */
+type OfJob<S extends string> = string extends S ? string : `/api/jobs/${number}${S}`;
+
 export interface Keeping {
   /** Sends one write; true when it was kept or waits on this device, false when it was refused. */
-  keep: (method: Method, path: string, body: unknown, label: string) => Promise<boolean>;
+  keep: <M extends Method, S extends string>(
+    method: M,
+    path: S,
+    body: Body<M, OfJob<S>>,
+    label: string,
+  ) => Promise<boolean>;
   problem: Problem | undefined;
   clearProblem: () => void;
   busy: boolean;
@@ -138,11 +147,11 @@ export { WAITING };
  *
  * @param body undefined asks nothing
  */
-export function usePreview<T>(
-  path: string,
-  body: unknown,
-): { answer: T | undefined; problem: Problem | undefined } {
-  const [state, setState] = useState<{ answer?: T; problem?: Problem }>({});
+export function usePreview<S extends string>(
+  path: S,
+  body: Body<"POST", S> | undefined,
+): { answer: Answer<"POST", S> | undefined; problem: Problem | undefined } {
+  const [state, setState] = useState<{ answer?: Answer<"POST", S>; problem?: Problem }>({});
   const text = body === undefined ? undefined : JSON.stringify(body);
   useEffect(() => {
     if (text === undefined) {
@@ -151,7 +160,7 @@ export function usePreview<T>(
     }
     let stale = false;
     const timer = setTimeout(() => {
-      request<T>("POST", path, JSON.parse(text))
+      request("POST", path, JSON.parse(text))
         .then((answer) => !stale && setState({ answer }))
         .catch(
           (fault) => !stale && setState(fault instanceof ProblemError ? { problem: fault.problem } : {}),

@@ -2,7 +2,7 @@ import { Button, NativeSelect, TextInput } from "@mantine/core";
 import { useQuery } from "@tanstack/react-query";
 import { type ClipboardEvent, useRef, useState } from "react";
 import { elsewhere, fieldErrors } from "../api/problem";
-import type { JobView, MeasurementResult, Mesh } from "../api/types";
+import type { JobView, Mesh } from "../api/types";
 import { instrumentsQuery } from "../drawers/queries";
 import { useKeep, usePreview } from "../job/bench";
 import { isClosed } from "../job/closed";
@@ -54,7 +54,7 @@ export function MeasurePad({ view, station, subject, mesh, onKept }: Props) {
   const f = draft.value;
   const span = subject.kind === "SPAN";
   const body = toRequest(f, station, subject);
-  const preview = usePreview<MeasurementResult>(
+  const preview = usePreview(
     `/api/jobs/${view.job.number}/preview/measurement`,
     "request" in body && f.readings.length >= (span ? 1 : 4) ? body.request : undefined,
   );

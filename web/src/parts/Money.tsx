@@ -74,6 +74,7 @@ function Form({ known, lead }: { known: MoneyRequest; lead: boolean }) {
             loading={busy}
             disabled={rateCents === undefined || noLimit || noShare}
             onClick={() =>
+              rateCents !== undefined &&
               void send("PUT", "/api/shop/money", {
                 version: known.version,
                 currency,

@@ -7,7 +7,7 @@ import type { Card } from "../shop/useCard";
 
 const sparesQuery = queryOptions({
   queryKey: ["spares"],
-  queryFn: () => request<SpareView[]>("GET", "/api/spares"),
+  queryFn: () => request("GET", "/api/spares"),
 });
 
 const fresh = (): SpareRequest => ({

@@ -28,7 +28,7 @@ function serverThatWantsThePin() {
   return asked;
 }
 
-const sign = () => request("POST", "/api/jobs/7/sign", { risk: "none" }, "write-1");
+const sign = () => request("POST", "/api/jobs/7/sign", {}, "write-1");
 
 describe("the PIN once more", () => {
   afterEach(() => vi.unstubAllGlobals());
@@ -46,7 +46,7 @@ describe("the PIN once more", () => {
     expect(await answer).toEqual({ signed: true });
     const signs = asked.filter((a) => a.path.endsWith("/sign"));
     expect(signs.map((a) => a.id)).toEqual(["write-1", "write-1"]);
-    expect(signs[1]?.body).toEqual({ risk: "none" });
+    expect(signs[1]?.body).toEqual({});
   });
 
   it("is not given: what was asked is refused, nothing else is sent", async () => {

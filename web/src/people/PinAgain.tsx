@@ -28,7 +28,7 @@ export function PinAgain({ name }: { name: string }) {
     event.preventDefault();
     setBusy(true);
     try {
-      await request<void>("POST", "/api/sign-in/again", { pin });
+      await request("POST", "/api/sign-in/again", { pin });
       close(true);
     } catch (problem) {
       setFault(

@@ -1,7 +1,6 @@
 import { queryOptions } from "@tanstack/react-query";
 import { request } from "../api/http";
 import { ProblemError } from "../api/problem";
-import type { PersonName, SignedIn } from "../api/types";
 
 export const sessionKeys = { me: ["session", "me"] as const, people: ["session", "people"] as const };
 
@@ -10,7 +9,7 @@ export const meQuery = queryOptions({
   queryKey: sessionKeys.me,
   queryFn: async () => {
     try {
-      return await request<SignedIn>("GET", "/api/sign-in/me");
+      return await request("GET", "/api/sign-in/me");
     } catch (fault) {
       if (fault instanceof ProblemError && (fault.problem.status === 401 || fault.problem.status === 403)) {
         return null;
@@ -23,10 +22,9 @@ export const meQuery = queryOptions({
 
 export const peopleQuery = queryOptions({
   queryKey: sessionKeys.people,
-  queryFn: () => request<PersonName[]>("GET", "/api/sign-in/people"),
+  queryFn: () => request("GET", "/api/sign-in/people"),
 });
 
-export const signIn = (personId: string, pin: string) =>
-  request<SignedIn>("POST", "/api/sign-in", { personId, pin });
+export const signIn = (personId: string, pin: string) => request("POST", "/api/sign-in", { personId, pin });
 
-export const signOut = () => request<void>("POST", "/api/sign-out");
+export const signOut = () => request("POST", "/api/sign-out");

@@ -1,6 +1,6 @@
 import { queryOptions, skipToken } from "@tanstack/react-query";
 import { request } from "../api/http";
-import type { DueLine, FillView, PlacesOfUnit, PlaceView, SampleSeries } from "../api/types";
+import type { PlaceView } from "../api/types";
 
 export const placeKeys = {
   ofUnit: (unitId: string) => ["place", "of-unit", unitId] as const,
@@ -13,24 +13,24 @@ export const placeKeys = {
 export const placesQuery = (unitId: string) =>
   queryOptions({
     queryKey: placeKeys.ofUnit(unitId),
-    queryFn: () => request<PlacesOfUnit>("GET", `/api/units/${unitId}/places`),
+    queryFn: () => request("GET", `/api/units/${unitId}/places`),
   });
 
 export const fillsQuery = (placeId: string) =>
   queryOptions({
     queryKey: placeKeys.fills(placeId),
-    queryFn: () => request<FillView[]>("GET", `/api/places/${placeId}/fills`),
+    queryFn: () => request("GET", `/api/places/${placeId}/fills`),
   });
 
 export const samplesQuery = (placeId: string) =>
   queryOptions({
     queryKey: placeKeys.samples(placeId),
-    queryFn: () => request<SampleSeries>("GET", `/api/places/${placeId}/samples`),
+    queryFn: () => request("GET", `/api/places/${placeId}/samples`),
   });
 
 export const dueQuery = queryOptions({
   queryKey: placeKeys.due,
-  queryFn: () => request<DueLine[]>("GET", "/api/due"),
+  queryFn: () => request("GET", "/api/due"),
 });
 
 /** The place that was taken off a unit last, on this device, so that it can be had back. */

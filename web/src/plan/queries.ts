@@ -1,6 +1,5 @@
 import { queryOptions } from "@tanstack/react-query";
 import { request } from "../api/http";
-import type { LeastStrip, RebuildPlan } from "../api/types";
 
 export interface Costs {
   toolChange: number;
@@ -15,7 +14,7 @@ export const planQuery = (job: number, touched: number, costs: Costs) =>
   queryOptions({
     queryKey: [...planKeys.all, String(job), { touched, ...costs }] as const,
     queryFn: () =>
-      request<RebuildPlan>(
+      request(
         "GET",
         `/api/jobs/${job}/plan?toolChange=${costs.toolChange}&flip=${costs.flip}&move=${costs.move}`,
       ),
@@ -25,7 +24,7 @@ export const planQuery = (job: number, touched: number, costs: Costs) =>
 export const reachQuery = (job: number, touched: number, stepId: string) =>
   queryOptions({
     queryKey: [...planKeys.all, "reach", String(job), { touched, stepId }] as const,
-    queryFn: () => request<LeastStrip[]>("GET", `/api/jobs/${job}/plan/reach/${stepId}`),
+    queryFn: () => request("GET", `/api/jobs/${job}/plan/reach/${stepId}`),
     enabled: stepId !== "",
     retry: false,
   });

@@ -10,7 +10,7 @@ import classes from "./Receive.module.css";
 
 const circumstancesQuery = {
   queryKey: ["circumstances"],
-  queryFn: () => request<CircumstanceView[]>("GET", "/api/circumstances"),
+  queryFn: () => request("GET", "/api/circumstances"),
   staleTime: Number.POSITIVE_INFINITY,
 };
 

@@ -91,7 +91,7 @@ function Confirm({ view, me }: { view: JobView; me: SignedIn }) {
   });
   const known = useQuery({
     queryKey: ["isolation-steps"],
-    queryFn: () => request<IsolationStepView[]>("GET", "/api/isolation-steps"),
+    queryFn: () => request("GET", "/api/isolation-steps"),
     staleTime: Number.POSITIVE_INFINITY,
   });
   const stepsOf = (sources: Energy[]) => (known.data ?? []).filter((s) => sources.includes(s.energy));

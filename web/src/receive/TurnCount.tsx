@@ -1,7 +1,7 @@
 import { Button, NativeSelect } from "@mantine/core";
 import { useState } from "react";
 import { elsewhere, fieldErrors } from "../api/problem";
-import type { JobView, TurnCountCheck } from "../api/types";
+import type { JobView } from "../api/types";
 import { useKeep, usePreview } from "../job/bench";
 import { isClosed } from "../job/closed";
 import { Caution, Fault } from "../shared/Caution";
@@ -27,10 +27,7 @@ export function TurnCount({ view }: { view: JobView }) {
   const positions = view.unit.drive.map((p) => p.name).filter((name) => name !== "");
   const ratio = (view.unit.drive.find((p) => p.name === position) ?? view.unit).ratio;
   const complete = inputTurns.text !== "" && outputTurns.text !== "";
-  const preview = usePreview<TurnCountCheck>(
-    `/api/jobs/${view.job.number}/preview/turn-count`,
-    complete ? body : undefined,
-  );
+  const preview = usePreview(`/api/jobs/${view.job.number}/preview/turn-count`, complete ? body : undefined);
   const told = problem ?? preview.problem;
   const errors = fieldErrors(told);
   const [opened, setOpened] = useState(false);

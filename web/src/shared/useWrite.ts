@@ -1,6 +1,14 @@
 import { useRef, useState } from "react";
+import type { Answer, Body } from "../api/described";
 import { type Method, request } from "../api/http";
 import { type Problem, ProblemError } from "../api/problem";
+
+/** Only what answers with a T; an address that is not known while it is written answers with what its caller says. */
+type Giving<M extends Method, S extends string, T> = string extends S
+  ? unknown
+  : [Answer<M, S>] extends [T]
+    ? unknown
+    : never;
 
 /**
  * Writes that belong to no job: what was refused stays on the screen with its reason, nothing entered is lost. When an
@@ -10,7 +18,11 @@ export function useWrite<T>(onDone: (answer: T) => void) {
   const [problem, setProblem] = useState<Problem>();
   const [busy, setBusy] = useState(false);
   const unanswered = useRef<{ words: string; id: string }>(undefined);
-  const send = async (method: Method, path: string, body?: unknown): Promise<boolean> => {
+  const send = async <M extends Method, S extends string>(
+    method: M,
+    path: S & Giving<M, S, T>,
+    body?: Body<M, S>,
+  ): Promise<boolean> => {
     const words = JSON.stringify([method, path, body]);
     if (unanswered.current?.words !== words) {
       unanswered.current = { words, id: crypto.randomUUID() };
@@ -18,9 +30,9 @@ export function useWrite<T>(onDone: (answer: T) => void) {
     setBusy(true);
     setProblem(undefined);
     try {
-      const answer = await request<T>(method, path, body, unanswered.current.id);
+      const answer = await request(method, path, body, unanswered.current.id);
       unanswered.current = undefined;
-      onDone(answer);
+      onDone(answer as T);
       return true;
     } catch (fault) {
       if (fault instanceof ProblemError) {

@@ -1,16 +1,15 @@
 import { useQuery } from "@tanstack/react-query";
 import { request } from "../api/http";
-import type { Purged, Sign } from "../api/types";
 import { day } from "../shared/format";
 import { Panel } from "../shared/Panel";
 import classes from "./Shop.module.css";
 
 /** How the records are, for a lead who does not sit at the machine. */
 export function Care() {
-  const care = useQuery({ queryKey: ["care"], queryFn: () => request<Sign[]>("GET", "/api/care") });
+  const care = useQuery({ queryKey: ["care"], queryFn: () => request("GET", "/api/care") });
   const purged = useQuery({
     queryKey: ["care", "purged"],
-    queryFn: () => request<Purged[]>("GET", "/api/care/purged"),
+    queryFn: () => request("GET", "/api/care/purged"),
   });
   if (!care.data) {
     return null;

@@ -2,7 +2,7 @@ import { Button, TextInput } from "@mantine/core";
 import { useQuery } from "@tanstack/react-query";
 import { Link } from "react-router";
 import { request } from "../api/http";
-import type { InJob, InstrumentRequest } from "../api/types";
+import type { InstrumentRequest } from "../api/types";
 import classes from "./Shop.module.css";
 import type { Card } from "./useCard";
 
@@ -62,7 +62,7 @@ export function DoubtfulDays({ card, change, errors }: Card<InstrumentRequest>) 
 export function ReadInDoubt({ id }: { id: string }) {
   const jobs = useQuery({
     queryKey: ["instruments", id, "in-doubt"],
-    queryFn: () => request<InJob[]>("GET", `/api/instruments/${id}/in-doubt`),
+    queryFn: () => request("GET", `/api/instruments/${id}/in-doubt`),
   });
   if (!jobs.data) {
     return null;

@@ -31,11 +31,11 @@ export function EvidenceWeights() {
   const client = useQueryClient();
   const table = useQuery({
     queryKey: ["evidence-table"],
-    queryFn: () => request<EvidenceTable>("GET", "/api/calc/diagnosis/table"),
+    queryFn: () => request("GET", "/api/calc/diagnosis/table"),
   });
   const corrections = useQuery({
     queryKey: KEY,
-    queryFn: () => request<EvidenceWeightView[]>("GET", "/api/evidence-corrections"),
+    queryFn: () => request("GET", "/api/evidence-corrections"),
   });
   const [cause, setCause] = useState("");
   const [open, setOpen] = useState<string>();

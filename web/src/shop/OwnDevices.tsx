@@ -15,7 +15,7 @@ export function OwnDevices() {
   const client = useQueryClient();
   const devices = useQuery({
     queryKey: KEY,
-    queryFn: () => request<DeviceView[]>("GET", "/api/people/me/devices"),
+    queryFn: () => request("GET", "/api/people/me/devices"),
   });
   const { send, problem } = useWrite<DeviceView[]>((left) => client.setQueryData(KEY, left));
   return (

@@ -1,7 +1,7 @@
 import { NativeSelect, TextInput } from "@mantine/core";
 import { queryOptions, useQuery } from "@tanstack/react-query";
 import { request } from "../api/http";
-import type { FindingView, OwnWordRequest, OwnWordView } from "../api/types";
+import type { OwnWordRequest, OwnWordView } from "../api/types";
 import { kindsQuery } from "../strip/queries";
 import classes from "./Shop.module.css";
 import { ShopCards } from "./ShopCards";
@@ -11,12 +11,12 @@ const LABELS = { name: "What it is called here", kind: "Stands for", found: "Sta
 
 const ownWordsQuery = queryOptions({
   queryKey: ["own-words"],
-  queryFn: () => request<OwnWordView[]>("GET", "/api/own-words"),
+  queryFn: () => request("GET", "/api/own-words"),
 });
 
 const findingsQuery = queryOptions({
   queryKey: ["findings"],
-  queryFn: () => request<FindingView[]>("GET", "/api/own-words/findings"),
+  queryFn: () => request("GET", "/api/own-words/findings"),
   staleTime: Number.POSITIVE_INFINITY,
 });
 

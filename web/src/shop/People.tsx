@@ -18,7 +18,7 @@ const KEY = ["people"];
 
 /** Everybody who works or worked here, for a lead to look after. */
 export function People() {
-  const people = useQuery({ queryKey: KEY, queryFn: () => request<PersonView[]>("GET", "/api/people") });
+  const people = useQuery({ queryKey: KEY, queryFn: () => request("GET", "/api/people") });
   const [open, setOpen] = useState<string>();
   const close = () => setOpen(undefined);
   return (

@@ -1,12 +1,11 @@
 import { useQuery } from "@tanstack/react-query";
 import { request } from "../api/http";
-import type { LanView } from "../api/types";
 import { Panel } from "../shared/Panel";
 import classes from "./Shop.module.css";
 
 /** How a tablet comes to the app: the certificate once, then the address. */
 export function Tablets() {
-  const lan = useQuery({ queryKey: ["lan"], queryFn: () => request<LanView>("GET", "/api/lan") });
+  const lan = useQuery({ queryKey: ["lan"], queryFn: () => request("GET", "/api/lan") });
   if (!lan.data) {
     return null;
   }

@@ -42,8 +42,8 @@ export function QuickLine({ view, shut, after, onCorrect, onFields, onKept }: Pr
   const { keep, problem } = useKeep(view.job.number);
   const [unsaid, setUnsaid] = useState(false);
   const [refused, setRefused] = useState<string>();
-  const where = after ? `?after=${after}` : "";
-  const read = usePreview<LineAnswer>(
+  const where: "" | `?after=${string}` = after ? `?after=${after}` : "";
+  const read = usePreview(
     `/api/jobs/${view.job.number}/quick-line${where}`,
     line.trim() === "" ? undefined : { line },
   );

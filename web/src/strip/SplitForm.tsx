@@ -22,7 +22,7 @@ export function SplitForm({ step, keeping, onDone }: Props) {
     event.preventDefault();
     setAsked(true);
     const body = {
-      version: step.given.version,
+      version: step.given.version ?? 0,
       newId: crypto.randomUUID(),
       part,
       count: whole(count) ?? 0,

@@ -389,7 +389,7 @@ function StepMenu({
 }: Pick<RowProps, "step" | "view" | "keeping" | "onInsert"> & { onSplit: () => void }) {
   const { keep } = keeping;
   const at = view.steps.findIndex((s) => s.id === step.id);
-  const { version } = step.given;
+  const { version = 0 } = step.given;
   const move = (after: string | undefined, where: string) =>
     keep("POST", `/steps/${step.id}/move`, { version, after }, `move ${step.given.part} ${where}`);
   const before = view.steps[at - 1];

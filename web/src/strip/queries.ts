@@ -1,12 +1,10 @@
 import { queryOptions } from "@tanstack/react-query";
 import { request } from "../api/http";
-import type { StepRequest } from "../api/types";
-import type { Kinds } from "./StepForm.model";
 
 /** The trade's words for parts; they do not change while the app runs. */
 export const kindsQuery = queryOptions({
   queryKey: ["kinds"] as const,
-  queryFn: () => request<Kinds>("GET", "/api/kinds"),
+  queryFn: () => request("GET", "/api/kinds"),
   // A word of the shop may be learned at any time.
   staleTime: 60_000,
 });
@@ -14,7 +12,7 @@ export const kindsQuery = queryOptions({
 /** Ways of tightening that are meant without a figure. */
 export const feelsQuery = queryOptions({
   queryKey: ["ways-of-tightening"] as const,
-  queryFn: () => request<string[]>("GET", "/api/ways-of-tightening"),
+  queryFn: () => request("GET", "/api/ways-of-tightening"),
   staleTime: Number.POSITIVE_INFINITY,
 });
 
@@ -22,8 +20,7 @@ export const feelsQuery = queryOptions({
 export const suggestionsQuery = (job: number, begins: string) =>
   queryOptions({
     queryKey: ["suggestions", String(job), begins] as const,
-    queryFn: () =>
-      request<StepRequest[]>("GET", `/api/jobs/${job}/suggestions?begins=${encodeURIComponent(begins)}`),
+    queryFn: () => request("GET", `/api/jobs/${job}/suggestions?begins=${encodeURIComponent(begins)}`),
     enabled: begins.length >= 2,
     staleTime: 30_000,
   });

@@ -144,6 +144,7 @@ export const job = (decisions: DecisionView[], more: Partial<JobView> = {}): Job
     leftOpen: [],
     done: [],
     unitChanges: [],
+    places: [],
     layOut: [],
     watch: [],
     photos: [],

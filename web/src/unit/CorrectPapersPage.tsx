@@ -54,7 +54,7 @@ function Correction({ unit }: { unit: UnitView }) {
     }
     const changing = job ? `&job=${job}&because=${encodeURIComponent(because.trim())}` : "";
     try {
-      await request<UnitView>(
+      await request(
         "PUT",
         `/api/units/${unit.id}/papers?version=${version}${changing}`,
         read.request,

@@ -3,7 +3,6 @@ import { type FormEvent, useState } from "react";
 import { useNavigate } from "react-router";
 import { request } from "../api/http";
 import { type Problem, ProblemError } from "../api/problem";
-import type { UnitView } from "../api/types";
 import { usePreferences } from "../shared/preferences";
 import { useDraft } from "../shared/useDraft";
 import { PapersForm } from "./PapersForm";
@@ -32,7 +31,7 @@ export default function NewUnitPage() {
     }
     draft.change({ id });
     try {
-      const unit = await request<UnitView>("POST", "/api/units", read.request, id);
+      const unit = await request("POST", "/api/units", read.request, id);
       draft.clear(emptyUnit(lengthUnit));
       await client.invalidateQueries({ queryKey: unitKeys.all });
       await navigate(`/units/${unit.id}`);

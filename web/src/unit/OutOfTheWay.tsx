@@ -4,7 +4,7 @@ import { type FormEvent, useState } from "react";
 import { useNavigate } from "react-router";
 import { request } from "../api/http";
 import { elsewhere, fieldErrors } from "../api/problem";
-import type { JobCard, JobEndRequest, JobView, UnitView } from "../api/types";
+import type { JobCard, JobEndRequest, UnitView } from "../api/types";
 import { jobKeys } from "../job/bench";
 import { meQuery } from "../people/session";
 import { Fault } from "../shared/Caution";
@@ -93,7 +93,7 @@ function EndJob({ job, onDone }: { job: number; onDone: () => void }) {
   const stray = elsewhere(problem, ["why", "partsAt", "into"]);
   const submit = async (event: FormEvent) => {
     event.preventDefault();
-    const seen = await request<JobView>("GET", `/api/jobs/${job}`);
+    const seen = await request("GET", `/api/jobs/${job}`);
     void send("PUT", `/api/jobs/${job}/put-away`, {
       version: seen.job.version,
       how,

@@ -1,7 +1,7 @@
 import { Button, NativeSelect } from "@mantine/core";
 import { useQuery } from "@tanstack/react-query";
 import { request } from "../api/http";
-import type { StageKind, StageRequest } from "../api/types";
+import type { StageRequest } from "../api/types";
 import { FieldInput } from "../drawers/FieldInput";
 import { Panel } from "../shared/Panel";
 import classes from "./Unit.module.css";
@@ -19,7 +19,7 @@ interface Props {
 export function StagesForm({ fields, unit, errors, change }: Props) {
   const kinds = useQuery({
     queryKey: ["stage-kinds"],
-    queryFn: () => request<StageKind[]>("GET", "/api/units/stage-kinds"),
+    queryFn: () => request("GET", "/api/units/stage-kinds"),
     staleTime: Number.POSITIVE_INFINITY,
   });
   const { stages } = fields;

@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ProblemDetail;
-import org.springframework.http.ResponseEntity;
+import org.springframework.web.ErrorResponseException;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -15,6 +15,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
 /** The people of the shop, for a lead; and everybody's own PIN. */
@@ -94,14 +95,16 @@ class PeopleController {
     }
 
     @PutMapping("/me/pin")
-    ResponseEntity<Object> changeOwnPin(@RequestBody NewPinRequest request, HttpSession session) {
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void changeOwnPin(@RequestBody NewPinRequest request, HttpSession session) {
         var attempt =
                 people.changeOwnPin(signIn, request.current(), request.pin(), session.getId());
-        return attempt.person() == null
-                ? ResponseEntity.status(HttpStatus.UNPROCESSABLE_ENTITY)
-                        .body(
-                                ProblemDetail.forStatusAndDetail(
-                                        HttpStatus.UNPROCESSABLE_ENTITY, attempt.sentence()))
-                : ResponseEntity.noContent().build();
+        if (attempt.person() == null) {
+            throw new ErrorResponseException(
+                    HttpStatus.UNPROCESSABLE_ENTITY,
+                    ProblemDetail.forStatusAndDetail(
+                            HttpStatus.UNPROCESSABLE_ENTITY, attempt.sentence()),
+                    null);
+        }
     }
 }

@@ -9,15 +9,16 @@ import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ProblemDetail;
-import org.springframework.http.ResponseEntity;
 import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
 import org.springframework.security.core.authority.AuthorityUtils;
 import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.security.web.context.SecurityContextRepository;
+import org.springframework.web.ErrorResponseException;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
@@ -68,7 +69,7 @@ class SignInController {
     }
 
     @PostMapping
-    ResponseEntity<Object> signIn(
+    SignedIn signIn(
             @RequestBody SignInRequest request,
             HttpServletRequest http,
             HttpServletResponse response) {
@@ -78,10 +79,10 @@ class SignInController {
         var attempt = signIn.attempt(request.personId, request.pin);
         var person = attempt.person();
         if (person == null) {
-            return ResponseEntity.status(HttpStatus.UNAUTHORIZED)
-                    .body(
-                            ProblemDetail.forStatusAndDetail(
-                                    HttpStatus.UNAUTHORIZED, attempt.sentence()));
+            throw new ErrorResponseException(
+                    HttpStatus.UNAUTHORIZED,
+                    ProblemDetail.forStatusAndDetail(HttpStatus.UNAUTHORIZED, attempt.sentence()),
+                    null);
         }
         var known = devices.know(person, device.remember(http, response));
         if (http.getSession(false) != null) {
@@ -96,17 +97,17 @@ class SignInController {
         contexts.saveContext(context, http, response);
         OpenSessions.begunOn(http.getSession(), known);
         Shift.begins(http.getSession(), clock.instant());
-        return ResponseEntity.ok(person);
+        return person;
     }
 
     /** The PIN once more, for a signature and for what only a lead may. */
     @PostMapping("/again")
-    ResponseEntity<Object> showPinAgain(@RequestBody PinRequest request) {
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void showPinAgain(@RequestBody PinRequest request) {
         var attempt = signIn.attempt(bench.person().id(), request.pin());
         if (attempt.person() == null) {
             throw Refused.because("pin", attempt.sentence());
         }
         again.shown();
-        return ResponseEntity.noContent().build();
     }
 }
