@@ -8,6 +8,7 @@ import { PhotoStrip } from "../photo";
 import { Caution, Fault } from "../shared/Caution";
 import { Conflict } from "../shared/Conflict";
 import { moment } from "../shared/format";
+import { Neighbourhood } from "../shared/stack/Neighbourhood";
 import { t } from "../wording/en";
 import { Bites } from "./Bites";
 import classes from "./Build.module.css";
@@ -76,6 +77,9 @@ export function BuildCard({ view, card, fitting, onNext, onBack }: Props) {
         </span>
         <span className={classes.where}>{card.where}</span>
       </header>
+      <div className={classes.beside}>
+        <Neighbourhood stack={view.stack} stepId={card.stepId} />
+      </div>
       <p className={classes.title}>
         {card.title}
         {card.instead && <small>{card.instead}</small>}

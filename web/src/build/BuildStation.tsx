@@ -99,14 +99,16 @@ export function BuildStation({ view, onChoose }: StationProps) {
       {planning ? (
         <PlanPanel view={view} />
       ) : card ? (
-        <BuildCard
-          key={card.stepId}
-          view={view}
-          card={card}
-          fitting={view.fittings.find((f) => f.stepId === card.stepId)}
-          onNext={next}
-          onBack={() => setPlace(Math.max(place - 1, 0))}
-        />
+        <div className={classes.room}>
+          <BuildCard
+            key={card.stepId}
+            view={view}
+            card={card}
+            fitting={view.fittings.find((f) => f.stepId === card.stepId)}
+            onNext={next}
+            onBack={() => setPlace(Math.max(place - 1, 0))}
+          />
+        </div>
       ) : (
         <>
           <LedgerPanel

@@ -145,6 +145,7 @@ export const job = (decisions: DecisionView[], more: Partial<JobView> = {}): Job
     done: [],
     unitChanges: [],
     places: [],
+    stack: { shafts: [], meetings: [], housing: [] },
     layOut: [],
     watch: [],
     photos: [],
