@@ -42,7 +42,7 @@ it("names what stands at both sides of the part in hand, and offers nothing to t
   const picture = screen.getByRole("img");
   const [left, right] = ["spacer 12", "circlip 45"];
   expect(picture).toHaveAccessibleName(`Where it sits: left of it ${left}, right of it ${right}`);
-  expect(screen.getByText(left)).toBeVisible();
+  expect(screen.getByText(`← ${left}`)).toBeVisible();
   expect(screen.getByText(`${right} →`)).toBeVisible();
   expect(screen.queryByRole("button")).toBeNull();
 });

@@ -5,9 +5,9 @@ import { layOut } from "./layout";
 import classes from "./ShaftStack.module.css";
 
 /** Width of what is shown around one part, in the picture's own size. */
-const AROUND = 340;
+const AROUND = 270;
 const ABOVE_AND_BELOW = 46;
-const LOWEST = 150;
+const LOWEST = 130;
 
 /** The part in hand with what stands beside it on its shaft; nothing for a part that sits on no shaft. */
 export function Neighbourhood({ stack, stepId }: { stack: ShaftStackData; stepId: string }) {
@@ -35,12 +35,8 @@ export function Neighbourhood({ stack, stepId }: { stack: ShaftStackData; stepId
         </g>
       </svg>
       <figcaption>
-        {left && (
-          <>
-            ← <b>{left}</b>
-          </>
-        )}
-        <span>{right && <b>{right} →</b>}</span>
+        <b>{left && `← ${left}`}</b>
+        <b>{right && `${right} →`}</b>
       </figcaption>
     </figure>
   );
