@@ -143,7 +143,7 @@ function PartRow(p: {
               </Link>
             )}
             {part.decided !== "RENEW" && part.givesOut && (
-              <Link to="/drawers/cost-cheap-while-open">Cheap while open?</Link>
+              <Link to={`/drawers/cost-cheap-while-open?job=${p.job}`}>Cheap while open?</Link>
             )}
             {several && (
               <button type="button" aria-expanded={splitting} onClick={() => setSplitting(!splitting)}>

@@ -1,20 +1,31 @@
 import { NativeSelect } from "@mantine/core";
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
-import { Link, useParams } from "react-router";
+import { Link, useParams, useSearchParams } from "react-router";
+import { request } from "../api/http";
 import type { DrawerEntries } from "../api/types";
 import { openJobsQuery, useKeep } from "../job/bench";
 import { Fault, Remark } from "../shared/Caution";
 import classes from "./Drawers.module.css";
 import { drawersQuery, isOfTheOilRoom } from "./queries";
 import { Sheet } from "./Sheet";
+import { initialEntries } from "./sheet.model";
+import { prefill } from "./wanted.model";
 
 /** One drawer on its own. */
 export function DrawerPage() {
   const { name } = useParams();
   const drawers = useQuery(drawersQuery);
   const jobs = useQuery(openJobsQuery);
-  const [job, setJob] = useState("");
+  // Come from a job: what is known there is filled in, and the answer is kept there.
+  const [params] = useSearchParams();
+  const from = params.get("job") ?? "";
+  const [job, setJob] = useState(from);
+  const known = useQuery({
+    queryKey: ["papers-entries", Number(from)],
+    queryFn: () => request("GET", `/api/jobs/${Number(from)}/papers-entries?stage=0&member=WHEEL`),
+    enabled: from !== "",
+  });
   const [said, setSaid] = useState<string>();
   const { keep, problem } = useKeep(Number(job));
   const drawer = drawers.data?.find((d) => d.name === name);
@@ -34,13 +45,17 @@ export function DrawerPage() {
     );
     return kept;
   };
-  if (drawers.isPending) {
+  if (drawers.isPending || (from !== "" && known.isPending)) {
     return <p>Opening…</p>;
   }
   return (
     <>
       <p className={classes.back}>
-        <Link to="/drawers">All drawers</Link>
+        {from === "" ? (
+          <Link to="/drawers">All drawers</Link>
+        ) : (
+          <Link to={`/jobs/${from}/decide`}>Back to job {from}</Link>
+        )}
       </p>
       {drawer ? (
         <>
@@ -64,7 +79,8 @@ export function DrawerPage() {
           <Sheet
             key={drawer.name}
             drawer={drawer}
-            draftKey={`drawer.${drawer.name}`}
+            draftKey={`drawer.${drawer.name}${from && `.${from}`}`}
+            start={known.data && initialEntries(drawer, prefill(drawer, known.data, undefined))}
             keep={job === "" ? undefined : save}
             keepLabel={`Keep to job ${job}`}
           />

@@ -313,6 +313,11 @@ function Hours({
           <p>{parts.repairLimit.sentence}</p>
         ))}
       {!closed && (
+        <p>
+          <Link to={`/drawers/cost-owners-options?job=${job}`}>Three ways for the owner</Link>
+        </p>
+      )}
+      {!closed && (
         <div className={classes.row}>
           <TextInput
             label="Hours estimated"

@@ -4,6 +4,7 @@ import app.yunque.gear.Member;
 import app.yunque.server.drawer.KeptAnswerRequest;
 import app.yunque.server.drawer.KeptAnswerService;
 import app.yunque.server.job.JobService;
+import app.yunque.server.parts.CostEntries;
 import app.yunque.server.quantity.EnteredNumber;
 import app.yunque.server.teardown.StepService;
 import app.yunque.server.unit.UnitService;
@@ -29,13 +30,16 @@ class DrawerKeepController {
     private final UnitService units;
     private final StepService steps;
     private final KeptAnswerService kept;
+    private final CostEntries costs;
 
     DrawerKeepController(
             BenchWrite bench,
             JobService jobs,
             UnitService units,
             StepService steps,
-            KeptAnswerService kept) {
+            KeptAnswerService kept,
+            CostEntries costs) {
+        this.costs = costs;
         this.bench = bench;
         this.jobs = jobs;
         this.units = units;
@@ -43,7 +47,7 @@ class DrawerKeepController {
         this.kept = kept;
     }
 
-    /** What the papers of the unit and, where a part is named, its step of the log say, under the names drawers ask for it. */
+    /** What the papers of the unit, the estimate and, where a part is named, its step of the log say, under the names drawers ask for it. */
     @GetMapping("/papers-entries")
     Map<String, EnteredNumber> papersEntries(
             @PathVariable long number,
@@ -52,6 +56,7 @@ class DrawerKeepController {
             @RequestParam(required = false) @Nullable UUID step) {
         var job = jobs.find(number);
         var entries = PapersEntries.of(units.papers(job.unitId()), stage, member);
+        entries.putAll(costs.of(job));
         if (step != null) {
             steps.strip(job.id()).stream()
                     .filter(s -> s.id().equals(step.toString()))

@@ -491,6 +491,34 @@ class PartsOfJobTest {
         assertThat(told.status()).as(told.detail()).isEqualTo(200);
         assertThat(told.body().path("cost").path("estimateCents").asLong()).isEqualTo(15_000);
         assertThat(told.body().path("cost").path("overCents").asLong()).isEqualTo(3_000);
+        // 2.5 h at 60 an hour; nobody said yet what a new unit costs.
+        var entries = mechanic.get(job + "/papers-entries?stage=0&member=WHEEL").body();
+        assertThat(entries.path("cost-owners-options.all.cost").path("text").asString())
+                .isEqualTo("150");
+        assertThat(entries.path("cost-reuse-or-renew.ratePerHour").path("text").asString())
+                .isEqualTo("60");
+        assertThat(entries.has("cost-owners-options.replacement.cost")).isFalse();
+        assertThat(
+                        mechanic.put(
+                                        job + "/estimate",
+                                        Map.of(
+                                                "version",
+                                                told.body().path("estimate").path("version"),
+                                                "hours",
+                                                2.5,
+                                                "workedHours",
+                                                3,
+                                                "newUnitCents",
+                                                123_450))
+                                .status())
+                .isEqualTo(200);
+        assertThat(
+                        mechanic.get(job + "/papers-entries?stage=0&member=WHEEL")
+                                .body()
+                                .path("cost-owners-options.replacement.cost")
+                                .path("text")
+                                .asString())
+                .isEqualTo("1234.5");
         assertThat(
                         mechanic.put(job + "/estimate", Map.of("hours", -1, "workedHours", 0))
                                 .at("hours"))
