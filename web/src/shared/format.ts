@@ -5,10 +5,13 @@ export function fixed(value: number, decimals: number, decimal: Preferences["dec
   return value.toFixed(decimals).replace("-", "−").replace(".", decimal);
 }
 
-/** A length in both systems, the preferred one first: "0.15 mm · 5.9 thou". */
+/** A length in both systems, the preferred one first, the inch no finer than the millimetre: "0.15 mm · 5.9 thou", "44.5 mm · 1.75 in". */
 export function length(mm: number, { system, decimal }: Preferences, decimals = 3): string {
   const metric = `${fixed(mm, decimals, decimal)} mm`;
-  const inch = mm < 5 ? `${fixed(mm / 0.0254, 1, decimal)} thou` : `${fixed(mm / 25.4, 4, decimal)} in`;
+  const inch =
+    mm < 5
+      ? `${fixed(mm / 0.0254, 1, decimal)} thou`
+      : `${fixed(mm / 25.4, Math.min(4, decimals + 1), decimal)} in`;
   return system === "metric" ? `${metric} · ${inch}` : `${inch} · ${metric}`;
 }
 
