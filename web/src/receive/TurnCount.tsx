@@ -86,7 +86,7 @@ export function TurnCount({ view }: { view: JobView }) {
             onEnter={() => save()}
           />
           <MeasureInput
-            label="Output angle read to ±"
+            label="Output angle ±"
             units={["°"]}
             value={readingError}
             error={errors.readingError}
