@@ -2,11 +2,13 @@ package app.yunque.server.bench;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.yunque.line.LineReading;
 import app.yunque.server.AtBench;
 import app.yunque.server.RunningApp;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -139,5 +141,19 @@ class OwnWordsOfAShopTest {
                                 .asString())
                 .as("read as a finding, and no longer only words")
                 .isNotEqualTo("munted");
+    }
+
+    /** What a word may stand for beside a kind of part: everything that the core finds, each by its own words. */
+    @Test
+    void namesWhatMayBeFound() {
+        var findings = AtBench.mechanic().get("/api/own-words/findings").body();
+        assertThat(findings.valueStream().map(f -> f.path("found").asString()).toList())
+                .containsExactly(
+                        Stream.of(LineReading.Found.values())
+                                .map(Enum::name)
+                                .toArray(String[]::new));
+        assertThat(findings.valueStream().map(f -> f.path("words").asString()).distinct())
+                .hasSize(findings.size())
+                .contains("teeth missing", "worn");
     }
 }
