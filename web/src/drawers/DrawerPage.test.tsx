@@ -1,5 +1,5 @@
 // @vitest-environment jsdom
-import { screen } from "@testing-library/react";
+import { screen, waitFor } from "@testing-library/react";
 import { Route, Routes } from "react-router";
 import { beforeEach, expect, it, vi } from "vitest";
 import type { DrawerEntries } from "../api/types";
@@ -31,7 +31,7 @@ const DRAWER = {
 };
 const answers = {
   "/api/drawers": [DRAWER],
-  "/api/jobs/open": [],
+  "/api/jobs/open": [{ number: 31, tag: "HMF-2", complaint: "slips" }],
   "/api/jobs/31/papers-entries?stage=0&member=WHEEL": {
     "cost-owners-options.all.cost": { text: "150", unit: "" },
     "cost-repair-or-replace.repair.cost": { text: "150", unit: "" },
@@ -56,6 +56,17 @@ it("starts from what is known at the job somebody comes from, and keeps the answ
   expect(shown).not.toHaveProperty("repair.cost");
   expect(screen.getByText("Keep to job 31")).toBeVisible();
   expect(screen.getByRole("link", { name: "Back to job 31" })).toHaveAttribute("href", "/jobs/31/decide");
+});
+
+it("offers nothing to keep to where that job is signed, or where the address names none", async () => {
+  serverThatAnswers({ ...answers, "/api/jobs/open": [] });
+  const signed = open("/drawers/cost-owners-options?job=31");
+  await screen.findByRole("status");
+  await waitFor(() => expect(screen.queryByText(/^Keep to job/)).toBeNull());
+  signed.unmount();
+  serverThatAnswers(answers);
+  open("/drawers/cost-owners-options?job=x1");
+  expect(await screen.findByRole("status")).toHaveTextContent("as it ships");
 });
 
 it("stands by itself without a job", async () => {

@@ -19,8 +19,10 @@ export function DrawerPage() {
   const jobs = useQuery(openJobsQuery);
   // Come from a job: what is known there is filled in, and the answer is kept there.
   const [params] = useSearchParams();
-  const from = params.get("job") ?? "";
-  const [job, setJob] = useState(from);
+  const from = /^\d{1,9}$/.exec(params.get("job") ?? "")?.[0] ?? "";
+  const [picked, setJob] = useState(from);
+  // Kept to open jobs only: one that was signed meanwhile is none.
+  const job = jobs.data && !jobs.data.some((j) => String(j.number) === picked) ? "" : picked;
   const known = useQuery({
     queryKey: ["papers-entries", Number(from)],
     queryFn: () => request("GET", `/api/jobs/${Number(from)}/papers-entries?stage=0&member=WHEEL`),

@@ -6,6 +6,8 @@ import type { DrawerAnswer, DrawerEntries } from "../api/types";
 interface State {
   answer?: DrawerAnswer | undefined;
   problem?: Problem | undefined;
+  /** True where the server could not be reached: there will be no answer until something is entered. */
+  silent?: boolean;
 }
 
 /**
@@ -33,7 +35,7 @@ export function useAnswer(drawer: string, entries: DrawerEntries | undefined, st
         }
       } catch (fault) {
         if (!gone) {
-          setState(fault instanceof ProblemError ? { problem: fault.problem } : {});
+          setState(fault instanceof ProblemError ? { problem: fault.problem } : { silent: true });
         }
       } finally {
         busy.current = false;

@@ -51,18 +51,18 @@ export function FillForm({ place, note, kept, atJob, draftKey, problem, busy, se
   const drawers = useQuery(drawersQuery);
   const shelf = useQuery(lubricantsQuery);
   const drainedDrawer = drawers.data?.find((d) => d.name === "drained-oil");
-  const { answer, problem: unanswered } = useAnswer(
-    "lubricated-place",
-    entriesOf(place, atJob),
-    shelf.dataUpdatedAt,
-  );
+  const {
+    answer,
+    problem: unanswered,
+    silent,
+  } = useAnswer("lubricated-place", entriesOf(place, atJob), shelf.dataUpdatedAt);
   const { grease } = place;
   const cans = answer?.shelf?.cans ?? [];
   const draft = useDraft(draftKey, fillFields(kept?.given, grease));
   const f = draft.value;
   const lubricant = f.lubricant ?? answer?.shelf?.take ?? ELSEWHERE;
   // Which can it is stands as soon as it is worked out; until then nothing changes under the hand.
-  const isPending = f.lubricant === undefined && !answer && !unanswered;
+  const isPending = f.lubricant === undefined && !answer && !unanswered && !silent;
   const out: DrawerEntries = drainedDrawer
     ? entriesFrom(drainedDrawer, { ...f.out, fields: { ...asked(place), ...f.out.fields } })
     : f.out;

@@ -49,8 +49,19 @@ describe("the field of a day", () => {
     expect(screen.getByRole("status")).toHaveTextContent("none");
     await userEvent.type(field, "31.11.2026");
     await userEvent.tab();
-    expect(screen.getByRole("status")).toHaveTextContent("none");
+    // What is kept now is refused with what was typed, and not taken for no day.
+    expect(screen.getByRole("status")).toHaveTextContent("31.11.2026");
     expect(field).toHaveValue("31.11.2026");
     expect(field).toHaveAccessibleDescription(/“31\.11\.2026” is no day\. Write it as \d{1,2} \w{3} \d{4}\./);
+    await userEvent.clear(field);
+    await userEvent.type(field, "30 Nov 2026");
+    await userEvent.tab();
+    expect(screen.getByRole("status")).toHaveTextContent("2026-11-30");
+    expect(field).not.toHaveAccessibleDescription(/is no day/);
+  });
+
+  it("tells after a reload what was typed and is no day", () => {
+    show(<Field start="31.11.2026" />);
+    expect(screen.getByLabelText("Drawn on")).toHaveAccessibleDescription(/“31\.11\.2026” is no day/);
   });
 });

@@ -1,11 +1,11 @@
 import { DateInput } from "@mantine/dates";
 import dayjs from "dayjs";
-import { type ReactNode, useState } from "react";
+import type { ReactNode } from "react";
 
 interface Props {
   label: ReactNode;
   description?: ReactNode;
-  /** yyyy-mm-dd; empty where no day is said. */
+  /** yyyy-mm-dd, or what was typed and is no day; empty where no day is said. */
   value: string;
   error?: ReactNode;
   onChange: (iso: string) => void;
@@ -15,33 +15,35 @@ interface Props {
 const SHOWN = "D MMM YYYY";
 const ISO = "YYYY-MM-DD";
 
-/** A day, typed or picked. The browser's own field would write it in the order of the browser, not of the shop. */
+/**
+ * A day, typed or picked. The browser's own field would write it in the order of the browser, not of the shop. What is typed
+ * and is no day goes on as it is, so that it is told here and refused where it is kept, and never taken for an empty field.
+ */
 export function DayInput({ label, description, value, error, onChange }: Props) {
-  const [noDay, setNoDay] = useState<string>();
+  const isDay = value === "" || dayOf(value) === value;
   return (
     <DateInput
       label={label}
       description={description}
-      value={value === "" ? null : value}
-      error={noDay ? `“${noDay}” is no day. Write it as ${dayjs().format(SHOWN)}.` : error}
+      value={value === "" || !isDay ? null : value}
+      error={isDay ? error : `“${value}” is no day. Write it as ${dayjs().format(SHOWN)}.`}
       size="md"
       valueFormat={SHOWN}
       placeholder={dayjs().format(SHOWN)}
       dateParser={(typed) => {
         const iso = dayOf(typed);
-        setNoDay(iso === null && typed.trim() !== "" ? typed.trim() : undefined);
+        if (iso === null) {
+          onChange(typed.trim());
+        }
         return iso;
       }}
       // What is no day stays in sight to be put right.
-      fixOnBlur={noDay === undefined}
+      fixOnBlur={isDay}
       firstDayOfWeek={1}
       clearable
       clearButtonProps={{ "aria-label": "No day" }}
       popoverProps={{ transitionProps: { duration: 0 } }}
-      onChange={(iso) => {
-        setNoDay(undefined);
-        onChange(iso ?? "");
-      }}
+      onChange={(iso) => onChange(iso ?? "")}
     />
   );
 }

@@ -38,7 +38,7 @@ final class ActReader {
                 "\\b(?:jack(?:ing)? (?:bolts?|screws?)|guide (?:pins?|studs?)|eye ?bolts?|lifting (?:eyes?|lugs?)|alignment (?:pins?|studs?)|lifting slings?|sling|support blocks?|props?|wedges?|wood(?:en)? blocks?|dummy shaft)\\b[^.]*\\b(?:screwed in(?:to)?|put in|fitted|run in|in|placed|under|round|on)\\b(?!\\s+(?:tray|bag|box))");
         told(
                 StripAct.AID,
-                "^(?:(?:chain|lever|engine|rope) )?(?:hoist|crane|tackle|winch hook|sling)\\b (?:is |was )?(?:on|under|round|over)\\b|^(?:hung|suspended|held up)\\b[^.,]*\\b(?:by|from|on)\\b|\\bjacked(?: up\\b|\\s*(?:$|,))|\\bon axle stands\\b|\\b(?:lock|guide|index|alignment)(?:ing)? pins? in\\s*(?:$|[,;])");
+                "^(?:(?:chain|lever|engine|rope) )?(?:hoist|crane|tackle|winch hook|sling)\\b (?:is |was )?(?:on|under|round|over)\\b|^(?:hung(?! up)|suspended|held up)\\b[^.,]*\\b(?:by|from|on)\\b|\\bjacked(?: up\\b|\\s*(?:$|,))|\\bon axle stands\\b|\\b(?:lock|guide|index|alignment)(?:ing)? pins? in\\s*(?:$|[,;])");
         told(
                 StripAct.RELIEVE,
                 "\\b(?:(?:clock |coil |brake |return )?springs?|pressure|tension|load|weight|preload|hydraulic|air)\\b[^.,]*\\b(?:let (?:off|down|go)|unwound|wound down|run down|released|relieved|bled(?: off)?|backed off|unhooked|slackened(?: off)?|(?<!(?:broken|snapped|sheared|torn|came|come|taken|lifted|pulled|broke|springs?) )off)\\b(?! the)");
@@ -142,7 +142,7 @@ final class ActReader {
     /** A clause that begins with it speaks of what was named before. */
     private static final Pattern STAYS_BEHIND =
             words(
-                    "[,;]\\s*(?:is |was |are |were |still )?(?:left (?:for|in|on|where|there|as)|stays?|stayed|remains?|not (?:pulled|removed|taken (?:off|out)|touched|disturbed))\\b");
+                    "[,;]\\s*(?:is |was |are |were |still )?(?:left (?:for (?:now|later|tomorrow|the press|next time)|in|on|where|there|as)|stays?|stayed|remains?|not (?:pulled|removed|taken (?:off|out)|touched|disturbed))\\b");
 
     private static final Pattern LEFT_IN_A_STATE = words("\\bleft (?:in|on|at) " + STATE + "\\b");
 

@@ -28,7 +28,7 @@ final class ClauseReader {
     /** A word that ends the name of a part. */
     static final Pattern STOP =
             words(
-                    "(?<![\\p{L}-])(?:of|on|in|at|to|from|under|beneath|behind|above|below|between|with|without|for|by|over|off|out|is|was|were|are|be|been|has|had|and|or|no|not|when|until|before|after|where|which|that|stays?|came|goes|went|lifted|pulled|driven|drawn|put|only|still|(?<=\\S\\s)(?<!\\b(?:the|one) )back(?! gear)|through|next|against|per|as|let|don['’]t|do|keep|watch|mind|see|use|hold|needs?|touche[ds]|rub(?:s|bed)|hits?|struck|caught|ran|ground)(?![\\p{L}-])");
+                    "(?<![\\p{L}-])(?:of|on|in|at|to|from|under|beneath|behind|above|below|between|with|without|for|by|over|off|out|is|was|were|are|be|been|has|had|and|or|no|not|when|until|before|after|where|which|that|stays?|came|goes|went|lifted|pulled|driven|drawn|put|only|still|(?<=\\S\\s)(?<!\\b(?:the|one) )back(?! gear)|through|next|against|per|as|let|don['’]t|do|keep|watch|mind|see|use|hold|needs?|touche[ds]|rub(?:s|bed)|hits?|struck|caught|ran)(?![\\p{L}-])");
 
     private static final Pattern VERB =
             words(

@@ -42,11 +42,6 @@ final class CountReader {
                             + Numbers.WORDS
                             + "))\\s+(?:times|of each|each|sets(?: of (?:these|them|it))?)[\\s\\u0000]*$");
 
-    /** ".010 + .015": a pack of as many as are added up. */
-    private static final Pattern SUM =
-            words(
-                    "(?:\\d*[.,])?\\d+(?:\\s*\\+\\s*(?:\\d*[.,])?\\d+)+|(?<![\\d.,])\\d*[.,]\\d+(?:\\s+\\d*[.,]\\d+)+(?![\\d.,])");
-
     /** "26 expected, 25 found", "25 of 26 found": so many came out. */
     private static final Pattern EXPECTED_AND_FOUND =
             words(
@@ -107,9 +102,9 @@ final class CountReader {
             line.take(after.get().start(), after.get().end(), "pieces");
             return;
         }
-        var sum = SUM.matcher(text);
-        if (own && d.plural && SizeReader.FLAT.contains(d.kind) && sum.find()) {
-            d.count = sum.group().split("\\+|(?<=\\d)\\s+(?=[\\d.,])").length;
+        var thicknesses = SizeReader.thicknesses(d.kind, text);
+        if (own && d.plural && thicknesses > 1) {
+            d.count = thicknesses;
             return;
         }
         if (own && d.plural) {

@@ -62,7 +62,12 @@ final class SizeReader {
                             + "|\\d{0,3}[.,]\\d{1,4}|\\d{1,3}(?=\\s?(?:mm|thou|thk|thick|in\\b)))\\s?(mm|thou|in\\b(?! (?:place|the|a|its))|inch\\b|\")?)\\s?(?:thk\\b|thick\\b|each\\b)?(?![\\p{N}])");
 
     /** "0.1 + 0.2 + 0.5": a pack, and no thickness of one piece. */
-    private static final Pattern SUM = words("\\d\\s*(?:\\+|at)\\s*[\\d.]");
+    private static final Pattern PACK = words("\\d\\s*(?:\\+|at)\\s*[\\d.]");
+
+    private static final Pattern ADDED =
+            words("(?:\\d*[.,])?\\d+(?:\\s*\\+\\s*(?:\\d*[.,])?\\d+)+");
+    private static final Pattern LISTED =
+            words("(?<![\\d.,])\\d*[.,]\\d+(?:\\s+\\d*[.,]\\d+)+(?![\\d.,])");
 
     private static final Set<PartKind> SIZED_BY =
             EnumSet.of(
@@ -141,11 +146,24 @@ final class SizeReader {
         size.ifPresent(m -> d.size = TypedLine.tidy(m.group()));
     }
 
-    void thickness(Draft d, int from, int to) {
-        if (SUM.matcher(line.left(from, to)).find()) {
-            return;
+    /** Of how many pieces the thickness is told one after the other: "0.3 + 0.1", and of shims "0.5 0.2 0.1" too; 0 where it is not. */
+    static int thicknesses(PartKind kind, String text) {
+        if (!FLAT.contains(kind)) {
+            return 0;
         }
-        if (!FLAT.contains(d.kind) || d.thickness != null) {
+        var added = ADDED.matcher(text);
+        if (added.find()) {
+            return added.group().split("\\+").length;
+        }
+        var listed = LISTED.matcher(text);
+        return kind == PartKind.SHIM && listed.find() ? listed.group().split("\\s+").length : 0;
+    }
+
+    void thickness(Draft d, int from, int to) {
+        if (!FLAT.contains(d.kind)
+                || d.thickness != null
+                || PACK.matcher(line.left(from, to)).find()
+                || thicknesses(d.kind, line.left(from, to)) > 1) {
             return;
         }
         line.take(THICKNESS, "thickness", from, to).ifPresent(m -> d.thickness = thickness(m));

@@ -17,6 +17,12 @@ class WhatCameOffTest {
             delimiter = '|',
             value = {
                 "oil seal out, hard | SEAL | 1",
+                "ground shim 0.5 under the bearing | SHIM | 1",
+                "shims 0.5 0.2 0.1 | SHIM | 3",
+                "shims 0.3 + 0.1 | SHIM | 2",
+                "back gear off | GEAR | 1",
+                "gear, left for scrap | GEAR | 1",
+                "retaining plate, heads touched the drum | OTHER | 1",
                 "oil pump off, 3 screws M6 | OTHER | 1",
                 "oil plug out | PLUG | 1",
                 "oil pan off, 12 bolts M6x16 | HOUSING | 1",
@@ -121,5 +127,30 @@ class WhatCameOffTest {
     @CsvSource({"stopped", "trust", "collects", "thorough", "matters", "plant", "printer"})
     void anEnglishWordIsNoSlip(String word) {
         assertThat(Vocabulary.OF_THE_TRADE.meant(word)).isEmpty();
+    }
+
+    /** Several thicknesses told one after the other are none of one piece; sizes of a washer are no pieces. */
+    @Test
+    void aListOfThicknessesIsNoThickness() {
+        assertThat(Lines.part("shims 0.5 0.2 0.1").thickness()).isNull();
+        assertThat(Lines.part("shim 0.5").thickness().text()).isEqualTo("0.5");
+        assertThat(Lines.part("washers 10.5 2.5").count()).isNull();
+    }
+
+    @Test
+    void aPictureInPiecesIsNoPartInPieces() {
+        assertThat(Lines.part("cover like the exploded view").found()).isEmpty();
+    }
+
+    /** A bearing that seized does not turn, which is found on it; one that sits fast was hard to get off. */
+    @Test
+    void whatSeizedIsToldOfTheBearingOrOfTheFit() {
+        var turned = Lines.read("bearing seized solid");
+        assertThat(turned.parts().get(0).found())
+                .extracting(LineReading.Finding::what)
+                .containsExactly(Found.SEIZED);
+        var fast = Lines.read("bearing seized on the shaft");
+        assertThat(fast.parts().get(0).found()).isEmpty();
+        assertThat(fast.hard()).isEqualTo("seized");
     }
 }

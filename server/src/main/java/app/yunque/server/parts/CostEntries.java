@@ -1,6 +1,5 @@
 package app.yunque.server.parts;
 
-import app.yunque.parts.JobCost;
 import app.yunque.server.job.JobRef;
 import app.yunque.server.quantity.EnteredNumber;
 import java.math.BigDecimal;
@@ -22,21 +21,15 @@ public class CostEntries {
         this.shop = shop;
     }
 
-    /** Entries by the name of the drawer and its field; nothing of what nobody estimated. */
+    /** Entries by the name of the drawer and its field; nothing of what nobody estimated, or of which a part has no price yet. */
     @Transactional(readOnly = true)
     public Map<String, EnteredNumber> of(JobRef job) {
         var money = shop.money();
         var estimate = estimates.findById(job.id()).orElseGet(EstimateEntity::new);
         var priced = new Priced(orders.findByJobIdOrderByChangedAt(job.id()), money.currency());
-        var cost =
-                JobCost.of(
-                        priced.allCents(),
-                        priced.boughtCents(),
-                        estimate.hours,
-                        estimate.workedHours,
-                        money.rateCents());
+        var cost = priced.cost(estimate, money.rateCents());
         var entries = new HashMap<String, EnteredNumber>();
-        if (cost.estimateCents() > 0) {
+        if (estimate.hours > 0 && priced.isWhole()) {
             put(entries, "cost-owners-options.all.cost", cost.estimateCents());
             put(entries, "cost-repair-or-replace.repair.cost", cost.estimateCents());
         }

@@ -84,13 +84,7 @@ public class PartsService {
         var listed = all.stream().map(o -> o.stepId).filter(Objects::nonNull).toList();
         var priced = new Priced(all, money.currency());
         var open = priced.lines();
-        var cost =
-                JobCost.of(
-                        priced.allCents(),
-                        priced.boughtCents(),
-                        estimate.hours,
-                        estimate.workedHours,
-                        money.rateCents());
+        var cost = priced.cost(estimate, money.rateCents());
         var choice = CheapestPackages.of(open, money.currency());
         return new PartsOfJob(
                 given,

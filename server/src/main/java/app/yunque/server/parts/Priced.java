@@ -1,5 +1,6 @@
 package app.yunque.server.parts;
 
+import app.yunque.parts.JobCost;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
@@ -54,6 +55,17 @@ record Priced(List<OrderEntity> lines, String currency) {
     /** Of what a supplier is paid for, which is what the limit of the shop is about (cents). */
     long suppliedCents() {
         return sum(lines.stream().filter(o -> !o.isFromStores).toList());
+    }
+
+    /** True where each line has a price in this currency: then the sum is of all of them. */
+    boolean isWhole() {
+        return lines.stream().allMatch(o -> lineCents(o, currency).isPresent());
+    }
+
+    /** What the job costs with its hours. */
+    JobCost cost(EstimateEntity estimate, long rateCents) {
+        return JobCost.of(
+                allCents(), boughtCents(), estimate.hours, estimate.workedHours, rateCents);
     }
 
     private long sum(List<OrderEntity> those) {

@@ -1,6 +1,7 @@
 package app.yunque.server.problem;
 
 import app.yunque.measure.Refused;
+import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.Map;
 import java.util.Optional;
@@ -38,6 +39,13 @@ public final class NotUnderstood {
                             ? left.get()
                             : path.endsWith(left.get()) ? path : path + "." + left.get();
             return missing(whole);
+        }
+        if (fault instanceof InvalidFormatException format
+                && format.getTargetType() == LocalDate.class) {
+            return Refused.because(
+                    path,
+                    "“%s” is no day. Write year, month and day, as 2026-11-30."
+                            .formatted(format.getValue()));
         }
         return Refused.because(
                 path,

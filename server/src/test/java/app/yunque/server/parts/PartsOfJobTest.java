@@ -491,7 +491,8 @@ class PartsOfJobTest {
         assertThat(told.status()).as(told.detail()).isEqualTo(200);
         assertThat(told.body().path("cost").path("estimateCents").asLong()).isEqualTo(15_000);
         assertThat(told.body().path("cost").path("overCents").asLong()).isEqualTo(3_000);
-        // 2.5 h at 60 an hour; nobody said yet what a new unit costs.
+        // 2.5 h at 60 an hour; nobody said yet what a new unit costs, and no part is without its
+        // price.
         var entries = mechanic.get(job + "/papers-entries?stage=0&member=WHEEL").body();
         assertThat(entries.path("cost-owners-options.all.cost").path("text").asString())
                 .isEqualTo("150");

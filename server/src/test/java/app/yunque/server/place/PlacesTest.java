@@ -109,6 +109,21 @@ class PlacesTest {
         assertThat(card().path("lubricant").asString()).isEqualTo("Trial 320 C (sump)");
     }
 
+    /** The screen sends what was typed as a day as it is: it is refused at its field, and nothing is kept. */
+    @Test
+    void whatIsNoDayIsRefusedAtItsField() {
+        var sump = its.describe(Requests.sump("95"));
+        var path = "/api/places/" + sump + "/fills/" + UUID.randomUUID();
+        for (var typed : List.of("31.11.2026", "2026-02-30", "soon")) {
+            var fill = Requests.fill("10");
+            fill.put("on", typed);
+            var refused = bench.put(path, fill);
+            assertThat(refused.status()).as(typed).isEqualTo(422);
+            assertThat(refused.at("on")).as(typed).contains(typed).contains("no day");
+        }
+        assertThat(bench.get("/api/places/" + sump + "/fills").body()).isEmpty();
+    }
+
     /** By the plate another grade, with a job: it stands there, the sheet asks for it, and what was filled is the old one. */
     @Test
     void aJobChangesTheLubricantOfAPlace() {
