@@ -15,6 +15,9 @@ interface Props {
 const SHOWN = "D MMM YYYY";
 const ISO = "YYYY-MM-DD";
 
+/** The calendar hangs outside the page and would fall back to the browser's letters. */
+const FACE = { fontFamily: "var(--mantine-font-family)" };
+
 /**
  * A day, typed or picked. The browser's own field would write it in the order of the browser, not of the shop. What is typed
  * and is no day goes on as it is, so that it is told here and refused where it is kept, and never taken for an empty field.
@@ -29,7 +32,7 @@ export function DayInput({ label, description, value, error, onChange }: Props) 
       error={isDay ? error : `“${value}” is no day. Write it as ${dayjs().format(SHOWN)}.`}
       size="md"
       valueFormat={SHOWN}
-      placeholder={dayjs().format(SHOWN)}
+      placeholder={`as ${dayjs().format(SHOWN)}`}
       dateParser={(typed) => {
         const iso = dayOf(typed);
         if (iso === null) {
@@ -40,6 +43,15 @@ export function DayInput({ label, description, value, error, onChange }: Props) 
       // What is no day stays in sight to be put right.
       fixOnBlur={isDay}
       firstDayOfWeek={1}
+      // Red says danger here, and a Sunday is none.
+      weekendDays={[]}
+      styles={{
+        day: FACE,
+        weekday: FACE,
+        calendarHeaderLevel: FACE,
+        monthsListControl: FACE,
+        yearsListControl: FACE,
+      }}
       clearable
       clearButtonProps={{ "aria-label": "No day" }}
       popoverProps={{ transitionProps: { duration: 0 } }}
