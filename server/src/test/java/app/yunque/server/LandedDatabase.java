@@ -97,7 +97,11 @@ public final class LandedDatabase {
             while (found.next()) {
                 var row = new HashMap<String, Object>();
                 for (int i = 1; i <= meta.getColumnCount(); i++) {
-                    row.put(meta.getColumnName(i), found.getObject(i));
+                    row.put(
+                            meta.getColumnName(i),
+                            meta.getColumnTypeName(i).equals("jsonb")
+                                    ? found.getString(i)
+                                    : found.getObject(i));
                 }
                 rows.add(row);
             }

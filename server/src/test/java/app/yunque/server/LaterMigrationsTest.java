@@ -7,6 +7,7 @@ import java.sql.Connection;
 import java.sql.SQLException;
 import java.sql.Timestamp;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
@@ -127,6 +128,40 @@ class LaterMigrationsTest {
                                 and t.relnamespace = cast(current_schema() as regnamespace)
                             """);
             assertThat(keys).hasSizeGreaterThan(20).noneMatch(k -> k.get("first").equals("rev"));
+        }
+    }
+
+    /** jsonb knows no character 0; a backslash before the letters of its escape is a backslash and stays. */
+    @Test
+    void whatWasEnteredBecomesJsonWithoutTheCharacterThatJsonbRefuses() throws SQLException {
+        try (var sql = records(32)) {
+            var layout = "{\"axes\": [\"a\\u0000\\u0000b\\\\u0000c\"], \"ratio\": 1.50}";
+            LandedDatabase.insert(
+                    sql, "unit", Map.of("id", UUID.randomUUID(), "tag", "T-2", "layout", layout));
+            sql.createStatement().execute("insert into revision (number, at) values (7, 0)");
+            LandedDatabase.insert(sql, "unit_aud", Map.of("id", UNIT, "rev", 7L, "layout", layout));
+            landed.migrate("33");
+            for (var table : List.of("unit where tag = 'T-2'", "unit_aud")) {
+                assertThat(
+                                LandedDatabase.rows(
+                                        sql,
+                                        "select layout -> 'axes' ->> 0 as axis, layout ->> 'ratio' as ratio from "
+                                                + table))
+                        .containsExactly(Map.of("axis", "ab\\u0000c", "ratio", "1.50"));
+            }
+            assertThat(
+                            LandedDatabase.rows(
+                                    sql,
+                                    "select cast(stages as text) as stages, layout is null as bare from unit where tag = 'T-1'"))
+                    .containsExactly(Map.of("stages", "[]", "bare", true));
+            assertThat(
+                            LandedDatabase.rows(
+                                    sql,
+                                    """
+                                    select table_name || '.' || column_name as kept from information_schema.columns
+                                    where table_schema = current_schema() and data_type = 'jsonb' and table_name not like '%\\_aud'
+                                    """))
+                    .hasSize(16);
         }
     }
 

@@ -2,13 +2,14 @@ package app.yunque.server.build;
 
 import app.yunque.server.history.Kept;
 import jakarta.persistence.Column;
-import jakarta.persistence.Convert;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.util.List;
 import java.util.UUID;
+import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.envers.Audited;
+import org.hibernate.type.SqlTypes;
 
 @Entity
 @Table(name = "build_order")
@@ -19,7 +20,7 @@ class BuildOrderEntity extends Kept {
     UUID jobId = new UUID(0, 0);
 
     /** Steps in the order of the rebuild; empty goes back to the strip turned round. */
-    @Convert(converter = StepListColumn.class)
+    @JdbcTypeCode(SqlTypes.JSON)
     @Column(nullable = false)
     List<UUID> steps = List.of();
 }

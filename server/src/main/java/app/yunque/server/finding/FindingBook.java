@@ -114,9 +114,7 @@ public class FindingBook {
     /** When something was read with an instrument, by job. */
     @Transactional(readOnly = true)
     public Map<UUID, List<Instant>> readWith(UUID instrument) {
-        return findings
-                .findByRemovedFalseAndGivenContaining("\"instrument\":\"%s\"".formatted(instrument))
-                .stream()
+        return findings.readWith(instrument).stream()
                 .collect(
                         Collectors.groupingBy(
                                 f -> f.jobId,

@@ -10,7 +10,9 @@ import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.util.UUID;
+import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.envers.Audited;
+import org.hibernate.type.SqlTypes;
 import org.jspecify.annotations.Nullable;
 
 @Entity
@@ -44,8 +46,9 @@ class FindingEntity extends Kept {
     @Column(nullable = false)
     String words = "";
 
+    @JdbcTypeCode(SqlTypes.JSON)
     @Column(nullable = false)
-    String given = "";
+    String given = "{}";
 
     @Column(nullable = false)
     String remark = "";

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Query;
 
 interface FindingRepository extends JpaRepository<FindingEntity, UUID> {
     List<FindingEntity> findByJobIdAndRemovedFalse(UUID jobId);
@@ -26,6 +27,14 @@ interface FindingRepository extends JpaRepository<FindingEntity, UUID> {
 
     List<FindingEntity> findByJobId(UUID jobId);
 
-    /** Findings whose entries name something, as a measurement names its instrument. */
-    List<FindingEntity> findByRemovedFalseAndGivenContaining(String named);
+    /** What was read with an instrument, wherever the entries name it: a measurement beside its readings, a drawer within its own. */
+    @Query(
+            value =
+                    """
+                    select * from finding
+                    where not removed
+                        and jsonb_path_match(given, '$.**.instrument == $which', jsonb_build_object('which', cast(:instrument as text)))
+                    """,
+            nativeQuery = true)
+    List<FindingEntity> readWith(UUID instrument);
 }

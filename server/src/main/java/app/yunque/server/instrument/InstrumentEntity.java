@@ -5,7 +5,6 @@ import app.yunque.server.history.Kept;
 import app.yunque.server.quantity.Entered;
 import jakarta.persistence.AttributeOverride;
 import jakarta.persistence.Column;
-import jakarta.persistence.Convert;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
@@ -14,7 +13,9 @@ import jakarta.persistence.Table;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
+import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.envers.Audited;
+import org.hibernate.type.SqlTypes;
 import org.jspecify.annotations.Nullable;
 
 @Entity
@@ -61,7 +62,7 @@ class InstrumentEntity extends Kept {
     LocalDate dueOn = LocalDate.EPOCH;
 
     /** Days in which it was not to be trusted; null for none. */
-    @Convert(converter = InDoubtColumn.class)
+    @JdbcTypeCode(SqlTypes.JSON)
     @Column(name = "in_doubt")
     @Nullable List<InDoubt> inDoubt;
 

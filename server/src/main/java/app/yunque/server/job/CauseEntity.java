@@ -2,13 +2,14 @@ package app.yunque.server.job;
 
 import app.yunque.server.history.Kept;
 import jakarta.persistence.Column;
-import jakarta.persistence.Convert;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.util.Map;
 import java.util.UUID;
+import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.envers.Audited;
+import org.hibernate.type.SqlTypes;
 
 @Entity
 @Table(name = "job_cause")
@@ -18,7 +19,7 @@ class CauseEntity extends Kept {
     @Column(name = "job_id")
     UUID jobId = new UUID(0, 0);
 
-    @Convert(converter = AnswersColumn.class)
+    @JdbcTypeCode(SqlTypes.JSON)
     @Column(nullable = false)
     Map<String, Boolean> answers = Map.of();
 

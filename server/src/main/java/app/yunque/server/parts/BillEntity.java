@@ -4,13 +4,14 @@ import app.yunque.parts.BillOfParts;
 import app.yunque.parts.Supersession;
 import app.yunque.server.history.Kept;
 import jakarta.persistence.Column;
-import jakarta.persistence.Convert;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.util.List;
 import java.util.UUID;
+import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.envers.Audited;
+import org.hibernate.type.SqlTypes;
 
 @Entity
 @Table(name = "bill_of_parts")
@@ -23,11 +24,11 @@ class BillEntity extends Kept {
     @Column(nullable = false)
     String serial = "";
 
-    @Convert(converter = LinesColumn.class)
+    @JdbcTypeCode(SqlTypes.JSON)
     @Column(nullable = false)
     List<BillOfParts.BillLine> lines = List.of();
 
-    @Convert(converter = ReplacementsColumn.class)
+    @JdbcTypeCode(SqlTypes.JSON)
     @Column(nullable = false)
     List<Supersession.Replacement> replacements = List.of();
 }

@@ -1,15 +1,17 @@
 package app.yunque.server.parts;
 
+import app.yunque.parts.AlternateGrade;
 import app.yunque.server.history.Kept;
 import jakarta.persistence.Column;
-import jakarta.persistence.Convert;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.util.UUID;
+import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.envers.Audited;
+import org.hibernate.type.SqlTypes;
 import org.jspecify.annotations.Nullable;
 
 @Entity
@@ -36,11 +38,15 @@ class OrderEntity extends Kept {
     @Column(nullable = false)
     OrderState state = OrderState.WANTED;
 
-    @Convert(converter = QuoteColumn.class)
-    QuoteColumn.@Nullable Said quote;
+    @JdbcTypeCode(SqlTypes.JSON)
+    @Nullable QuoteSaid quote;
 
     @Column(nullable = false)
     String remark = "";
+
+    /** How well it is known where it is another part than the maker's. */
+    @Enumerated(EnumType.STRING)
+    AlternateGrade.@Nullable Grade known;
 
     @Column(name = "from_stores", nullable = false)
     boolean isFromStores;

@@ -3,14 +3,15 @@ package app.yunque.server.photo;
 import app.yunque.server.history.Kept;
 import jakarta.persistence.Basic;
 import jakarta.persistence.Column;
-import jakarta.persistence.Convert;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.util.List;
 import java.util.UUID;
+import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.envers.Audited;
 import org.hibernate.envers.NotAudited;
+import org.hibernate.type.SqlTypes;
 import org.jspecify.annotations.Nullable;
 
 /** Reads of the list leave the picture in the database: {@link PhotoRepository} asks for columns. */
@@ -50,7 +51,7 @@ class PhotoEntity extends Kept {
     @Column(nullable = false)
     String caption = "";
 
-    @Convert(converter = MarksColumn.class)
+    @JdbcTypeCode(SqlTypes.JSON)
     @Column(nullable = false)
     List<PhotoMark> marks = List.of();
 

@@ -3,10 +3,8 @@ package app.yunque.server.place;
 import app.yunque.server.history.Kept;
 import app.yunque.server.quantity.Entered;
 import app.yunque.server.sheet.DrawerEntries;
-import app.yunque.server.sheet.EntriesColumn;
 import app.yunque.server.store.LubricantRequest;
 import jakarta.persistence.Column;
-import jakarta.persistence.Convert;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
@@ -14,7 +12,9 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.LocalDate;
 import java.util.UUID;
+import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.envers.Audited;
+import org.hibernate.type.SqlTypes;
 import org.jspecify.annotations.Nullable;
 
 @Entity
@@ -43,7 +43,7 @@ class FillEntity extends Kept {
     @Nullable UUID lubricantId;
 
     /** What the can of the shelf held on that day, so that a later change of the card changes no record. */
-    @Convert(converter = CanColumn.class)
+    @JdbcTypeCode(SqlTypes.JSON)
     @Column(name = "from_shelf")
     @Nullable LubricantRequest fromShelf;
 
@@ -54,7 +54,7 @@ class FillEntity extends Kept {
 
     @Nullable Entered meter;
 
-    @Convert(converter = EntriesColumn.class)
+    @JdbcTypeCode(SqlTypes.JSON)
     @Nullable DrawerEntries drained;
 
     @Column(nullable = false)

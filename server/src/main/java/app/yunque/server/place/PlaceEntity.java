@@ -2,16 +2,16 @@ package app.yunque.server.place;
 
 import app.yunque.server.history.Kept;
 import app.yunque.server.sheet.DrawerEntries;
-import app.yunque.server.sheet.EntriesColumn;
 import jakarta.persistence.Column;
-import jakarta.persistence.Convert;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.Instant;
 import java.util.Map;
 import java.util.UUID;
+import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.envers.Audited;
+import org.hibernate.type.SqlTypes;
 
 @Entity
 @Table(name = "lubricated_place")
@@ -25,7 +25,7 @@ class PlaceEntity extends Kept {
     @Column(nullable = false)
     String name = "";
 
-    @Convert(converter = EntriesColumn.class)
+    @JdbcTypeCode(SqlTypes.JSON)
     @Column(nullable = false)
     DrawerEntries entries = new DrawerEntries(Map.of(), Map.of(), null);
 

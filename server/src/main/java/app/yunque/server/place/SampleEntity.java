@@ -3,16 +3,16 @@ package app.yunque.server.place;
 import app.yunque.server.history.Kept;
 import app.yunque.server.quantity.Entered;
 import app.yunque.server.sheet.DrawerEntries;
-import app.yunque.server.sheet.EntriesColumn;
 import jakarta.persistence.Column;
-import jakarta.persistence.Convert;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.LocalDate;
 import java.util.Map;
 import java.util.UUID;
+import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.envers.Audited;
+import org.hibernate.type.SqlTypes;
 
 @Entity
 @Table(name = "oil_sample")
@@ -28,7 +28,7 @@ class SampleEntity extends Kept {
 
     Entered meter = Entered.NOTHING;
 
-    @Convert(converter = EntriesColumn.class)
+    @JdbcTypeCode(SqlTypes.JSON)
     @Column(nullable = false)
     DrawerEntries entries = new DrawerEntries(Map.of(), Map.of(), null);
 

@@ -40,6 +40,11 @@ public record Quote(
         NO_ANSWER
     }
 
+    /** What is in a kit; nothing where the number is a part by itself. */
+    public List<PartItem> packed() {
+        return contents.stream().filter(item -> !item.number().equals(number)).toList();
+    }
+
     public boolean isOffered() {
         return standing == Standing.OFFERED && priceCents != null;
     }

@@ -7,14 +7,15 @@ import app.yunque.teardown.Condition;
 import app.yunque.teardown.PartKind;
 import app.yunque.teardown.Side;
 import jakarta.persistence.Column;
-import jakarta.persistence.Convert;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.util.UUID;
+import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.envers.Audited;
+import org.hibernate.type.SqlTypes;
 import org.jspecify.annotations.Nullable;
 
 @Entity
@@ -86,7 +87,7 @@ class StepEntity extends Kept {
     @Column(nullable = false)
     String note = "";
 
-    @Convert(converter = DetailColumn.class)
+    @JdbcTypeCode(SqlTypes.JSON)
     @Nullable KeptDetail detail;
 
     @Column(nullable = false)

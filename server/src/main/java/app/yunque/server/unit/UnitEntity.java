@@ -7,7 +7,6 @@ import app.yunque.server.history.PutAway;
 import app.yunque.server.quantity.Entered;
 import jakarta.persistence.AttributeOverride;
 import jakarta.persistence.Column;
-import jakarta.persistence.Convert;
 import jakarta.persistence.Embedded;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
@@ -17,7 +16,9 @@ import jakarta.persistence.Table;
 import java.util.List;
 import java.util.Set;
 import java.util.UUID;
+import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.envers.Audited;
+import org.hibernate.type.SqlTypes;
 import org.jspecify.annotations.Nullable;
 
 @Entity
@@ -47,11 +48,11 @@ class UnitEntity extends Kept {
     @Column(name = "under_warranty", nullable = false)
     boolean underWarranty;
 
-    @Convert(converter = StagesColumn.class)
+    @JdbcTypeCode(SqlTypes.JSON)
     @Column(nullable = false)
     List<StageRequest> stages = List.of();
 
-    @Convert(converter = PositionsColumn.class)
+    @JdbcTypeCode(SqlTypes.JSON)
     @Nullable List<PositionRequest> positions;
 
     @Column(name = "input_speed_rpm")
@@ -62,7 +63,7 @@ class UnitEntity extends Kept {
     @AttributeOverride(name = "canonical", column = @Column(name = "power_kw"))
     @Nullable Entered inputPower;
 
-    @Convert(converter = LayoutColumn.class)
+    @JdbcTypeCode(SqlTypes.JSON)
     @Nullable UnitLayout layout;
 
     @Embedded @Nullable PutAway putAway;

@@ -187,8 +187,13 @@ class HostileTextTest {
                 }) {
             replace(sql, column, ofJob, hostile);
         }
-        // In JSON even the character is kept that PostgreSQL refuses.
-        replace(sql, "step set detail", ofJob, "\\u0000\\u000b\\ufffe");
+        assertThat(
+                        sql.sql(
+                                        "update step set detail = replace(cast(detail as text), 'MARK', :text)::jsonb where "
+                                                + ofJob)
+                                .param("text", "\\u000b\\ufffe")
+                                .update())
+                .isPositive();
 
         isSignedAndPrinted(job);
     }
