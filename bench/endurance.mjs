@@ -6,80 +6,13 @@
 // hostile: requests to every address of the API description, with any method, any form and any nonsense, signed in and not. None may
 // be answered with a fault of the app, and the app must be well after it. Default 5,000 requests.
 // Both end with a status other than 0 when something is wrong. ENDURANCE_SEED repeats a run of hostile requests.
-import { execFile, execFileSync } from "node:child_process";
+import { execFileSync } from "node:child_process";
 import { randomUUID } from "node:crypto";
-import { mkdtempSync, readFileSync, rmSync } from "node:fs";
-import { tmpdir } from "node:os";
-import { join, resolve } from "node:path";
-import { promisify } from "node:util";
+import { readFileSync } from "node:fs";
+import { join } from "node:path";
+import { Bench, home, onItsOwnRecords, pause, yunque } from "./own-records.mjs";
 
-const project = resolve(import.meta.dirname, "..");
 const [mode = "kills", many] = process.argv.slice(2);
-const home = mkdtempSync(join(tmpdir(), "yunque-endurance-"));
-const environment = { ...process.env, YUNQUE_HOME: home, YUNQUE_PORT: "8990" };
-const pause = (ms) => new Promise((done) => setTimeout(done, ms));
-// People go on writing while it starts.
-const yunque = (...words) => promisify(execFile)(join(project, "yunque"), words, { env: environment });
-const address = () => `http://127.0.0.1:${readFileSync(join(home, "port"), "utf8")}`;
-
-/** Somebody at the bench: keeps cookies, writes each entry under one identity until it is acknowledged. */
-class Bench {
-  cookies = new Map();
-
-  async send(method, path, body, headers = {}) {
-    const answer = await fetch(address() + path, {
-      method,
-      headers: {
-        "Content-Type": "application/json",
-        Cookie: [...this.cookies].map(([name, value]) => `${name}=${value}`).join("; "),
-        "X-XSRF-TOKEN": this.cookies.get("XSRF-TOKEN") ?? "",
-        ...headers,
-      },
-      body: body === undefined || method === "GET" ? undefined : body,
-      signal: AbortSignal.timeout(30_000),
-    });
-    for (const line of answer.headers.getSetCookie()) {
-      const [name, value] = line.split(";")[0].split("=");
-      this.cookies.set(name, value);
-    }
-    const text = await answer.text();
-    return { status: answer.status, text, json: () => JSON.parse(text) };
-  }
-
-  async signIn(name, pin) {
-    const people = (await this.send("GET", "/api/sign-in/people")).json();
-    const personId = people.find((p) => p.name === name).id;
-    const answer = await this.send("POST", "/api/sign-in", JSON.stringify({ personId, pin }));
-    if (answer.status !== 200) {
-      throw new Error(answer.text);
-    }
-  }
-
-  /** True once it is acknowledged; tried again over every kill with the same identity. */
-  async keep(path, body, isOver) {
-    const writeId = randomUUID();
-    for (;;) {
-      try {
-        const answer = await this.send("PUT", path, JSON.stringify(body), { "Write-Id": writeId });
-        if (answer.status === 200) {
-          return true;
-        }
-        if (answer.status < 500) {
-          throw new Error(`${answer.status} ${answer.text}`);
-        }
-      } catch (fault) {
-        if (String(fault.message).match(/^4\d\d /)) {
-          throw fault;
-        }
-      }
-      if (isOver()) {
-        return false;
-      }
-      await pause(100);
-    }
-  }
-}
-
 
 const pidOf = (place) => Number(readFileSync(place, "utf8").split("\n")[0]);
 
@@ -203,24 +136,4 @@ async function hostile(requests) {
   return faults.size === 0 && well;
 }
 
-let good = false;
-try {
-  await yunque("start", "--detach", "--demo");
-  good = mode === "hostile" ? await hostile(Number(many ?? 5000)) : await kills(Number(many ?? 20));
-} finally {
-  await yunque("stop");
-  if (good) {
-    // Root's PostgreSQL keeps its files where its own user reaches them.
-    execFileSync("bash", [
-      "-c",
-      `for part in words machine postgres; do . "$1/launcher/$part.sh"; done; state=$2; as_postgres rm -rf "$(cluster_place)"`,
-      "forget",
-      project,
-      home,
-    ]);
-    rmSync(home, { recursive: true, force: true });
-  } else {
-    console.log(`What it left is in ${home}.`);
-  }
-}
-process.exit(good ? 0 : 1);
+await onItsOwnRecords(() => (mode === "hostile" ? hostile(Number(many ?? 5000)) : kills(Number(many ?? 20))));
