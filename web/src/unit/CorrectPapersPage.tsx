@@ -112,7 +112,7 @@ function Correction({ unit }: { unit: UnitView }) {
           kind: "Kind",
           inputSpeedRpm: "Input speed",
           stages: "Stages",
-          positions: "Gear positions",
+          positions: "Gear positions and outputs",
         }}
         onKeepMine={(version) => save(version ?? seen)}
         onTakeTheirs={() => {

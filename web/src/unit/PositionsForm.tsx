@@ -1,4 +1,4 @@
-import { Button, Checkbox, TextInput } from "@mantine/core";
+import { Button, Checkbox, NativeSelect, TextInput } from "@mantine/core";
 import type { GearPosition } from "../api/types";
 import { Panel } from "../shared/Panel";
 import classes from "./Unit.module.css";
@@ -10,16 +10,19 @@ interface Props {
   change: (part: Partial<UnitFields>) => void;
 }
 
-/** Positions of the levers, each with the stages that carry the load in it. */
+const OUTPUTS = ["1", "2", "3", "4"];
+
+/** Positions of the levers, or the ways to several outputs, each with the stages that carry the load in it. */
 export function PositionsForm({ fields, errors, change }: Props) {
   const { positions, stages } = fields;
   const set = (place: number, position: GearPosition) =>
     change({ positions: positions.map((p, i) => (i === place ? position : p)) });
   return (
-    <Panel title="Gear positions" aside="only where levers choose between stages">
+    <Panel title="Gear positions and outputs" aside="only with levers, or with two outputs">
       {positions.length === 0 && (
         <p>
-          Every stage always carries the load. With levers, name each position and tick what it goes through.
+          Every stage always carries the load, to one output. With levers, name each position and tick what it
+          goes through; with two outputs, name the way to each and give each its own output.
         </p>
       )}
       {positions.map((position, place) => (
@@ -27,7 +30,7 @@ export function PositionsForm({ fields, errors, change }: Props) {
         <fieldset key={place} className={classes.position}>
           <legend>Position {place + 1}</legend>
           <TextInput
-            label="Name, as at the lever"
+            label="Name, as at the lever, or the output"
             value={position.name}
             error={errors[`positions[${place}].name`]}
             onChange={(e) => set(place, { ...position, name: e.currentTarget.value })}
@@ -43,6 +46,18 @@ export function PositionsForm({ fields, errors, change }: Props) {
               />
             ))}
           </div>
+          {positions.length > 1 && (
+            <NativeSelect
+              label="Leads to output"
+              data={OUTPUTS}
+              value={String(position.output ?? 1)}
+              error={errors[`positions[${place}].output`]}
+              onChange={(e) => {
+                const output = Number(e.currentTarget.value);
+                set(place, { ...position, output: output === 1 ? undefined : output });
+              }}
+            />
+          )}
           <Button
             variant="default"
             aria-label={`Take position ${place + 1} away`}

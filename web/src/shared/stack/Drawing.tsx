@@ -2,7 +2,7 @@ import type { KeyboardEvent } from "react";
 import type { StackItem } from "../../api/types";
 import { t } from "../../wording/en";
 import { Half, oneSided } from "./glyphs";
-import type { PlacedCase, PlacedMate, PlacedPart, StackLayout } from "./layout";
+import type { PlacedCase, PlacedMate, PlacedPart, StackLayout } from "./placed";
 import classes from "./ShaftStack.module.css";
 
 /** Where a part stands in a list: something is open, all is answered, something is bad. */
@@ -55,6 +55,13 @@ export function Drawing({ layout, chosen, onChoose, onMove, marks }: DrawingProp
       ))}
       {layout.mates.map((mate) => (
         <MateCircle key={`${mate.key}-${mate.x}`} mate={mate} onChoose={onChoose} />
+      ))}
+      {layout.slides.map(({ y, from, to }) => (
+        <path
+          key={from}
+          className={classes.slide}
+          d={`M${from + 6} ${y - 4} L${from} ${y} L${from + 6} ${y + 4} M${from} ${y} H${to} M${to - 6} ${y - 4} L${to} ${y} L${to - 6} ${y + 4}`}
+        />
       ))}
       {layout.positions.map((p) => (
         <text key={p.stage} x={p.x} y={p.y} className={classes.position}>

@@ -28,6 +28,7 @@ const winchWithWorm: ShaftStackData = {
     {
       stage: 1,
       lie: "SKEW",
+      drivenBy: 1,
       driver: 1,
       driven: 2,
       centreDistance: 100,
@@ -39,6 +40,7 @@ const winchWithWorm: ShaftStackData = {
     {
       stage: 2,
       lie: "COAXIAL",
+      drivenBy: 2,
       driver: 2,
       driven: 3,
       centreDistance: 24,
@@ -62,13 +64,19 @@ const winchWithWorm: ShaftStackData = {
     },
   ],
   shafts: [
-    { name: "worm shaft", isIn: true, items: [item("worm 1", { stage: 1, role: "WORM", diameter: 48 })] },
+    {
+      name: "worm shaft",
+      isIn: true,
+      isOutput: false,
+      items: [item("worm 1", { stage: 1, role: "WORM", diameter: 48 })],
+    },
     {
       name: "sun shaft",
       isIn: true,
+      isOutput: false,
       items: [item("worm wheel 1, z 40", { stage: 1, role: "WORM_WHEEL", diameter: 168 })],
     },
-    { name: "drum shaft", isIn: true, items: [] },
+    { name: "drum shaft", isIn: true, isOutput: true, items: [] },
   ],
   housing: [item("drain plug", { kind: "PLUG", now: "TO_RENEW", number: 1, stepId: "s1" })],
 };

@@ -3,7 +3,7 @@ import { type KeyboardEvent, useEffect, useMemo, useRef, useState } from "react"
 import type { ShaftStackData, StackItem } from "../../api/types";
 import { t } from "../../wording/en";
 import { Drawing, type Mark, words } from "./Drawing";
-import { layOut } from "./layout";
+import { layOut, WIDEST } from "./layout";
 import classes from "./ShaftStack.module.css";
 
 interface Props {
@@ -70,7 +70,7 @@ export function ShaftStack({ stack, chosen, onChoose, marks, low }: Props) {
           className={classes.svg}
           style={{
             width: `${zoom * 100}%`,
-            minWidth: (layout.width > 1000 ? 1000 : 620) * zoom,
+            minWidth: `max(${(layout.width > WIDEST ? 1000 : 620) * zoom}px, var(--least-share) * ${Math.min(layout.width, WIDEST) * zoom}px)`,
             maxHeight: zoom > 1 || scrolls ? "none" : Math.max(270, Math.min(layout.height, 310)),
           }}
           role="group"

@@ -1,4 +1,4 @@
-import type { PlacedPart } from "./layout";
+import type { PlacedPart } from "./placed";
 
 /**
  * The upper half of a part in section, drawn about the centre line y = 0 with the outside up; the lower half is its
@@ -254,13 +254,13 @@ function Wheel({ part, hatch }: { part: PlacedPart; hatch: string }) {
       const boss = Math.min(10, w / 2);
       const hub = inner + (outer - inner) * 0.4;
       return (
-        <>
+        <g transform={part.isMirrored ? `translate(${2 * x + w} 0) scale(-1 1)` : undefined}>
           <path
             d={`M${x} ${-inner} V${-hub} L${x + boss} ${-outer} L${x + w} ${-second} V${-inner} Z`}
             fill={hatch}
           />
           <line x1={x + boss - 6} y1={-outer - 4} x2={x + w + 6} y2={-second + 4} className="pitch" />
-        </>
+        </g>
       );
     }
     case "WORM":

@@ -1,6 +1,7 @@
 import { describe, expect, it } from "vitest";
 import type { ShaftStackData, StackItem, StackMeeting } from "../../api/types";
-import { layOut, type StackLayout } from "./layout";
+import { layOut } from "./layout";
+import type { StackLayout } from "./placed";
 
 /** Drawings of what is no pair on parallel shafts, checked as drawings: by what touches, lies in line and stays on the sheet. */
 
@@ -29,6 +30,7 @@ const wheel = (
 const meeting = (more: Partial<StackMeeting>): StackMeeting => ({
   stage: 1,
   lie: "PARALLEL",
+  drivenBy: more.stage ?? 1,
   driver: 1,
   driven: 2,
   centreDistance: 0,
@@ -39,7 +41,12 @@ const meeting = (more: Partial<StackMeeting>): StackMeeting => ({
   ...more,
 });
 
-const shaft = (name: string, ...items: StackItem[]) => ({ name, isIn: true, items });
+const shaft = (name: string, ...items: StackItem[]) => ({
+  name,
+  isIn: true,
+  isOutput: /output|slow|drum/.test(name),
+  items,
+});
 
 // m 4, one start, 40 teeth, d1 40: a = (40 + 160)/2 = 100.
 const wormBox: ShaftStackData = {
@@ -55,6 +62,20 @@ const bevelBox: ShaftStackData = {
   shafts: [
     shaft("input shaft", wheel("BEVEL_PINION", 64, 1, { width: 20 })),
     shaft("output shaft", wheel("BEVEL_WHEEL", 128, 1, { width: 20 })),
+  ],
+};
+
+// The same pinion between two such wheels, each on an output shaft of its own.
+const twinBox: ShaftStackData = {
+  housing: [],
+  meetings: [
+    meeting({ lie: "CROSSING" }),
+    meeting({ lie: "CROSSING", stage: 2, drivenBy: 1, driver: 1, driven: 3 }),
+  ],
+  shafts: [
+    shaft("input shaft", wheel("BEVEL_PINION", 64, 1, { width: 20 })),
+    shaft("left output", wheel("BEVEL_WHEEL", 128, 1, { width: 20 })),
+    shaft("right output", wheel("BEVEL_WHEEL", 128, 2, { width: 20 })),
   ],
 };
 
@@ -223,6 +244,94 @@ describe("the picture true to its kind", () => {
     }
     expect((discs[1]?.x ?? 0) - (discs[0]?.x ?? 0)).toBeGreaterThan(discs[0]?.width ?? 0);
     expect(layout.parts.filter((p) => p.labelY !== undefined)).toHaveLength(2);
+  });
+
+  it("draws two outputs in one axis, their wheels facing each other over the one pinion", () => {
+    const layout = layOut(twinBox);
+    expect(layout.cases).toHaveLength(2);
+    const [input, left, right] = layout.shafts;
+    expect(left?.y).toBe(right?.y);
+    expect(left?.to).toBeLessThan(right?.from ?? 0);
+    const [first, second] = [1, 2].map((stage) => part(layout, "BEVEL_WHEEL", stage));
+    expect(first?.isMirrored).toBeUndefined();
+    expect(second?.isMirrored).toBe(true);
+    // The pinion stands in the middle between them; it is seen once from there, and they are seen as one wheel from its shaft.
+    const pinion = layout.mates.find((m) => m.shaft === "input shaft");
+    expect(pinion?.x).toBeCloseTo(((first?.x ?? 0) + (second?.x ?? 0) + (second?.width ?? 0)) / 2);
+    expect(pinion?.radius).toBeLessThanOrEqual((second?.x ?? 0) - (pinion?.x ?? 0) + (second?.width ?? 0));
+    expect(layout.mates.map((m) => m.shaft).sort()).toEqual(["input shaft", "left output"]);
+    expect(layout.parts.filter((p) => p.item.role === "BEVEL_PINION")).toHaveLength(1);
+    expect(part(layout, "BEVEL_PINION", 1).y).toBe(input?.y);
+  });
+
+  it("shows how far a cluster slides from the plane of one position to the next, and nothing where nothing slides", () => {
+    const pair = (stage: number) => [wheel("DRIVER", 40, stage), wheel("DRIVEN", 80, stage)] as const;
+    const [[a, b], [c, d], [e, f]] = [pair(1), pair(2), pair(3)];
+    const cluster: ShaftStackData = {
+      housing: [],
+      meetings: [
+        meeting({ positions: ["low"] }),
+        meeting({ stage: 2, positions: ["high"] }),
+        meeting({ stage: 3, driver: 2, driven: 3 }),
+      ],
+      shafts: [shaft("input", a, c), shaft("cluster", b, d, e), shaft("output", f)],
+    };
+    const { slides, positions } = layOut(cluster);
+    expect(slides).toHaveLength(1);
+    const [low, high] = positions;
+    expect(slides[0]?.from).toBeGreaterThan(low?.x ?? 0);
+    expect(slides[0]?.to).toBeLessThan(high?.x ?? 0);
+    cluster.meetings = [meeting({}), meeting({ stage: 2, driver: 2, driven: 3 })];
+    expect(layOut(cluster).slides).toEqual([]);
+    cluster.meetings = [
+      meeting({ positions: ["forward"] }),
+      meeting({ stage: 2, driver: 2, driven: 3, positions: ["reverse"] }),
+    ];
+    expect(layOut(cluster).slides, "not between the same two shafts").toEqual([]);
+  });
+
+  it("names the positions of a reversing box under the wheel of each, and the clutch slides between them", () => {
+    const reversing = structuredClone(twinBox);
+    reversing.meetings = [
+      meeting({ lie: "CROSSING", positions: ["forward"] }),
+      meeting({ lie: "CROSSING", stage: 2, drivenBy: 1, driver: 1, driven: 2, positions: ["reverse"] }),
+    ];
+    reversing.shafts = [
+      shaft("input shaft", wheel("BEVEL_PINION", 64, 1, { width: 20 })),
+      shaft(
+        "output shaft",
+        wheel("BEVEL_WHEEL", 128, 1, { width: 20 }),
+        wheel("BEVEL_WHEEL", 128, 2, { width: 20 }),
+      ),
+    ];
+    const layout = layOut(reversing);
+    const middle = (stage: number) => {
+      const p = part(layout, "BEVEL_WHEEL", stage);
+      return p.x + p.width / 2;
+    };
+    expect(layout.positions.map((p) => [p.text, p.x])).toEqual([
+      ["forward", middle(1)],
+      ["reverse", middle(2)],
+    ]);
+    expect(middle(1)).toBeLessThan(middle(2));
+    const reach = Math.max(...layout.parts.map((p) => p.y + p.outer));
+    expect(Math.min(...layout.positions.map((p) => p.y)) - 10, "below the wheels").toBeGreaterThan(reach);
+    expect(layout.shafts).toHaveLength(2);
+    expect(layout.shafts[1]?.to).toBeGreaterThan(middle(2));
+  });
+
+  it("lets every output leave the case, and no other shaft", () => {
+    const twoOut = structuredClone(twinBox);
+    twoOut.meetings = [meeting({}), meeting({ stage: 2, driver: 2, driven: 3 })];
+    twoOut.shafts = [
+      shaft("crank", wheel("DRIVER", 17)),
+      shaft("left output", wheel("DRIVEN", 32), wheel("DRIVER", 20, 2)),
+      shaft("right output", wheel("DRIVEN", 20, 2)),
+      shaft("blind cover"),
+    ];
+    const { shafts, cases } = layOut(twoOut);
+    const wall = (cases[0]?.right ?? 0) + 40;
+    expect(shafts.map((s) => s.to > wall)).toEqual([false, true, true, false]);
   });
 
   it("goes on with parallel shafts behind a crossing, each stage meeting, and names what carries when", () => {

@@ -1,6 +1,7 @@
 import { describe, expect, it } from "vitest";
 import type { ShaftStackData, StackItem, StackMeeting } from "../../api/types";
-import { layOut, type PlacedCase } from "./layout";
+import { layOut } from "./layout";
+import type { PlacedCase } from "./placed";
 
 const item = (part: string, more: Partial<StackItem>): StackItem => ({
   number: 0,
@@ -30,6 +31,7 @@ const meeting = (
 ): StackMeeting => ({
   stage,
   lie: "PARALLEL",
+  drivenBy: stage,
   driver,
   driven,
   centreDistance,
@@ -47,6 +49,7 @@ const reducer: ShaftStackData = {
     {
       name: "input shaft",
       isIn: true,
+      isOutput: false,
       items: [
         item("cover", { kind: "COVER", zone: "OUTSIDE_LEFT", side: "LEFT", number: 1, stepId: "a" }),
         item("seal", { kind: "SEAL", zone: "OUTSIDE_LEFT", side: "LEFT", number: 2, stepId: "b" }),
@@ -57,9 +60,10 @@ const reducer: ShaftStackData = {
     {
       name: "intermediate shaft",
       isIn: true,
+      isOutput: false,
       items: [gear("wheel 1", 1, 137), gear("pinion 2", 2, 70)],
     },
-    { name: "output shaft", isIn: true, items: [gear("wheel 2", 2, 215)] },
+    { name: "output shaft", isIn: true, isOutput: true, items: [gear("wheel 2", 2, 215)] },
   ],
 };
 
@@ -149,6 +153,7 @@ describe("shaft stack on the sheet", () => {
     const rows = Array.from({ length: 6 }, (_, s) => ({
       name: `shaft ${s + 1}`,
       isIn: true,
+      isOutput: s === 5,
       items: Array.from({ length: 20 }, (_, i) =>
         item(`part ${s}-${i}`, {
           kind: i % 5 === 0 ? "GEAR" : "WASHER",
@@ -175,15 +180,17 @@ describe("shaft stack on the sheet", () => {
       housing: [],
       meetings: [meeting(2, 2, 3, 90), meeting(3, 2, 3, 90)],
       shafts: [
-        { name: "worm", isIn: true, items: [] },
+        { name: "worm", isIn: true, isOutput: false, items: [] },
         {
           name: "cluster",
           isIn: true,
+          isOutput: false,
           items: [gear("pinion 2", 2, 64), gear("pinion 3", 3, 94)],
         },
         {
           name: "output",
           isIn: true,
+          isOutput: false,
           items: [gear("wheel 2", 2, 124), gear("wheel 3", 3, 94)],
         },
       ],

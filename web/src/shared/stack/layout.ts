@@ -1,98 +1,34 @@
 import type { ShaftStackData, StackItem } from "../../api/types";
 import { BOTTOM, type Heights, heightsOf } from "./heights";
+import type { Axis, PlacedCase, PlacedMate, PlacedPart, PlacedShaft, StackLayout } from "./placed";
 import { planes, type SlotWidth } from "./planes";
+import { positionsOf, slidesBetween } from "./positions";
 import { type Block, blocksOf, type Row } from "./rows";
 import { EDGE, GAP, RADII, total, WALL, widthOf } from "./sizes";
 import { assemblyWidth, placeSlot } from "./wheels";
 
-/**
- * Where everything of the shaft stack stands on the sheet; plain arithmetic, no rule of the job. Shafts that lie side by side have a
- * case of their own, those in one axis a row of their own; where shafts cross, the cases stand beside each other, and each shows
- * the wheel of the other as it is seen from there.
- */
-export interface StackLayout {
-  width: number;
-  height: number;
-  wall: number;
-  cases: PlacedCase[];
-  shafts: PlacedShaft[];
-  parts: PlacedPart[];
-  mates: PlacedMate[];
-  /** Names of the lever positions in which the stage above them carries. */
-  positions: { stage: number; x: number; y: number; text: string }[];
-  /** Chains and belts between the wheels of two rows. */
-  chains: { x: number; from: number; to: number }[];
-}
-
-export interface PlacedCase {
-  left: number;
-  right: number;
-  top: number;
-  bottom: number;
-  /** Holes in its walls, by the shafts that pass them. */
-  holes: { y: number; left: number; right: number }[];
-}
-
-export interface PlacedShaft {
-  name: string;
-  y: number;
-  radius: number;
-  bore: number;
-  /** Half height of the hole in each wall: the bore of a known bearing, else just the shaft. */
-  holes: { left: number; right: number };
-  from: number;
-  to: number;
-  isIn: boolean;
-  /** Where its name stands. */
-  nameAt: { x: number; y: number };
-}
-
-export interface PlacedPart {
-  key: string;
-  item: StackItem;
-  /** Left edge, width, and the centre line the part is drawn about. */
-  x: number;
-  width: number;
-  y: number;
-  inner: number;
-  outer: number;
-  /** Radius at its narrow end, of a bevel gear; radius of the planet pins, of a carrier. */
-  second?: number;
-  /** Middle of its number where that is not the part's own. */
-  labelX?: number;
-  /** Height of the number above the part; undefined when it carries none. */
-  labelY: number | undefined;
-}
-
-/** A wheel of another shaft, seen along its axis. */
-export interface PlacedMate {
-  key: string;
-  name: string;
-  now: StackItem["now"];
-  shaft: string;
-  x: number;
-  y: number;
-  radius: number;
-  /** Height of the axis that it meshes across; its name stands on the other side. */
-  partnerY: number;
-  /** Width of its shaft's end. */
-  hub: number;
-}
-
 const NAMES = 96;
 const LABEL = 12;
+/** Height of a line of names. */
+const NAME = 16;
+/** A shaft stands a little out of the wheel on its end. */
+const END = 5;
 /** Half the width of a printed digit, with a little air. */
 const DIGIT = 4;
 /** Cases stand beside each other up to this width, then below. */
-const WIDEST = 1180;
+export const WIDEST = 1180;
 
 const widest = (rows: Row[], pick: (row: Row) => StackItem[]) =>
   Math.max(0, ...rows.map((r) => total(pick(r))));
 
-/** Lays the stack out on a sheet of about the given size; a crowded one grows wider. */
+/**
+ * Lays the stack out on a sheet of about the given size; a crowded one grows wider. Plain arithmetic, no rule of the job. Shafts that
+ * lie side by side have a case of their own, those in one axis a row of their own; where shafts cross, the cases stand beside each
+ * other, and each shows the wheel of the other as it is seen from there.
+ */
 export function layOut(stack: ShaftStackData, wantedWidth = 860, wantedHeight = 256): StackLayout {
   const blocks = blocksOf(stack);
-  const share = wantedWidth / Math.max(1, Math.min(2, blocks.length));
+  const shares = sharesOf(stack, blocks, wantedWidth, wantedHeight);
   const sheet: StackLayout = {
     width: 0,
     height: 0,
@@ -102,13 +38,14 @@ export function layOut(stack: ShaftStackData, wantedWidth = 860, wantedHeight = 
     parts: [],
     mates: [],
     positions: [],
+    slides: [],
     chains: [],
   };
   let x = 0;
   let y = 0;
   let row = 0;
-  for (const block of blocks) {
-    const placed = placeBlock(stack, block, share, wantedHeight);
+  for (const [place, block] of blocks.entries()) {
+    const placed = placeBlock(stack, block, shares[place] ?? 0, wantedHeight);
     if (x > 0 && x + placed.width > WIDEST) {
       x = 0;
       y += row;
@@ -125,6 +62,18 @@ export function layOut(stack: ShaftStackData, wantedWidth = 860, wantedHeight = 
   label(sheet.parts);
   return sheet;
 }
+
+/** Width of each case: what it needs, and of two that stand beside each other an equal part of what is left over. */
+function sharesOf(stack: ShaftStackData, blocks: Block[], wantedWidth: number, wantedHeight: number) {
+  if (blocks.length !== 2) {
+    return blocks.map(() => wantedWidth / Math.min(2, blocks.length));
+  }
+  const needed = blocks.map((block) => placeBlock(stack, block, 0, wantedHeight).width);
+  const spare = Math.max(0, wantedWidth - sum(needed)) / 2;
+  return needed.map((width) => width + spare);
+}
+
+const sum = (widths: number[]) => widths.reduce((a, b) => a + b, 0);
 
 const order = (stack: ShaftStackData, shaft: PlacedShaft) =>
   stack.shafts.findIndex((s) => s.name === shaft.name);
@@ -159,12 +108,16 @@ function add(sheet: StackLayout, one: StackLayout, x: number, y: number): void {
   );
   sheet.mates.push(...one.mates.map((m) => ({ ...m, x: m.x + x, y: m.y + y, partnerY: m.partnerY + y })));
   sheet.positions.push(...one.positions.map((p) => ({ ...p, x: p.x + x, y: p.y + y })));
+  sheet.slides.push(...one.slides.map((s) => ({ y: s.y + y, from: s.from + x, to: s.to + x })));
   sheet.chains.push(...one.chains.map((c) => ({ x: c.x + x, from: c.from + y, to: c.to + y })));
 }
 
 function placeBlock(stack: ShaftStackData, block: Block, wantedWidth: number, wantedHeight: number) {
   const { rows } = block;
-  const heights = heightsOf(block, stack, wantedHeight);
+  const bare = heightsOf(block, stack, wantedHeight);
+  // Wheels that face each other reach down to the case: the names of their positions stand below them.
+  const named = stack.meetings.some((m) => m.drivenBy !== m.stage && m.positions.length > 0);
+  const heights = named ? { ...bare, bottom: bare.bottom + NAME } : bare;
   const widthOfSlot: SlotWidth = (slot) => assemblyWidth(slot, heights.scaleOf, block.mates);
   const { centres, halves, needed } = planes(block, heights, widthOfSlot);
   const outLeft = Math.max(46, widest(rows, (r) => r.outLeft) + EDGE);
@@ -191,10 +144,10 @@ function placeBlock(stack: ShaftStackData, block: Block, wantedWidth: number, wa
     };
     const y = heights.centres[r] ?? 0;
     const first = r === 0 && row.shafts[0] === 0;
-    const isLast = row.shafts.includes(stack.shafts.length - 1);
+    const leaves = row.shafts.some((s) => stack.shafts[s]?.isOutput);
     const whole = {
       from: first || row.outLeft.length > 0 ? caseLeft - WALL - outLeft + EDGE : caseLeft - WALL,
-      to: isLast || row.outRight.length > 0 ? width - EDGE : caseRight + WALL,
+      to: leaves || row.outRight.length > 0 ? width - EDGE : caseRight + WALL,
     };
     const axis: Axis = { radius, bore, y, row: r };
     const here = rowParts(row, axis, ruler);
@@ -205,8 +158,11 @@ function placeBlock(stack: ShaftStackData, block: Block, wantedWidth: number, wa
     }
     parts.push(...here);
     holes.push({ y, ...open });
-    const below = y + Math.max(radius, ...here.map((p) => p.outer));
-    const ends = endsOf(row, stack, whole, plane, halves);
+    // Below what hides the name: all of the row, or what stands outside where two wheels fill the case.
+    const isFaced = here.some((p) => p.isMirrored);
+    const beside = isFaced ? here.filter((p) => p.x > caseRight) : here;
+    const below = y + Math.max(radius, ...beside.map((p) => p.outer));
+    const ends = endsOf(row, stack, whole, plane, halves, here);
     row.shafts.forEach((s, place) => {
       const shaft = stack.shafts[s];
       const [from, to] = ends[place] ?? [whole.from, whole.to];
@@ -220,11 +176,19 @@ function placeBlock(stack: ShaftStackData, block: Block, wantedWidth: number, wa
           from,
           to,
           isIn: shaft.isIn,
-          nameAt: place === 0 ? { x: 4, y: y + 5 } : { x: from + 14, y: below + 16 },
+          nameAt:
+            place === 0
+              ? { x: 4, y: y + 5 }
+              : isFaced
+                ? { x: caseRight + WALL + 6, y: below + 16 }
+                : { x: from + 14, y: below + 16 },
         });
       }
     });
   });
+  const positions = positionsOf(stack, parts, heights.bottom, (stage) =>
+    centres.has(stage) ? plane(stage) : undefined,
+  );
   return {
     width,
     height: Math.max(wantedHeight, heights.bottom + BOTTOM),
@@ -233,14 +197,8 @@ function placeBlock(stack: ShaftStackData, block: Block, wantedWidth: number, wa
     shafts,
     parts,
     mates: matesOf(block, stack, heights, plane),
-    positions: stack.meetings
-      .filter((m) => m.positions.length > 0 && centres.has(m.stage))
-      .map((m) => ({
-        stage: m.stage,
-        x: plane(m.stage),
-        y: heights.bottom - 11,
-        text: m.positions.join(", "),
-      })),
+    positions,
+    slides: slidesBetween(positions, stack),
     chains: chainsOf(rows, stack, heights, plane),
   };
 }
@@ -259,9 +217,16 @@ function endsOf(
   whole: { from: number; to: number },
   plane: (stage: number) => number,
   halves: Map<number, number>,
+  parts: PlacedPart[],
 ): [number, number][] {
   let from = whole.from;
   return row.shafts.map((s, place) => {
+    const gap = facingOn(s, stack, parts);
+    if (gap && place < row.shafts.length - 1) {
+      const start = from;
+      from = gap.to;
+      return [start, gap.from];
+    }
     const joint = row.inner.find(
       (slot) => slot.shaft === s && stack.meetings.some((m) => m.stage === slot.stage && m.lie === "COAXIAL"),
     );
@@ -273,6 +238,16 @@ function endsOf(
     from = plane(joint.stage) + half - 9;
     return [start, plane(joint.stage) + half / 2];
   });
+}
+
+/** Between two bevel wheels that face each other on shafts of their own, where the first shaft ends and the next begins. */
+function facingOn(shaft: number, stack: ShaftStackData, parts: PlacedPart[]) {
+  const second = stack.meetings.find((m) => m.drivenBy !== m.stage);
+  const first = stack.meetings.find((m) => m.stage === second?.drivenBy && m.driven - 1 === shaft);
+  const [left, right] = [first, second].map((m) =>
+    parts.find((p) => p.item.stage === m?.stage && p.item.role === "BEVEL_WHEEL"),
+  );
+  return first && left && right ? { from: left.x + left.width + END, to: right.x - END } : undefined;
 }
 
 function matesOf(
@@ -320,14 +295,6 @@ function chainsOf(
       ? [{ x: plane(m.stage), from: heights.centres[a.r] ?? 0, to: heights.centres[b.r] ?? 0 }]
       : [];
   });
-}
-
-/** What a part is drawn about. */
-export interface Axis {
-  y: number;
-  radius: number;
-  bore: number;
-  row: number;
 }
 
 interface Ruler {

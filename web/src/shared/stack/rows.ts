@@ -40,6 +40,10 @@ export interface Block {
   mates: Mate[];
 }
 
+/** The stage whose bevel pinion drives the wheel of this one too, from between the two. */
+const facing = (m: StackMeeting, meetings: StackMeeting[]) =>
+  m.drivenBy === m.stage ? undefined : meetings.find((o) => o.stage === m.drivenBy);
+
 const isPaperWheel = (item: StackItem) => item.role !== undefined && item.role !== null;
 
 /** Sorts the shafts into cases and axes: what crosses is drawn in a case beside, what lies in one axis in one row. */
@@ -51,6 +55,12 @@ export function blocksOf(stack: ShaftStackData): Block[] {
   for (const m of known) {
     if (m.lie === "COAXIAL") {
       axis.join(m.driver - 1, m.driven - 1);
+    }
+    // What one pinion drives on either side of it lies in one axis.
+    const first = facing(m, known);
+    if (first) {
+      axis.join(first.driven - 1, m.driven - 1);
+      side.join(first.driven - 1, m.driven - 1);
     }
     if (m.lie === "COAXIAL" || m.lie === "PARALLEL") {
       side.join(m.driver - 1, m.driven - 1);
@@ -69,7 +79,8 @@ export function blocksOf(stack: ShaftStackData): Block[] {
       .map((line) => rowOf(stack, line, known)),
     mates: [] as Mate[],
   }));
-  for (const m of known.filter((k) => k.lie === "CROSSING" || k.lie === "SKEW")) {
+  // A pinion between two wheels is seen once from them, and they are seen as one from its shaft.
+  for (const m of known.filter((k) => (k.lie === "CROSSING" || k.lie === "SKEW") && !facing(k, known))) {
     addMates(blocks, stack, m);
   }
   return blocks;
@@ -133,6 +144,15 @@ function rowOf(stack: ShaftStackData, line: number[], meetings: StackMeeting[]):
       }
     }
   });
+  for (const m of meetings) {
+    const first = facing(m, meetings);
+    const into = row.inner.find((slot) => slot.stage === first?.stage);
+    const own = row.inner.find((slot) => slot.stage === m.stage);
+    if (into && own) {
+      into.items = [...into.items, ...own.items];
+      row.inner = row.inner.filter((slot) => slot !== own);
+    }
+  }
   return row;
 }
 

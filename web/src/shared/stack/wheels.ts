@@ -1,5 +1,5 @@
 import type { StackItem, StackMeeting } from "../../api/types";
-import type { Axis, PlacedPart } from "./layout";
+import type { Axis, PlacedPart } from "./placed";
 import type { Mate, Slot } from "./rows";
 import { GAP, widthOf } from "./sizes";
 
@@ -92,7 +92,13 @@ export function placeSlot(
       return screw(slot, x, wide, axis, scale);
     case "BEVEL_PINION":
     case "BEVEL_WHEEL":
-      return slot.items.map((item) => bevel(item, x, axis, scale, mateOf(slot, mates)?.item));
+      return slot.items.map((item) => {
+        const placed = bevel(item, x, axis, scale, mateOf(slot, mates)?.item);
+        // The wheel on the other side of the pinion looks back at the first.
+        return item.stage === slot.stage
+          ? placed
+          : { ...placed, x: 2 * x + wide - placed.x - placed.width, isMirrored: true };
+      });
     default:
       return inLine(slot, x, wide, axis, scale);
   }

@@ -29,15 +29,22 @@ public record Drive(
             Range.of("inputPowerKw", "input power", 0, 20_000, "kW");
 
     /**
-     * One position of the levers.
+     * One position of the levers, or the way to one of several outputs that all turn at once.
      *
-     * @param name   what stands at the lever, 1 to 40 characters
+     * @param name   what stands at the lever, or the output, 1 to 40 characters
      * @param stages numbers of the stages that carry the load in it, from the input on, 1 to 12
+     * @param output which output it leads to, 1 to 4; positions of a lever all lead to the same
      */
-    public record Position(String name, List<Integer> stages) {
+    public record Position(String name, List<Integer> stages, int output) {
         private static final int LONGEST_NAME = 40;
+        public static final Range OUTPUT = Range.count("output", "output", 1, 4);
 
-        /** @throws Refused for a position without a name or a path, or one that names a stage twice */
+        /** A position that leads to the only output. */
+        public Position(String name, List<Integer> stages) {
+            this(name, stages, 1);
+        }
+
+        /** @throws Refused for a position without a name or a path, one that names a stage twice, or an output that cannot be */
         public Position {
             name = name.strip();
             stages = List.copyOf(stages);
@@ -47,11 +54,15 @@ public record Drive(
                         "A gear position needs a name of 1 to %d characters, as it stands at the lever."
                                 .formatted(LONGEST_NAME));
             }
-            Refused.ifAny(DriveLine.STAGES.judge(stages.size()));
+            Refused.ifAny(DriveLine.STAGES.judge(stages.size()), OUTPUT.judge(output));
             if (new HashSet<>(stages).size() < stages.size()) {
                 throw Refused.because(
                         "stages", "Position “%s” goes through a stage twice.".formatted(name));
             }
+        }
+
+        int end() {
+            return stages.get(stages.size() - 1);
         }
     }
 
@@ -87,6 +98,21 @@ public record Drive(
         }
         for (var path : paths(stages, positions)) {
             refuseTravelBeforeTheEnd(stages, path);
+        }
+        refuseTwoOutputsOnOneShaft(positions);
+    }
+
+    private static void refuseTwoOutputsOnOneShaft(List<Position> positions) {
+        for (int i = 0; i < positions.size(); i++) {
+            var one = positions.get(i);
+            for (var other : positions.subList(0, i)) {
+                if (one.output != other.output && one.end() == other.end()) {
+                    throw Refused.because(
+                            "positions[%d].output".formatted(i),
+                            "“%s” and “%s” both end with stage %d, so they lead to the same output. Give them one output, or end each with a stage of its own."
+                                    .formatted(other.name, one.name, one.end()));
+                }
+            }
         }
     }
 
@@ -191,6 +217,13 @@ public record Drive(
                                                                                         .toList())))));
     }
 
+    /** Positions that a lever chooses between: those that lead to the same output as another. Ways to outputs that all turn are none. */
+    public List<Position> chosenByLever() {
+        return positions.stream()
+                .filter(p -> positions.stream().anyMatch(o -> o != p && o.output == p.output))
+                .toList();
+    }
+
     /** Each position, or one way without a name where there are none. */
     public List<Optional<Position>> ways() {
         return positions.isEmpty()
@@ -277,6 +310,35 @@ public record Drive(
 
     /** Which stages sit on which shafts. */
     public DriveShafts shafts() {
-        return DriveShafts.of(stages.size(), paths(stages, positions));
+        return DriveShafts.of(
+                stages.size(),
+                paths(stages, positions),
+                positions.isEmpty()
+                        ? List.of(1)
+                        : positions.stream().map(Position::output).toList());
+    }
+
+    /**
+     * The stage whose driving wheel drives this one too. A bevel pinion that stands between two wheels is one pinion: that of two outputs,
+     * or of a reversing box. Told by the same shaft, the same teeth and the same module.
+     *
+     * @param number of the stage, 1 first
+     * @return number of the stage itself where its driving wheel is its own
+     */
+    public int drivenBy(int number) {
+        if (!(stages.get(number - 1) instanceof Stage.Bevel bevel)) {
+            return number;
+        }
+        var shafts = shafts();
+        return IntStream.range(1, number)
+                .filter(
+                        n ->
+                                stages.get(n - 1) instanceof Stage.Bevel other
+                                        && shafts.of(n, false) == shafts.of(number, false)
+                                        && other.pair().pinionTeeth() == bevel.pair().pinionTeeth()
+                                        && other.pair().outerModuleMm()
+                                                == bevel.pair().outerModuleMm())
+                .findFirst()
+                .orElse(number);
     }
 }

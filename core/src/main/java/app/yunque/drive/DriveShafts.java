@@ -1,6 +1,7 @@
 package app.yunque.drive;
 
 import java.util.ArrayList;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
@@ -12,18 +13,20 @@ import org.jgrapht.alg.util.UnionFind;
 /**
  * Shafts of a drive as they follow from its paths. Stages that follow each other in some position share a shaft; those that begin a
  * path share the input's, those that end one the output's. So the pairs of a sliding cluster come to lie between the same two
- * shafts, and a back gear begins and ends where the direct position does.
+ * shafts, and a back gear begins and ends where the direct position does. Where a drive has several outputs each has a shaft of its own.
  *
- * @param driver shaft of the driving side of each stage, in the order of the stages; 1 is the input's
- * @param driven shaft of the driven side of each stage; the highest number is the output's
+ * @param driver  shaft of the driving side of each stage, in the order of the stages; 1 is the input's
+ * @param driven  shaft of the driven side of each stage
+ * @param outputs shafts that leave the unit, in the order of the outputs; the highest numbers, unless one drives on to another
  */
-public record DriveShafts(List<Integer> driver, List<Integer> driven) {
+public record DriveShafts(List<Integer> driver, List<Integer> driven, List<Integer> outputs) {
     /** Papers that describe no gears still have an input and an output. */
     private static final int FEWEST = 2;
 
     public DriveShafts {
         driver = List.copyOf(driver);
         driven = List.copyOf(driven);
+        outputs = List.copyOf(outputs);
     }
 
     /** One side of a stage. */
@@ -32,40 +35,39 @@ public record DriveShafts(List<Integer> driver, List<Integer> driven) {
     /**
      * @param stages how many there are
      * @param paths  numbers of the stages that carry the load, from the input on, one list for each position
+     * @param output number of the output that each path leads to
      */
-    static DriveShafts of(int stages, List<List<Integer>> paths) {
-        var ends = new ArrayList<End>();
+    static DriveShafts of(int stages, List<List<Integer>> paths, List<Integer> output) {
+        var sides = new ArrayList<End>();
         for (int stage = 1; stage <= stages; stage++) {
-            ends.add(new End(stage, false));
-            ends.add(new End(stage, true));
+            sides.add(new End(stage, false));
+            sides.add(new End(stage, true));
         }
-        var shafts = new UnionFind<>(ends.stream().collect(Collectors.toSet()));
-        var used = paths.stream().filter(p -> !p.isEmpty()).toList();
-        if (used.isEmpty()) {
-            return new DriveShafts(List.of(), List.of());
+        var shafts = new UnionFind<>(sides.stream().collect(Collectors.toSet()));
+        if (paths.stream().allMatch(List::isEmpty)) {
+            return new DriveShafts(List.of(), List.of(), List.of(FEWEST));
         }
-        var input = new End(used.get(0).get(0), false);
-        var output = new End(last(used.get(0)), true);
-        for (var path : used) {
+        var input = new End(paths.get(0).get(0), false);
+        var ends = new TreeMap<Integer, End>();
+        for (int p = 0; p < paths.size(); p++) {
+            var path = paths.get(p);
+            var end = new End(last(path), true);
             shafts.union(input, new End(path.get(0), false));
-            shafts.union(output, new End(last(path), true));
+            shafts.union(ends.computeIfAbsent(output.get(p), o -> end), end);
             for (int i = 1; i < path.size(); i++) {
                 shafts.union(new End(path.get(i - 1), true), new End(path.get(i), false));
             }
         }
-        var order = new ArrayList<End>();
+        var last = ends.values().stream().map(shafts::find).toList();
+        var order = new LinkedHashSet<End>();
         order.add(shafts.find(input));
-        ends.stream()
-                .map(shafts::find)
-                .filter(s -> !s.equals(shafts.find(output)) && !order.contains(s))
-                .distinct()
-                .forEach(order::add);
-        if (!shafts.inSameSet(input, output)) {
-            order.add(shafts.find(output));
-        }
+        sides.stream().map(shafts::find).filter(s -> !last.contains(s)).forEach(order::add);
+        order.addAll(last);
+        var row = List.copyOf(order);
         return new DriveShafts(
-                numbers(stages, s -> order.indexOf(shafts.find(new End(s, false))) + 1),
-                numbers(stages, s -> order.indexOf(shafts.find(new End(s, true))) + 1));
+                numbers(stages, s -> row.indexOf(shafts.find(new End(s, false))) + 1),
+                numbers(stages, s -> row.indexOf(shafts.find(new End(s, true))) + 1),
+                last.stream().map(s -> row.indexOf(s) + 1).toList());
     }
 
     private static int last(List<Integer> path) {
@@ -94,7 +96,7 @@ public record DriveShafts(List<Integer> driver, List<Integer> driven) {
     }
 
     /**
-     * Where each shaft came to lie after the papers were corrected. The input stays the input and the output the output; a shaft
+     * Where each shaft came to lie after the papers were corrected. The input stays the input and each output its output; a shaft
      * between them goes with the stages on it.
      *
      * @param after   shafts by the corrected papers
@@ -109,7 +111,9 @@ public record DriveShafts(List<Integer> driver, List<Integer> driven) {
                     moved.putIfAbsent(of(was, false), after.of(is, false));
                     moved.putIfAbsent(of(was, true), after.of(is, true));
                 });
-        moved.put(count(), after.count());
+        for (int i = 0; i < Math.min(outputs.size(), after.outputs.size()); i++) {
+            moved.put(outputs.get(i), after.outputs.get(i));
+        }
         return moved;
     }
 }

@@ -53,11 +53,12 @@ public record ShaftStack(List<Shaft> shafts, List<Meeting> meetings, List<Item> 
     }
 
     /**
-     * @param name    name of the shaft
-     * @param isIn    false once it left the housing: it was taken off itself, or all its bearings are off
-     * @param items   from left to right
+     * @param name     name of the shaft
+     * @param isIn     false once it left the housing: it was taken off itself, or all its bearings are off
+     * @param isOutput true for a shaft that the power leaves by
+     * @param items    from left to right
      */
-    public record Shaft(String name, boolean isIn, List<Item> items) {}
+    public record Shaft(String name, boolean isIn, boolean isOutput, List<Item> items) {}
 
     /**
      * How two shafts meet in a stage. The wheels of shafts that lie side by side or at an angle stand among the items of their
@@ -65,6 +66,7 @@ public record ShaftStack(List<Shaft> shafts, List<Meeting> meetings, List<Item> 
      *
      * @param stage          number of the stage, 1 first
      * @param lie            how its shafts lie to each other
+     * @param drivenBy       stage whose driving wheel drives this one: another where one bevel pinion stands between two wheels
      * @param driver         shaft of its driver, 1 first
      * @param driven         shaft of what it drives, 1 first
      * @param centreDistance between the axes of its wheels, in the same measure as their diameters; 0 where there is none
@@ -76,6 +78,7 @@ public record ShaftStack(List<Shaft> shafts, List<Meeting> meetings, List<Item> 
     public record Meeting(
             int stage,
             StageOutline.Lie lie,
+            int drivenBy,
             int driver,
             int driven,
             double centreDistance,
@@ -171,7 +174,8 @@ public record ShaftStack(List<Shaft> shafts, List<Meeting> meetings, List<Item> 
         var shafts = new ArrayList<Shaft>();
         for (int s = 1; s <= names.size(); s++) {
             var items = itemsOf(s, drive, seen);
-            shafts.add(new Shaft(names.get(s - 1), isIn(items), items));
+            boolean isOutput = drive.shafts().outputs().contains(s);
+            shafts.add(new Shaft(names.get(s - 1), isIn(items), isOutput, items));
         }
         var housing =
                 seen.stream()
@@ -192,17 +196,19 @@ public record ShaftStack(List<Shaft> shafts, List<Meeting> meetings, List<Item> 
             var stage = drive.stages().get(n - 1);
             var outline = stage.outline();
             int number = n;
-            var isIn = drive.positions().stream().filter(p -> p.stages().contains(number)).toList();
+            var chosen = drive.chosenByLever();
+            var isIn = chosen.stream().filter(p -> p.stages().contains(number)).toList();
             meetings.add(
                     new Meeting(
                             n,
                             outline.lie(),
+                            drive.drivenBy(n),
                             shafts.of(n, false),
                             shafts.of(n, true),
                             outline.centreDistance(),
                             outline.isToSize(),
                             stage.inWords(),
-                            isIn.size() == drive.positions().size()
+                            isIn.size() == chosen.size()
                                     ? List.of()
                                     : isIn.stream().map(Drive.Position::name).toList(),
                             outline.lie() == StageOutline.Lie.COAXIAL
@@ -280,20 +286,27 @@ public record ShaftStack(List<Shaft> shafts, List<Meeting> meetings, List<Item> 
         return wheel.teeth() > 1 ? name + ", z " + wheel.teeth() : name;
     }
 
+    private static String numbered(String name, int number, int all) {
+        return all == 1 ? name : name + " " + number;
+    }
+
     /**
-     * "input shaft", "intermediate shaft", "output shaft"; several intermediate ones are numbered. Papers that describe
+     * "input shaft", "intermediate shaft", "output shaft"; several of a sort are numbered. Papers that describe
      * no gears still have an input and an output.
      */
     public static List<String> shaftNames(Drive drive) {
-        int count = drive.shafts().count();
+        var shafts = drive.shafts();
+        int between = shafts.count() - 1 - shafts.outputs().size();
         var names = new ArrayList<String>();
-        for (int s = 1; s <= count; s++) {
-            if (s == 1) {
-                names.add("input shaft");
-            } else if (s == count) {
-                names.add("output shaft");
+        names.add("input shaft");
+        int named = 0;
+        for (int s = 2; s <= shafts.count(); s++) {
+            int output = shafts.outputs().indexOf(s);
+            if (output >= 0) {
+                names.add(numbered("output shaft", output + 1, shafts.outputs().size()));
             } else {
-                names.add(count == 3 ? "intermediate shaft" : "intermediate shaft " + (s - 1));
+                named++;
+                names.add(numbered("intermediate shaft", named, between));
             }
         }
         return names;
@@ -388,7 +401,8 @@ public record ShaftStack(List<Shaft> shafts, List<Meeting> meetings, List<Item> 
                 continue;
             }
             for (int w = 0; w < outline.wheels().size(); w++) {
-                if (shafts.of(n, w > 0) == shaft) {
+                boolean isOwn = w > 0 || drive.drivenBy(n) == n;
+                if (isOwn && shafts.of(n, w > 0) == shaft) {
                     items.addAll(wheels(drive, n, List.of(outline.wheels().get(w)), seen));
                 }
             }

@@ -39,7 +39,7 @@ record StageMember(int stage, int wheel) {
         var found = new ArrayList<Likely>();
         for (int stage = 1; stage <= drive.stages().size(); stage++) {
             var wheels = drive.stages().get(stage - 1).outline().wheels();
-            for (int w = 0; w < wheels.size(); w++) {
+            for (int w = drive.drivenBy(stage) == stage ? 0 : 1; w < wheels.size(); w++) {
                 int points = points(step, drive, stage, wheels.get(w));
                 if (points >= 0 && placeOf(wheels, w) == w) {
                     found.add(new Likely(new StageMember(stage, w), points));
@@ -85,10 +85,25 @@ record StageMember(int stage, int wheel) {
             }
             points += 2;
         }
+        if (isOfItsPosition(words, drive, stage)) {
+            points += 2;
+        }
         if (isOnItsShaft(step, drive, stage, wheel)) {
             return points + 1;
         }
         return isInOneAxis(wheel.role()) ? points : -1;
+    }
+
+    /** "reverse bevel wheel" is the wheel of the stage that carries in reverse, and in no other position. */
+    private static boolean isOfItsPosition(String words, Drive drive, int stage) {
+        var own = drive.positions().stream().filter(p -> p.stages().contains(stage)).toList();
+        return own.size() == 1
+                && Pattern.compile(
+                                "\\b"
+                                        + Pattern.quote(own.get(0).name().toLowerCase(Locale.ROOT))
+                                        + "\\b")
+                        .matcher(words)
+                        .find();
     }
 
     private static boolean isOnItsShaft(TeardownStep step, Drive drive, int stage, Wheel wheel) {

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import app.yunque.drive.Drive.Position;
+import app.yunque.gear.BevelPair;
 import app.yunque.gear.GearPair;
 import app.yunque.gear.Gears;
 import app.yunque.measure.NotApplicable;
@@ -120,6 +121,98 @@ class DriveTest {
         assertThat(back.shafts().driver()).containsExactly(1, 1, 2);
         assertThat(back.shafts().driven()).containsExactly(3, 2, 3);
         assertThat(back.shafts().count()).isEqualTo(3);
+    }
+
+    private static final Stage BEVEL = new Stage.Bevel(new BevelPair(14, 28, 5, 90, 20, 0, 30));
+
+    /** A pinion between two bevel wheels: two outputs in one axis, turning against each other, each with a shaft of its own. */
+    @Test
+    void everyOutputHasAShaftOfItsOwn() {
+        var twin =
+                new Drive(
+                        List.of(BEVEL, BEVEL, new Stage.Counted(20, 60, false)),
+                        List.of(
+                                new Position("left", List.of(1)),
+                                new Position("right", List.of(2, 3), 2)),
+                        540,
+                        11);
+        var shafts = twin.shafts();
+        assertThat(shafts.driver()).containsExactly(1, 1, 2);
+        assertThat(shafts.driven()).containsExactly(3, 2, 4);
+        assertThat(shafts.outputs()).containsExactly(3, 4);
+        assertThat(ShaftStack.shaftNames(twin))
+                .containsExactly(
+                        "input shaft", "intermediate shaft", "output shaft 1", "output shaft 2");
+        assertThat(twin.ratio(twin.position("left"))).isEqualTo(2);
+        assertThat(twin.ratio(twin.position("right"))).isEqualTo(6);
+        assertThat(twin.drivenBy(1)).isEqualTo(1);
+        assertThat(twin.drivenBy(2)).as("one pinion stands between both wheels").isEqualTo(1);
+        assertThat(twin.drivenBy(3)).isEqualTo(3);
+        assertThat(twin.chosenByLever()).isEmpty();
+        assertThat(headstock.chosenByLever()).isEqualTo(headstock.positions());
+        assertThat(headstock.shafts().outputs()).containsExactly(3);
+        assertThat(new Drive(List.of(), 0, 0).shafts().outputs()).containsExactly(2);
+    }
+
+    /** A washer of two screws: the first output drives the second, both leave the unit. */
+    @Test
+    void anOutputMayDriveTheNext() {
+        var screws =
+                new Drive(
+                        List.of(new Stage.Counted(20, 60, false), new Stage.Counted(30, 30, false)),
+                        List.of(
+                                new Position("first", List.of(1)),
+                                new Position("second", List.of(1, 2), 2)),
+                        540,
+                        11);
+        assertThat(screws.shafts().driven()).containsExactly(2, 3);
+        assertThat(screws.shafts().outputs()).containsExactly(2, 3);
+    }
+
+    /** Other teeth, another shaft or another kind: a pinion of its own. */
+    @Test
+    void onlyABevelPinionOnTheSameShaftIsShared() {
+        var other = new Stage.Bevel(new BevelPair(16, 28, 5, 90, 20, 0, 30));
+        var row = new Drive(List.of(BEVEL, BEVEL), 540, 0);
+        assertThat(row.drivenBy(2)).as("one behind the other").isEqualTo(2);
+        var twin = List.of(new Position("left", List.of(1)), new Position("right", List.of(2), 2));
+        assertThat(new Drive(List.of(BEVEL, other), twin, 540, 0).drivenBy(2)).isEqualTo(2);
+        var finer = new Stage.Bevel(new BevelPair(14, 28, 4, 90, 20, 0, 30));
+        assertThat(new Drive(List.of(BEVEL, finer), twin, 540, 0).drivenBy(2)).isEqualTo(2);
+        var counted = new Stage.Counted(14, 28, false);
+        assertThat(new Drive(List.of(counted, counted), twin, 540, 0).drivenBy(2)).isEqualTo(2);
+    }
+
+    @Test
+    void anOutputStaysWhatItWasWhenPapersAreCorrected() {
+        var one = new Drive(List.of(BEVEL), 540, 0).shafts();
+        var two =
+                new Drive(
+                                List.of(BEVEL, BEVEL, BEVEL),
+                                List.of(
+                                        new Position("left", List.of(1, 2)),
+                                        new Position("right", List.of(3), 2)),
+                                540,
+                                0)
+                        .shafts();
+        assertThat(two.outputs()).containsExactly(3, 4);
+        assertThat(one.movedTo(two, Map.of())).isEqualTo(Map.of(1, 1, 2, 3));
+        assertThat(two.movedTo(two, Map.of())).isEqualTo(Map.of(1, 1, 3, 3, 4, 4));
+    }
+
+    @Test
+    void twoOutputsDoNotEndOnOneShaft() {
+        assertThatThrownBy(
+                        () ->
+                                with(
+                                        new Position("left", List.of(1, 4)),
+                                        new Position("right", List.of(2, 4), 2)))
+                .hasMessageContaining("“left” and “right” both end with stage 4");
+        assertThatThrownBy(() -> new Position("left", List.of(1), 5))
+                .hasMessageContaining("1 to 4");
+        assertThatThrownBy(() -> new Position("left", List.of(1), 0))
+                .hasMessageContaining("1 to 4");
+        assertThat(new Position("left", List.of(1), 4).output()).isEqualTo(4);
     }
 
     /** Reverse over an idler turns the other way, with the ratio of its two gears. */

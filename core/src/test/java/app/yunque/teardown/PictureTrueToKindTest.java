@@ -184,6 +184,71 @@ class PictureTrueToKindTest {
                 .containsExactly(List.of("low"), List.of("high"), List.of());
     }
 
+    private static final Drive TWIN =
+            new Drive(
+                    List.of(BEVEL, BEVEL),
+                    List.of(
+                            new Drive.Position("left", List.of(1)),
+                            new Drive.Position("right", List.of(2), 2)),
+                    540,
+                    11);
+
+    /** Wheels alike are told by the lever position in which they carry, or by the output that they drive. */
+    @Test
+    void aWheelIsToldByItsPosition() {
+        var reversing =
+                new Drive(
+                        List.of(BEVEL, BEVEL),
+                        List.of(
+                                new Drive.Position("forward", List.of(1)),
+                                new Drive.Position("reverse", List.of(2))),
+                        1500,
+                        0);
+        assertThat(off(reversing, "reverse bevel wheel", PartKind.GEAR, 2)).containsExactly(2);
+        assertThat(off(reversing, "forward bevel wheel", PartKind.GEAR, 2)).containsExactly(1);
+        assertThat(off(reversing, "bevel wheel", PartKind.GEAR, 2)).isEmpty();
+        assertThat(off(reversing, "straightforward wheel", PartKind.GEAR, 2)).isEmpty();
+        assertThat(off(TWIN, "right bevel wheel", PartKind.GEAR, 3)).containsExactly(2);
+        var headstock =
+                new Drive(
+                        List.of(
+                                new Stage.Counted(20, 60, false),
+                                new Stage.Counted(30, 60, false),
+                                new Stage.Counted(20, 60, false)),
+                        List.of(
+                                new Drive.Position("low", List.of(1, 3)),
+                                new Drive.Position("high", List.of(2, 3))),
+                        1500,
+                        0);
+        assertThat(off(headstock, "wheel", PartKind.GEAR, 2)).isEmpty();
+        assertThat(off(headstock, "high wheel", PartKind.GEAR, 2)).containsExactly(2);
+        assertThat(off(headstock, "low wheel", PartKind.GEAR, 3)).containsExactly(3);
+    }
+
+    /** One pinion between two wheels is drawn once, and is one part of the log; no lever chooses between the outputs. */
+    @Test
+    void aPinionBetweenTwoWheelsIsOnePart() {
+        var stack =
+                stack(
+                        TWIN,
+                        step(1, "input pinion with shaft", PartKind.GEAR)
+                                .on(1, Side.MIDDLE)
+                                .build());
+        assertThat(wheels(stack))
+                .extracting(Item::role, Item::stage, Item::now)
+                .containsExactly(
+                        tuple(Role.BEVEL_PINION, 1, Now.ON_BENCH),
+                        tuple(Role.BEVEL_WHEEL, 1, Now.IN_PLACE),
+                        tuple(Role.BEVEL_WHEEL, 2, Now.IN_PLACE));
+        assertThat(stack.meetings())
+                .extracting(ShaftStack.Meeting::drivenBy, ShaftStack.Meeting::driven)
+                .containsExactly(tuple(1, 2), tuple(1, 3));
+        assertThat(stack.meetings()).allMatch(m -> m.positions().isEmpty());
+        assertThat(stack.shafts())
+                .extracting(ShaftStack.Shaft::isOutput)
+                .containsExactly(false, true, true);
+    }
+
     /** What was logged under its trade name is off, and nothing of it is drawn in place a second time. */
     @ParameterizedTest
     @CsvSource({

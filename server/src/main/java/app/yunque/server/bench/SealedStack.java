@@ -18,9 +18,29 @@ final class SealedStack {
     private record First(int shaft, double centreToNextMm) {}
 
     static JsonNode carriedOver(JsonNode job) {
-        if (!(job.path("stack") instanceof ObjectNode stack) || stack.has("meetings")) {
-            return job;
+        if (job.path("stack") instanceof ObjectNode stack) {
+            if (!stack.has("meetings")) {
+                meetings(stack);
+            }
+            outputs(stack);
         }
+        return job;
+    }
+
+    /** Sealed before a unit could have several outputs: the last shaft left it, and every stage had a driving wheel of its own. */
+    private static void outputs(ObjectNode stack) {
+        var shafts = stack.path("shafts");
+        if (!shafts.isEmpty() && shafts.get(0).path("isOutput").isMissingNode()) {
+            ((ObjectNode) shafts.get(shafts.size() - 1)).put("isOutput", true);
+        }
+        for (var meeting : stack.path("meetings")) {
+            if (meeting.path("drivenBy").isMissingNode()) {
+                ((ObjectNode) meeting).set("drivenBy", meeting.path("stage"));
+            }
+        }
+    }
+
+    private static void meetings(ObjectNode stack) {
         var meetings = stack.putArray("meetings");
         var first = new TreeMap<Integer, First>();
         int shaft = 0;
@@ -50,7 +70,6 @@ final class SealedStack {
                                         .put("diameter", 0)
                                         .put("width", 0)
                                         .remove(List.of("tipDiameterMm", "faceWidthMm")));
-        return job;
     }
 
     private static ObjectNode meeting(ObjectNode meeting, int stage, First driver, int driven) {

@@ -41,7 +41,11 @@ public final class DrivePapers {
             var one = positions.get(i);
             var position =
                     faults.gather(
-                            () -> new Drive.Position(one.name(), one.stages()),
+                            () ->
+                                    new Drive.Position(
+                                            one.name(),
+                                            one.stages(),
+                                            one.output() == null ? 1 : one.output()),
                             "positions[" + i + "].");
             if (position != null) {
                 named.add(position);
