@@ -1,7 +1,7 @@
 import { useEffect, useRef, useState } from "react";
 import { BesideDocuments } from "../document";
 import { PutBack } from "../done";
-import type { StationProps } from "../job/JobPage";
+import type { StationProps } from "../job/station";
 import { PlanPanel } from "../plan";
 import { Fault } from "../shared/Caution";
 import classes from "./Build.module.css";

@@ -7,7 +7,7 @@ import { Causes } from "../diagnosis";
 import { RepairEnds } from "../inspect";
 import { useKeep } from "../job/bench";
 import { isClosed } from "../job/closed";
-import type { StationProps } from "../job/JobPage";
+import type { StationProps } from "../job/station";
 import { PartsToBuy } from "../parts";
 import { Fault } from "../shared/Caution";
 import { Conflict } from "../shared/Conflict";
@@ -16,6 +16,7 @@ import { t } from "../wording/en";
 import classes from "./Decide.module.css";
 import { LookedAt } from "./LookedAt";
 
+const REUSE_OR_RENEW = "cost-reuse-or-renew";
 const CHOICES: Disposition[] = ["REUSE", "DRESS", "RENEW"];
 
 /** Reuse, dress or renew for every part that came off. */
@@ -70,6 +71,9 @@ export function DecideStation({ view, chosen, onChoose }: StationProps) {
             part={part}
             job={view.job.number}
             step={view.steps.find((s) => s.id === part.stepId)}
+            money={view.answers
+              .filter((a) => a.given.drawer === REUSE_OR_RENEW && a.given.about?.stepId === part.stepId)
+              .map((a) => a.answer.sentence)}
             signed={signed}
             chosen={part.stepId === chosen}
             onChoose={() => onChoose(part.stepId)}
@@ -90,6 +94,8 @@ function PartRow(p: {
   part: DecisionView;
   job: number;
   step: StepView | undefined;
+  /** What reuse and renewal of it were reckoned to cost, as kept. */
+  money: string[];
   signed: boolean;
   chosen: boolean;
   onChoose: () => void;
@@ -135,6 +141,9 @@ function PartRow(p: {
           {part.condition}. {part.decided ? part.reason : part.proposedReason}
           {part.decidedBy && ` (${part.decidedBy})`}
         </small>
+        {p.money.map((sentence) => (
+          <small key={sentence}>{sentence}</small>
+        ))}
         {!p.signed && (
           <span className={classes.links}>
             {!part.decided && !part.proposed && (
@@ -144,6 +153,9 @@ function PartRow(p: {
             )}
             {part.decided !== "RENEW" && part.givesOut && (
               <Link to={`/drawers/cost-cheap-while-open?job=${p.job}`}>Cheap while open?</Link>
+            )}
+            {p.chosen && part.proposed !== "RENEW" && (
+              <Link to={`/drawers/${REUSE_OR_RENEW}?job=${p.job}&step=${part.stepId}`}>What reuse costs</Link>
             )}
             {several && (
               <button type="button" aria-expanded={splitting} onClick={() => setSplitting(!splitting)}>

@@ -5,7 +5,7 @@ import { MeasuringRoom } from "../drawers/MeasuringRoom";
 import { lubricantsQuery } from "../drawers/queries";
 import { useKeep } from "../job/bench";
 import { isClosed } from "../job/closed";
-import type { StationProps } from "../job/JobPage";
+import type { StationProps } from "../job/station";
 import { FILL_LABELS, FillForm } from "../place/FillForm";
 import classes from "../place/Place.module.css";
 import { PlaceAway } from "../place/PlaceAway";

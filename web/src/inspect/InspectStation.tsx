@@ -4,7 +4,7 @@ import type { JobView } from "../api/types";
 import { KeptAnswers } from "../drawers/KeptAnswers";
 import { MeasuringRoom } from "../drawers/MeasuringRoom";
 import { isClosed } from "../job/closed";
-import type { StationProps } from "../job/JobPage";
+import type { StationProps } from "../job/station";
 import { Kept } from "../measuring/Kept";
 import { MeasurePad } from "../measuring/MeasurePad";
 import type { Subject } from "../measuring/pad.model";

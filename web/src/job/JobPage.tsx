@@ -1,7 +1,7 @@
 import { type ComponentType, lazy, type ReactNode, Suspense, useEffect, useState } from "react";
 import { Link, Navigate, useNavigate, useParams, useSearchParams } from "react-router";
 import { ProblemError } from "../api/problem";
-import type { JobView, Station } from "../api/types";
+import type { Station } from "../api/types";
 import { Fault } from "../shared/Caution";
 import { day } from "../shared/format";
 import { ShaftStack } from "../shared/stack/ShaftStack";
@@ -14,15 +14,8 @@ import classes from "./Job.module.css";
 import { PutAwayNote } from "./PutAwayNote";
 import { RouteRail } from "./RouteRail";
 import { Side } from "./Side";
+import type { StationProps } from "./station";
 import { Waiting } from "./Waiting";
-
-/** What every station is given. */
-export interface StationProps {
-  view: JobView;
-  /** Step that is chosen in the stack. */
-  chosen: string | undefined;
-  onChoose: (key: string | undefined) => void;
-}
 
 export const STATIONS: Station[] = ["RECEIVE", "STRIP", "INSPECT", "DECIDE", "BUILD", "SET", "FILL", "PROVE"];
 

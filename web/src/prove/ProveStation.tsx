@@ -3,7 +3,7 @@ import { useState } from "react";
 import { elsewhere, fieldErrors } from "../api/problem";
 import { useKeep } from "../job/bench";
 import { isClosed } from "../job/closed";
-import type { StationProps } from "../job/JobPage";
+import type { StationProps } from "../job/station";
 import { StepList } from "../procedure/StepList";
 import { Caution, Fault } from "../shared/Caution";
 import { Conflict } from "../shared/Conflict";

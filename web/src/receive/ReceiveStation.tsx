@@ -1,6 +1,6 @@
 import { Causes } from "../diagnosis";
 import { AsFound } from "../inspect/AsFound";
-import type { StationProps } from "../job/JobPage";
+import type { StationProps } from "../job/station";
 import { About } from "./About";
 import { Arrival } from "./Arrival";
 import { IsolationPanel } from "./IsolationPanel";

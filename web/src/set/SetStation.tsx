@@ -3,7 +3,7 @@ import type { Mesh } from "../api/types";
 import { MeasuringRoom } from "../drawers/MeasuringRoom";
 import { CheckWork } from "../inspect/CheckWork";
 import { isClosed } from "../job/closed";
-import type { StationProps } from "../job/JobPage";
+import type { StationProps } from "../job/station";
 import { Kept } from "../measuring/Kept";
 import { MeasurePad } from "../measuring/MeasurePad";
 import type { Subject } from "../measuring/pad.model";

@@ -10,7 +10,7 @@ import { DoneAfter, LayOut } from "../done";
 import { AsFound } from "../inspect/AsFound";
 import { jobKeys, type Keeping, useKeep } from "../job/bench";
 import { isClosed } from "../job/closed";
-import type { StationProps } from "../job/JobPage";
+import type { StationProps } from "../job/station";
 import { PhotoStrip } from "../photo";
 import { OrderPanel, ReachPanel } from "../plan";
 import { Fault, Remark } from "../shared/Caution";
