@@ -49,7 +49,7 @@ describe("a card of the rebuild", () => {
   const putIn = () => userEvent.click(screen.getByRole("button", { name: /^Fitted/ }));
 
   it("puts back as many as came off", async () => {
-    open(card(), 6);
+    open(card({ cameOff: 6 }), 6);
     expect(screen.getByText("B", { selector: "b" })).toBeVisible();
     await putIn();
     expect(sent[0]?.body).toMatchObject({ done: true, refitted: 6, renewed: 0, scrapped: 0 });
@@ -103,6 +103,47 @@ describe("a card of the rebuild", () => {
     expect(list).toHaveTextContent("shims from the shelfTake 0.450 mm.");
     expect(screen.queryByText(/0\.900|0\.500|As found/)).toBeNull();
   });
+
+  it.each([
+    [2, undefined, { refitted: 2, renewed: 0, scrapped: 1 }, "2 go in, 3 came off"],
+    [4, undefined, { refitted: 3, renewed: 1, scrapped: 0 }, "4 go in, 3 came off"],
+    [1, undefined, { refitted: 1, renewed: 0, scrapped: 2 }, "1 goes in, 3 came off"],
+    [3, undefined, { refitted: 3, renewed: 0, scrapped: 0 }, undefined],
+    [2, 3, { refitted: 3, renewed: 0, scrapped: 0 }, undefined],
+  ])(
+    "fits the %i pieces of a pack worked out at Set, unless the card says %s",
+    async (wanted, instead, counts, told) => {
+      const view = {
+        ...job([]),
+        steps: [{ id: "s-1", given: { count: 3, part: "Shim pack", note: "", tray: "" } } as never],
+        rebuild: [card({ cameOff: 3 })],
+        photos: [],
+        watch: [],
+        answers: [],
+        ledger: { entries: [{ stepId: "s-1", wanted }] },
+      } as unknown as JobView;
+      const sent = serverThatAnswers({ "PUT anywhere": view });
+      const fitting = {
+        given: { done: false, refitted: 0, renewed: 0, scrapped: 0, reason: "", wantedInstead: instead },
+      };
+      show(
+        <BuildCard
+          view={view}
+          card={card({ cameOff: 3 })}
+          fitting={fitting as never}
+          onNext={onNext}
+          onBack={() => {}}
+        />,
+      );
+      if (told) {
+        expect(screen.getByText(told)).toBeVisible();
+      } else {
+        expect(screen.queryByText(/came off$/)).toBeNull();
+      }
+      await putIn();
+      expect(sent[0]?.body).toMatchObject(counts);
+    },
+  );
 
   it("tells both schools where practitioners disagree, and which to start from", async () => {
     open(

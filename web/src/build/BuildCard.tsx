@@ -27,7 +27,12 @@ interface Props {
 /** One thing to fit, readable from a step back: what, where, which way round, how fastened, what to check. */
 export function BuildCard({ view, card, fitting, onNext, onBack }: Props) {
   const step = view.steps.find((s) => s.id === card.stepId);
-  const pieces = step?.given.count ?? 1;
+  const logged = step?.given.count ?? 1;
+  // A pack that was worked out at Set has its own count, unless this card says otherwise.
+  const pieces =
+    fitting?.given.wantedInstead === undefined
+      ? (view.ledger.entries.find((e) => e.stepId === card.stepId)?.wanted ?? logged)
+      : logged;
   const done = fitting?.given.done ?? false;
   const signed = isClosed(view);
   const { keep, problem, clearProblem, busy } = useKeep(view.job.number);
@@ -84,6 +89,11 @@ export function BuildCard({ view, card, fitting, onNext, onBack }: Props) {
         {card.title}
         {card.instead && <small>{card.instead}</small>}
       </p>
+      {pieces !== logged && (
+        <p className={classes.fresh}>
+          {pieces} {pieces === 1 ? "goes" : "go"} in, {logged} came off
+        </p>
+      )}
       {card.mustBeNew && <p className={classes.fresh}>Must be new</p>}
       <Bites view={view} stepId={card.stepId} />
       {card.wayRound && (
@@ -237,7 +247,8 @@ export function BuildCard({ view, card, fitting, onNext, onBack }: Props) {
           aria-expanded={differs}
           onClick={() => setDiffers(!differs)}
         >
-          {differs ? "−" : "+"} The count differs from what came off ({pieces})
+          {differs ? "−" : "+"} The count differs from what{" "}
+          {pieces === logged ? "came off" : "was worked out"} ({pieces})
         </button>
       )}
       <Conflict

@@ -43,7 +43,8 @@ export function startFields(
   if (given?.done) {
     return fittingFields(given);
   }
-  const old = mustBeNew ? 0 : pieces;
+  // More go in than came off: the rest is new.
+  const old = mustBeNew ? 0 : Math.min(pieces, Math.max(cameOff, 0));
   return {
     refitted: String(old),
     renewed: String(pieces - old),

@@ -146,6 +146,7 @@ export const job = (decisions: DecisionView[], more: Partial<JobView> = {}): Job
     unitChanges: [],
     places: [],
     stack: { shafts: [], meetings: [], housing: [] },
+    ledger: { entries: [] },
     layOut: [],
     watch: [],
     photos: [],

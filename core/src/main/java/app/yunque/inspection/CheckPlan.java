@@ -251,11 +251,16 @@ public record CheckPlan(List<PlannedCheck> checks) {
 
         /**
          * What is renewed anyway is looked at once, for its damage tells the cause; what is disturbed once and for all is also asked what can
-         * be seen of it before washing.
+         * be seen of it before washing, and a shear pin whether it was the right one and its hub turned on it. Of what is known not to
+         * belong there that is answered.
          */
         private boolean isSpared(Check check) {
+            boolean isCauseOfTheBlow =
+                    check.family().equals("SHP") && part.step().belongs() == null;
             boolean isEvidence =
-                    check.family().equals("ANY") || !renewed && check.isGoneAfterWashing();
+                    check.family().equals("ANY")
+                            || isCauseOfTheBlow
+                            || !renewed && check.isGoneAfterWashing();
             return renewedAnyway && !isEvidence;
         }
 

@@ -60,9 +60,23 @@ public record Ledger(
      * @param fitted what went back, by step id; a step that is absent has gone back not at all
      */
     public static Ledger of(List<TeardownStep> steps, Map<String, Fitted> fitted) {
+        return of(steps, fitted, Map.of());
+    }
+
+    /**
+     * @param steps  the strip
+     * @param fitted what went back, by step id; a step that is absent has gone back not at all
+     * @param packs  pieces of a pack worked out at Set, by step id: so many go in, however many came off, unless somebody said otherwise
+     */
+    public static Ledger of(
+            List<TeardownStep> steps, Map<String, Fitted> fitted, Map<String, Integer> packs) {
         var entries = new ArrayList<Entry>();
         for (var step : steps) {
-            entries.add(entry(step, fitted.getOrDefault(step.id(), Fitted.NOTHING)));
+            entries.add(
+                    entry(
+                            step,
+                            fitted.getOrDefault(step.id(), Fitted.NOTHING),
+                            packs.getOrDefault(step.id(), step.count())));
         }
         return new Ledger(
                 entries,
@@ -77,8 +91,8 @@ public record Ledger(
         return entries.stream().allMatch(Entry::isBalanced);
     }
 
-    private static Entry entry(TeardownStep step, Fitted fitted) {
-        int wanted = fitted.wantedInstead() == null ? step.count() : fitted.wantedInstead();
+    private static Entry entry(TeardownStep step, Fitted fitted, int asWorkedOut) {
+        int wanted = fitted.wantedInstead() == null ? asWorkedOut : fitted.wantedInstead();
         int onBench = step.cameOff() - fitted.refitted() - fitted.scrapped();
         // What does not belong there fills no place, also when somebody put it back.
         int inPlace = step.belongs() == null ? fitted.refitted() : 0;

@@ -4,6 +4,7 @@ import static app.yunque.teardown.Steps.step;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.yunque.finding.Check;
+import app.yunque.finding.CheckState;
 import app.yunque.finding.Checks;
 import app.yunque.finding.Look;
 import app.yunque.finding.Measured;
@@ -352,6 +353,18 @@ class CheckPlanTest {
         var levels =
                 CheckPlan.of(parts, Set.of()).checks().stream().map(PlannedCheck::level).toList();
         assertThat(levels).isSortedAccordingTo((a, b) -> b.compareTo(a));
+    }
+
+    /** A hard bolt for a shear pin goes out anyway, and is the cause: common practice, no source. The eye's other questions of it are spared. */
+    @Test
+    void theCauseIsLookedAtAlthoughThePartIsRenewedAnyway() {
+        var pin = part(ORDINARY, 1, "shear pin", PartKind.PIN);
+        var plan = CheckPlan.of(List.of(pin), List.of(), Set.of(), Set.of(pin.step().id()));
+        var state =
+                plan.checks().stream()
+                        .collect(Collectors.toMap(p -> p.check().id(), p -> p.answer().state()));
+        assertThat(state.get("SHP-1")).isEqualTo(CheckState.OPEN);
+        assertThat(state.get("PIN-1")).isEqualTo(CheckState.NOT_NEEDED);
     }
 
     /** Every check of a part belongs to some part; those of meshes hang on the papers. */

@@ -193,6 +193,26 @@ class TeardownTest {
         assertThat(Ledger.of(List.of(), Map.of()).isBalanced()).isTrue();
     }
 
+    /** Three shims came off, a pack of two was worked out: two go in, one is thrown out; a word on the card overrules the pack. */
+    @Test
+    void aPackWorkedOutAtSetIsWhatGoesIn() {
+        var shims = step(1, "shims", PartKind.SHIM).count(3).build();
+        var ring = step(2, "ring", PartKind.SPACER).count(1).build();
+        var packs = Map.of("s1", 2);
+        var open = Ledger.of(List.of(shims, ring), Map.of(), packs);
+        assertThat(open.entries()).extracting(Ledger.Entry::wanted).containsExactly(2, 1);
+        assertThat(open.entries().get(0).says()).contains("2 × shims not fitted.");
+        var fitted = Map.of("s1", new Fitted(2, 0, 1, null, ""));
+        assertThat(Ledger.of(List.of(shims), fitted, packs).isBalanced()).isTrue();
+        assertThat(Ledger.of(List.of(shims), fitted).entries().get(0).missing()).isEqualTo(1);
+        var otherwise = Map.of("s1", new Fitted(3, 0, 0, 3, "it binds with two"));
+        assertThat(Ledger.of(List.of(shims), otherwise, packs).isBalanced()).isTrue();
+        var more = Map.of("s1", new Fitted(3, 1, 0, null, ""));
+        assertThat(Ledger.of(List.of(shims), more, Map.of("s1", 4)).isBalanced()).isTrue();
+        assertThat(Ledger.of(List.of(shims), more, packs).entries().get(0).says())
+                .contains("2 too many shims fitted.");
+    }
+
     /** A strip put back whole balances, whatever was in it. */
     @Test
     void aStripPutBackWholeBalances() {

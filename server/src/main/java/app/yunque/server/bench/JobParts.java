@@ -2,10 +2,13 @@ package app.yunque.server.bench;
 
 import app.yunque.finding.Disposition;
 import app.yunque.finding.PartRecord;
+import app.yunque.finding.StrictParts;
 import app.yunque.inspection.RepairEnds;
 import app.yunque.measure.Refused;
+import app.yunque.parts.AlternateGrade.Duty;
 import app.yunque.server.decision.DecisionService;
 import app.yunque.server.job.JobRef;
+import app.yunque.server.parts.OrderRequest;
 import app.yunque.server.parts.PartsOfJob;
 import app.yunque.server.parts.PartsService;
 import app.yunque.server.parts.PartsService.Part;
@@ -32,7 +35,7 @@ public class JobParts {
     }
 
     /** @throws Refused when a part to buy is tied to a step that is not in this job's strip */
-    void refuseStranger(JobRef job, @Nullable UUID stepId) {
+    private void refuseStranger(JobRef job, @Nullable UUID stepId) {
         if (stepId != null
                 && steps.strip(job.id()).stream()
                         .noneMatch(step -> step.id().equals(stepId.toString()))) {
@@ -40,6 +43,30 @@ public class JobParts {
                     "stepId",
                     "The part it was bought for is not in this job's strip any more. Put it on the list without it.");
         }
+    }
+
+    /** Keeps a line of the list; see {@link PartsService#keep}. */
+    void keep(JobRef job, UUID id, OrderRequest request) {
+        refuseStranger(job, request.stepId());
+        parts.keep(job, id, request, duty(job, request.stepId()));
+    }
+
+    /** Takes a wanted part from stores; see {@link PartsService#takeFromStores}. */
+    void takeFromStores(JobRef job, UUID id, long version) {
+        parts.takeFromStores(job, id, version, step -> duty(job, step));
+    }
+
+    /** Puts the cheapest packages on the list; see {@link PartsService#takeChoice}. */
+    void takeChoice(JobRef job) {
+        parts.takeChoice(job, step -> duty(job, step));
+    }
+
+    private Duty duty(JobRef job, @Nullable UUID stepId) {
+        return steps.strip(job.id()).stream()
+                .filter(step -> stepId != null && step.id().equals(stepId.toString()))
+                .findFirst()
+                .map(StrictParts::duty)
+                .orElse(Duty.INSIDE_THE_BOX);
     }
 
     /** What of it is bought: what is renewed, and what goes in in the place of what was missing or wrong. */
@@ -59,7 +86,8 @@ public class JobParts {
                                                 step.belongs() != null
                                                         || made.get(step.id()) == Disposition.RENEW,
                                                 RepairEnds.without(
-                                                        PartRecord.of(step, papers.duty()))))
+                                                        PartRecord.of(step, papers.duty())),
+                                                StrictParts.duty(step)))
                         .toList());
     }
 }

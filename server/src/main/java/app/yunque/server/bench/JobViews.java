@@ -230,7 +230,7 @@ public class JobViews {
         var answered = answers.views(job.id());
         var decided = decisions.made(job.id());
         var fitted = fittings.fitted(job.id());
-        var ledger = Ledger.of(strip, fitted);
+        var ledger = Ledger.of(strip, fitted, PacksOfSet.of(answered, strip));
         var disturbed = disturbed(strip, fittings.views(job.id()));
         var meshes = meshes(papers, taken, last, disturbed);
         var others = OtherMeshes.of(papers, answered, disturbed);
