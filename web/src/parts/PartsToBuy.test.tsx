@@ -12,6 +12,10 @@ const none: PartsOfJob = {
   toBuy: [],
   orders: [],
   otherMoney: [],
+  grades: [
+    { grade: "C", words: "all key sizes measured" },
+    { grade: "D", words: "some sizes known" },
+  ],
   money: { currency: "EUR", rateCents: 6000 },
   estimate: { hours: 0, workedHours: 0 },
   cost: { estimateCents: 0, actualCents: 0, overCents: 0, labourCents: 0, sentence: "Estimated 0.00." },
@@ -22,6 +26,8 @@ const order = (more: Partial<PartOrder["given"]>, rest: Partial<PartOrder> = {})
   id: "o1",
   given: { version: 2, name: "pawl", number: "SW-1040", quantity: 4, state: "WANTED", ...more },
   says: "",
+  isAlternate: false,
+  mayFit: true,
   isFromStores: false,
   keptBy: "Tomás Vega",
   keptAt: "2026-11-20T08:00:00Z",
@@ -108,6 +114,36 @@ describe("what a job buys", () => {
     expect(await screen.findByText("4 in stores, drawer F3")).toBeVisible();
     await userEvent.click(screen.getByRole("button", { name: "Take from stores" }));
     expect(sent[0]).toMatchObject({ method: "POST", path: "/api/jobs/31/parts/o1/from-stores?version=2" });
+  });
+
+  it("puts back what was taken by mistake", async () => {
+    open({ orders: [order({ state: "RECEIVED" }, { isFromStores: true })] });
+    await userEvent.click(await screen.findByRole("button", { name: "Put it back in stores" }));
+    expect(sent[0]?.path).toBe("/api/jobs/31/parts/o1/back-to-stores?version=2");
+  });
+
+  it("asks how well another part than the maker's is known, and orders none that is known too little", async () => {
+    const says = "X-1 is not the maker’s number for the pawl. Say how well it is known.";
+    open({
+      orders: [
+        order(
+          { number: "X-1" },
+          { isAlternate: true, mayFit: false, says, quote, inStores: { pieces: 9, place: "F3" } },
+        ),
+      ],
+    });
+    expect(await screen.findByText(says)).toBeVisible();
+    expect(screen.getByRole("button", { name: "Order" })).toBeDisabled();
+    expect(screen.getByRole("button", { name: "Take from stores" })).toBeDisabled();
+    await userEvent.selectOptions(screen.getByLabelText("How well it is known"), "C");
+    expect(sent[0]).toMatchObject({ method: "PUT", body: { number: "X-1", known: "C", state: "WANTED" } });
+  });
+
+  it("asks nothing of the maker's own part", async () => {
+    open({ orders: [order({}, { quote })] });
+    expect(await screen.findByRole("button", { name: "Order" })).toBeEnabled();
+    expect(screen.queryByLabelText("How well it is known")).toBeNull();
+    expect(screen.queryByRole("button", { name: "Put it back in stores" })).toBeNull();
   });
 
   it("does not offer stores that hold too few", async () => {

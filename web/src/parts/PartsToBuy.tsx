@@ -1,4 +1,4 @@
-import { Button, TextInput } from "@mantine/core";
+import { Button, NativeSelect, TextInput } from "@mantine/core";
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useEffect, useState } from "react";
 import { Link } from "react-router";
@@ -79,12 +79,13 @@ export function PartsToBuy({ view }: { view: JobView }) {
               order={order}
               shop={shop.currency}
               closed={closed}
+              grades={parts.data.grades}
               mayOrder={parts.data.approval.mayOrder}
               put={(change) => put(order.id, changed(order.given, change))}
-              onStores={() =>
+              onStores={(way) =>
                 void send(
                   "POST",
-                  `/api/jobs/${job}/parts/${order.id}/from-stores?version=${order.given.version}`,
+                  `/api/jobs/${job}/parts/${order.id}/${way}?version=${order.given.version}`,
                   {},
                 )
               }
@@ -186,9 +187,10 @@ function Ordered(p: {
   order: PartOrder;
   shop: string;
   closed: boolean;
+  grades: PartsOfJob["grades"];
   mayOrder: boolean;
   put: (change: Partial<OrderRequest>) => void;
-  onStores: () => void;
+  onStores: (way: "from-stores" | "back-to-stores") => void;
 }) {
   const { given, quote, lineCents, says } = p.order;
   const { decimal } = usePreferences().preferences;
@@ -197,7 +199,7 @@ function Ordered(p: {
   const to = (next: OrderRequest["state"], label: string, main = false) => (
     <Button
       variant={main ? "filled" : "default"}
-      disabled={next === "ORDERED" && !p.mayOrder}
+      disabled={next === "ORDERED" && !(p.mayOrder && p.order.mayFit)}
       onClick={() => p.put({ state: next })}
     >
       {label}
@@ -242,6 +244,20 @@ function Ordered(p: {
         <div className={classes.buttons}>
           {state === "WANTED" && (
             <>
+              {p.order.isAlternate && (
+                <NativeSelect
+                  label="How well it is known"
+                  value={given.known ?? ""}
+                  data={[
+                    { value: "", label: "nobody said so" },
+                    ...p.grades.map(({ grade, words }) => ({ value: grade, label: `${grade}: ${words}` })),
+                  ]}
+                  onChange={(e) => {
+                    const known = p.grades.find((g) => g.grade === e.currentTarget.value)?.grade;
+                    p.put({ known });
+                  }}
+                />
+              )}
               {(says !== "" || number !== given.number) && (
                 <>
                   <TextInput
@@ -260,7 +276,7 @@ function Ordered(p: {
                 </>
               )}
               {(p.order.inStores?.pieces ?? 0) >= given.quantity && (
-                <Button variant="filled" onClick={p.onStores}>
+                <Button variant="filled" disabled={!p.order.mayFit} onClick={() => p.onStores("from-stores")}>
                   Take from stores
                 </Button>
               )}
@@ -273,6 +289,11 @@ function Ordered(p: {
               {to("RECEIVED", "It is here", true)}
               {to("CALLED_OFF", "Call off")}
             </>
+          )}
+          {p.order.isFromStores && (
+            <Button variant="default" onClick={() => p.onStores("back-to-stores")}>
+              Put it back in stores
+            </Button>
           )}
           {state === "CALLED_OFF" && to("WANTED", "Wanted after all")}
         </div>

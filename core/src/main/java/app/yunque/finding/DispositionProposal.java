@@ -23,6 +23,21 @@ import org.jspecify.annotations.Nullable;
 public record DispositionProposal(@Nullable Disposition disposition, String reason, boolean watch) {
 
     public static DispositionProposal of(PartRecord part) {
+        return asTheFuse(judged(part), part);
+    }
+
+    /** What gives way on purpose is renewed as it was: a stronger one hands the blow on to what it protects. */
+    private static DispositionProposal asTheFuse(DispositionProposal judged, PartRecord part) {
+        return judged.disposition == Disposition.RENEW && StrictParts.limitsTorque(part.step())
+                ? new DispositionProposal(
+                        Disposition.RENEW,
+                        judged.reason
+                                + " It is there to give way: the maker’s material and strength, never a stronger one.",
+                        judged.watch)
+                : judged;
+    }
+
+    private static DispositionProposal judged(PartRecord part) {
         return another(part)
                 .or(() -> singleUse(part))
                 .or(() -> condemned(part))

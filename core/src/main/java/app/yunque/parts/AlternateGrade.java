@@ -68,14 +68,33 @@ public record AlternateGrade(Grade grade, boolean allowed, String sentence) {
             boolean materialAndHardness,
             boolean someSizes,
             Duty duty) {
-        var grade =
-                makersNumber
-                        ? Grade.A
-                        : sameDesignation
-                                ? Grade.B
-                                : allSizes && materialAndHardness
-                                        ? Grade.C
-                                        : allSizes || someSizes ? Grade.D : Grade.E;
+        return judged(
+                known(makersNumber, sameDesignation, allSizes, materialAndHardness, someSizes),
+                duty);
+    }
+
+    private static Grade known(
+            boolean makersNumber,
+            boolean sameDesignation,
+            boolean allSizes,
+            boolean materialAndHardness,
+            boolean someSizes) {
+        return makersNumber
+                ? Grade.A
+                : sameDesignation
+                        ? Grade.B
+                        : allSizes && materialAndHardness
+                                ? Grade.C
+                                : allSizes || someSizes ? Grade.D : Grade.E;
+    }
+
+    /**
+     * As {@link #of}, where somebody says it in one word.
+     *
+     * @param grade how well it is known
+     * @param duty  what the part does
+     */
+    public static AlternateGrade judged(Grade grade, Duty duty) {
         var least =
                 switch (duty) {
                     case LIMITS_TORQUE -> Grade.B;

@@ -124,6 +124,41 @@ public record BillOfParts(List<BillLine> lines) {
                 : Optional.empty();
     }
 
+    /**
+     * Whether a number is the maker's for a part: that of its line, or what replaces it today on this machine.
+     *
+     * @param name         what the part is called
+     * @param number       number of what is meant to go in
+     * @param replacements numbers that took the place of others
+     * @param serial       serial number of the machine
+     * @return empty where the bill has no line for the part, or its numbers replace each other in a ring
+     */
+    public Optional<Boolean> isMakers(
+            String name,
+            String number,
+            List<Supersession.Replacement> replacements,
+            Optional<String> serial) {
+        return line(name).flatMap(line -> isMakers(line, number, replacements, serial));
+    }
+
+    static Optional<Boolean> isMakers(
+            BillLine line,
+            String number,
+            List<Supersession.Replacement> replacements,
+            Optional<String> serial) {
+        var own = line.part;
+        if (own.number().equals(number)) {
+            return Optional.of(true);
+        }
+        try {
+            return Optional.of(
+                    Supersession.of(replacements, own, serial).order().stream()
+                            .anyMatch(item -> item.number().equals(number)));
+        } catch (Refused ring) {
+            return Optional.empty();
+        }
+    }
+
     /** @param off what came off, by name and pieces */
     public Differences against(List<CameOff> off) {
         var missing = new ArrayList<BillLine>();

@@ -39,6 +39,30 @@ class DispositionProposalTest {
         return new PartRecord(step, ServiceDuty.ENCLOSED_POWER, found, List.of(measured));
     }
 
+    /** A stronger pin hands the blow on to the box: common practice, no source. */
+    @Test
+    void aFuseIsRenewedAsItWas() {
+        var pin =
+                bare(step(1, "shear pin", PartKind.PIN).found(Condition.BROKEN).build(), List.of());
+        assertThat(DispositionProposal.of(pin).disposition()).isEqualTo(Disposition.RENEW);
+        assertThat(DispositionProposal.of(pin).reason()).endsWith("never a stronger one.");
+        var dowel =
+                bare(step(1, "dowel pin", PartKind.PIN).found(Condition.BROKEN).build(), List.of());
+        assertThat(DispositionProposal.of(dowel).disposition()).isEqualTo(Disposition.RENEW);
+        assertThat(DispositionProposal.of(dowel).reason()).doesNotContain("stronger");
+        var washer =
+                bare(
+                        step(1, "fibre washer", PartKind.WASHER).found(Condition.BROKEN).build(),
+                        List.of());
+        assertThat(DispositionProposal.of(washer).disposition()).isEqualTo(Disposition.RENEW);
+        assertThat(DispositionProposal.of(washer).reason()).doesNotContain("stronger");
+        var unseen =
+                bare(
+                        step(1, "shear pin", PartKind.PIN).found(Condition.NOT_SAID).build(),
+                        List.of());
+        assertThat(DispositionProposal.of(unseen).reason()).doesNotContain("stronger");
+    }
+
     private static LeftOpen left(String check, Why why) {
         return new LeftOpen(check, why, "", "Mira Halden");
     }

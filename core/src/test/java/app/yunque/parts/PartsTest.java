@@ -189,6 +189,37 @@ class PartsTest {
                 .contains(allowed ? "It may be fitted." : "is asked at least");
     }
 
+    /** Of what is inside C goes, of what limits a torque B, of what is outside D: common practice, no source. */
+    @ParameterizedTest
+    @CsvSource({
+        "A, LIMITS_TORQUE, true", "B, LIMITS_TORQUE, true", "C, LIMITS_TORQUE, false",
+        "D, LIMITS_TORQUE, false", "E, LIMITS_TORQUE, false", "A, INSIDE_THE_BOX, true",
+        "B, INSIDE_THE_BOX, true", "C, INSIDE_THE_BOX, true", "D, INSIDE_THE_BOX, false",
+        "E, INSIDE_THE_BOX, false", "A, OUTSIDE_THE_BOX, true", "B, OUTSIDE_THE_BOX, true",
+        "C, OUTSIDE_THE_BOX, true", "D, OUTSIDE_THE_BOX, true", "E, OUTSIDE_THE_BOX, false"
+    })
+    void everyGradeForEveryDuty(Grade grade, Duty duty, boolean allowed) {
+        var judged = AlternateGrade.judged(grade, duty);
+        assertThat(judged.grade()).isEqualTo(grade);
+        assertThat(judged.allowed()).isEqualTo(allowed);
+    }
+
+    @Test
+    void theMakersNumberIsThatOfTheBillOrWhatReplacesItToday() {
+        var replaced =
+                List.of(new Replacement("S-9", List.of(new PartItem("S-10", 1)), SerialRange.ALL));
+        var none = Optional.<String>empty();
+        assertThat(BILL.isMakers("output shaft seal", "S-9", List.of(), none)).contains(true);
+        assertThat(BILL.isMakers("shaft seal", "S-10", replaced, none)).contains(true);
+        assertThat(BILL.isMakers("shaft seal", "S-10", List.of(), none)).contains(false);
+        assertThat(BILL.isMakers("paint", "S-9", List.of(), none)).isEmpty();
+        var ring =
+                List.of(
+                        new Replacement("S-9", List.of(new PartItem("S-10", 1)), SerialRange.ALL),
+                        new Replacement("S-10", List.of(new PartItem("S-9", 1)), SerialRange.ALL));
+        assertThat(BILL.isMakers("shaft seal", "S-10", ring, none)).isEmpty();
+    }
+
     private static BillLine line(String position, String number, int pieces, String name) {
         return new BillLine(position, new PartItem(number, pieces), name, SerialRange.ALL);
     }

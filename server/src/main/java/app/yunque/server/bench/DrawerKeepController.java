@@ -56,7 +56,7 @@ class DrawerKeepController {
             @RequestParam(required = false) @Nullable UUID step) {
         var job = jobs.find(number);
         var entries = PapersEntries.of(units.papers(job.unitId()), stage, member);
-        entries.putAll(costs.of(job));
+        entries.putAll(costs.of(job, step));
         if (step != null) {
             steps.strip(job.id()).stream()
                     .filter(s -> s.id().equals(step.toString()))

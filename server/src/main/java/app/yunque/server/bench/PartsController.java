@@ -84,13 +84,7 @@ class PartsController {
             @PathVariable UUID id,
             @RequestHeader("Write-Id") UUID writeId,
             @RequestBody OrderRequest request) {
-        return change(
-                writeId,
-                number,
-                job -> {
-                    jobParts.refuseStranger(job, request.stepId());
-                    parts.keep(job, id, request);
-                });
+        return change(writeId, number, job -> jobParts.keep(job, id, request));
     }
 
     /** Asks the supplier of everything that is wanted. */
@@ -107,13 +101,23 @@ class PartsController {
             @PathVariable UUID id,
             @RequestParam long version,
             @RequestHeader("Write-Id") UUID writeId) {
-        return change(writeId, number, job -> parts.takeFromStores(job, id, version));
+        return change(writeId, number, job -> jobParts.takeFromStores(job, id, version));
+    }
+
+    /** Puts back what was taken from stores by mistake. */
+    @PostMapping("/api/jobs/{number}/parts/{id}/back-to-stores")
+    PartsOfJob putBack(
+            @PathVariable long number,
+            @PathVariable UUID id,
+            @RequestParam long version,
+            @RequestHeader("Write-Id") UUID writeId) {
+        return change(writeId, number, job -> parts.putBack(job, id, version));
     }
 
     /** Puts the cheapest packages on the list in the place of what they hold. */
     @PostMapping("/api/jobs/{number}/parts/take-choice")
     PartsOfJob takeChoice(@PathVariable long number, @RequestHeader("Write-Id") UUID writeId) {
-        return change(writeId, number, parts::takeChoice);
+        return change(writeId, number, jobParts::takeChoice);
     }
 
     @PutMapping("/api/jobs/{number}/estimate")

@@ -5,6 +5,8 @@ import app.yunque.server.quantity.EnteredNumber;
 import java.math.BigDecimal;
 import java.util.HashMap;
 import java.util.Map;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -21,9 +23,13 @@ public class CostEntries {
         this.shop = shop;
     }
 
-    /** Entries by the name of the drawer and its field; nothing of what nobody estimated, or of which a part has no price yet. */
+    /**
+     * Entries by the name of the drawer and its field; nothing of what nobody estimated, or of which a part has no price yet.
+     *
+     * @param step a part that came off: what renewing it costs by the list, now and at a second visit; missing for none
+     */
     @Transactional(readOnly = true)
-    public Map<String, EnteredNumber> of(JobRef job) {
+    public Map<String, EnteredNumber> of(JobRef job, @Nullable UUID step) {
         var money = shop.money();
         var estimate = estimates.findById(job.id()).orElseGet(EstimateEntity::new);
         var priced = new Priced(orders.findByJobIdOrderByChangedAt(job.id()), money.currency());
@@ -41,6 +47,16 @@ public class CostEntries {
             put(entries, "cost-reuse-or-renew.ratePerHour", money.rateCents());
             put(entries, "cost-cheap-while-open.ratePerHour", money.rateCents());
         }
+        priced.lines().stream()
+                .filter(o -> step != null && step.equals(o.stepId))
+                .findFirst()
+                .flatMap(o -> Priced.lineCents(o, money.currency()))
+                .ifPresent(
+                        cents -> {
+                            put(entries, "cost-reuse-or-renew.reuse.partsNow", 0);
+                            put(entries, "cost-reuse-or-renew.renew.partsNow", cents);
+                            put(entries, "cost-reuse-or-renew.visit.partsThen", cents);
+                        });
         return entries;
     }
 

@@ -1,5 +1,6 @@
 package app.yunque.server.parts;
 
+import app.yunque.parts.AlternateGrade;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
@@ -13,6 +14,7 @@ import org.jspecify.annotations.Nullable;
  * @param quantity pieces, 1 to 1000
  * @param state    where it stands
  * @param remark   anything worth knowing, at most 300 characters; may be missing
+ * @param known    how well it is known where it is another part than the maker's; missing while nobody said so
  */
 public record OrderRequest(
         @Nullable Long version,
@@ -21,4 +23,5 @@ public record OrderRequest(
         String number,
         int quantity,
         OrderState state,
-        @Nullable String remark) {}
+        @Nullable String remark,
+        AlternateGrade.@Nullable Grade known) {}

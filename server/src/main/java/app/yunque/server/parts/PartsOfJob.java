@@ -1,6 +1,7 @@
 package app.yunque.server.parts;
 
 import app.yunque.cost.RepairLimit;
+import app.yunque.parts.AlternateGrade;
 import app.yunque.parts.BillOfParts;
 import app.yunque.parts.JobCost;
 import app.yunque.parts.KitsOrSingles;
@@ -9,6 +10,7 @@ import app.yunque.server.supplier.Quote;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -30,6 +32,7 @@ import org.jspecify.annotations.Nullable;
  * @param approvedAt  when; missing as before
  * @param approval    whether parts may be ordered now
  * @param repairLimit the estimate against a new unit; missing where its price is not known
+ * @param grades      how well another part than the maker's may be known, the best first
  */
 public record PartsOfJob(
         BillRequest bill,
@@ -47,7 +50,18 @@ public record PartsOfJob(
         @Nullable String approvedBy,
         @Nullable Instant approvedAt,
         OrderApproval approval,
-        @Nullable RepairLimit repairLimit) {
+        @Nullable RepairLimit repairLimit,
+        List<KnownBy> grades) {
+    static final List<KnownBy> GRADES =
+            Stream.of(AlternateGrade.Grade.values()).map(g -> new KnownBy(g, g.words())).toList();
+
+    /**
+     * How well a part is known.
+     *
+     * @param grade A to E
+     * @param words what that asks
+     */
+    public record KnownBy(AlternateGrade.Grade grade, String words) {}
 
     /**
      * A part that is renewed and not on the list.
@@ -73,6 +87,8 @@ public record PartsOfJob(
      * @param id      identity
      * @param given   as entered, with its version
      * @param says    what stands against ordering it, or what replaces it; empty where nothing does
+     * @param isAlternate true where it is another part than the maker's, by the bill or because somebody said how well it is known
+     * @param mayFit  false where it is known too little for what it does
      * @param quote   what the supplier said; missing while nobody asked
      * @param inStores  what lies in stores of it; missing where the shop holds none
      * @param isFromStores true where it was taken from stores
@@ -84,6 +100,8 @@ public record PartsOfJob(
             UUID id,
             OrderRequest given,
             String says,
+            boolean isAlternate,
+            boolean mayFit,
             @Nullable Quote quote,
             @Nullable InStores inStores,
             boolean isFromStores,

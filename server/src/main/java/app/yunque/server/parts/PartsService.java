@@ -2,27 +2,27 @@ package app.yunque.server.parts;
 
 import app.yunque.cost.RepairLimit;
 import app.yunque.measure.Refused;
+import app.yunque.parts.Alternate;
+import app.yunque.parts.AlternateGrade;
 import app.yunque.parts.BillOfParts;
 import app.yunque.parts.BillOfParts.CameOff;
 import app.yunque.parts.JobCost;
 import app.yunque.parts.OrderApproval;
 import app.yunque.parts.PartItem;
-import app.yunque.parts.Supersession;
 import app.yunque.server.job.JobRef;
 import app.yunque.server.job.JobText;
 import app.yunque.server.people.AtTheBench;
 import app.yunque.server.problem.NotThere;
 import app.yunque.server.supplier.Quote;
-import app.yunque.server.supplier.Quote.Standing;
 import app.yunque.server.supplier.Supplier;
 import java.time.Clock;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -69,9 +69,15 @@ public class PartsService {
      * @param pieces   how many
      * @param isBought true where it is renewed
      * @param without  what it means where it cannot be had; empty where a shop finds another way
+     * @param duty     what it does, for another part than the maker's
      */
     public record Part(
-            UUID stepId, String name, int pieces, boolean isBought, Optional<String> without) {}
+            UUID stepId,
+            String name,
+            int pieces,
+            boolean isBought,
+            Optional<String> without,
+            AlternateGrade.Duty duty) {}
 
     /** @param parts what came off, in the order of the strip */
     @Transactional(readOnly = true)
@@ -85,7 +91,13 @@ public class PartsService {
         var priced = new Priced(all, money.currency());
         var open = priced.lines();
         var cost = priced.cost(estimate, money.rateCents());
-        var choice = CheapestPackages.of(open, money.currency());
+        // What may not go in is not proposed to be bought either.
+        var choice =
+                CheapestPackages.of(
+                        open.stream()
+                                .filter(o -> alternate(o, given, duty(o, parts)).mayFit())
+                                .toList(),
+                        money.currency());
         return new PartsOfJob(
                 given,
                 bill.lines(),
@@ -127,7 +139,8 @@ public class PartsService {
                 estimate.newUnitCents == null
                         ? null
                         : RepairLimit.of(
-                                cost.estimateCents(), estimate.newUnitCents, money.repairShare()));
+                                cost.estimateCents(), estimate.newUnitCents, money.repairShare()),
+                PartsOfJob.GRADES);
     }
 
     private OrderApproval approval(
@@ -142,11 +155,26 @@ public class PartsService {
 
     private PartsOfJob.PartOrder view(
             OrderEntity o, BillRequest bill, MoneyRequest money, List<Part> parts) {
+        var alternate = alternate(o, bill, duty(o, parts));
         return new PartsOfJob.PartOrder(
                 o.id,
                 new OrderRequest(
-                        o.version(), o.stepId, o.name, o.number, o.quantity, o.state, o.remark),
-                (says(o, bill) + " " + without(o, parts)).strip(),
+                        o.version(),
+                        o.stepId,
+                        o.name,
+                        o.number,
+                        o.quantity,
+                        o.state,
+                        o.remark,
+                        o.known),
+                (OrderWords.says(o, bill)
+                                + " "
+                                + OrderWords.without(o, parts)
+                                + " "
+                                + alternate.says())
+                        .strip(),
+                alternate.isOne(),
+                alternate.mayFit(),
                 o.quote == null ? null : o.quote.quote(),
                 o.state == OrderState.WANTED ? spares.of(o.number).orElse(null) : null,
                 o.isFromStores,
@@ -155,50 +183,33 @@ public class PartsService {
                 o.changedAt());
     }
 
-    /** What it means where a part of this job is not made any more. */
-    private static String without(OrderEntity order, List<Part> parts) {
-        boolean isGone =
-                order.quote != null && order.quote.quote().standing() == Standing.NO_LONGER_MADE;
+    private static AlternateGrade.Duty duty(OrderEntity o, List<Part> parts) {
         return parts.stream()
-                .filter(p -> isGone && p.stepId.equals(order.stepId))
+                .filter(p -> p.stepId.equals(o.stepId))
                 .findFirst()
-                .flatMap(Part::without)
-                .orElse("");
+                .map(Part::duty)
+                .orElse(AlternateGrade.Duty.INSIDE_THE_BOX);
     }
 
-    /** What replaces it by the bill, else what the supplier says against it. */
-    private static String says(OrderEntity o, BillRequest bill) {
-        try {
-            var today =
-                    Supersession.of(
-                            bill.replacements(),
-                            new PartItem(o.number, o.quantity),
-                            Optional.of(bill.serial()));
-            if (!today.chain().isEmpty()) {
-                return today.sentence();
-            }
-        } catch (Refused ring) {
-            return String.valueOf(ring.getMessage());
-        }
-        if (o.quote == null) {
-            return "";
-        }
-        var quote = o.quote.quote();
-        return switch (quote.standing()) {
-            case OFFERED -> "";
-            case REPLACED ->
-                    "The supplier sells in its place: %s."
-                            .formatted(
-                                    String.join(
-                                            ", ",
-                                            quote.replacedBy().stream()
-                                                    .map(PartItem::inWords)
-                                                    .toList()));
-            case NO_LONGER_MADE -> "The supplier does not sell it any more.";
-            case NOT_KNOWN ->
-                    "The supplier does not know this number. Read it on the diagram again.";
-            case NO_ANSWER -> "The supplier did not answer. Ask again; nothing is lost.";
-        };
+    private static Alternate alternate(OrderEntity o, BillRequest bill, AlternateGrade.Duty duty) {
+        return alternate(o.name, o.number, o.quote, o.known, bill, duty);
+    }
+
+    private static Alternate alternate(
+            String name,
+            String number,
+            @Nullable QuoteSaid said,
+            AlternateGrade.@Nullable Grade known,
+            BillRequest bill,
+            AlternateGrade.Duty duty) {
+        var serial = Optional.of(bill.serial());
+        return Alternate.of(
+                new Alternate.Meant(name, number, said == null ? List.of() : said.quote().packed()),
+                BillOfParts.of(bill.lines(), serial),
+                bill.replacements(),
+                serial,
+                known,
+                duty);
     }
 
     /**
@@ -207,7 +218,7 @@ public class PartsService {
      * @throws Refused when it is ordered over the limit without a lead's yes, or comes to stand where it cannot
      */
     @Transactional
-    public void keep(JobRef job, UUID id, OrderRequest request) {
+    public void keep(JobRef job, UUID id, OrderRequest request, AlternateGrade.Duty duty) {
         var found = orders.findById(id);
         found.ifPresent(
                 o -> {
@@ -231,7 +242,7 @@ public class PartsService {
             throw Refused.because(
                     "state",
                     "What is %s cannot be %s."
-                            .formatted(words(order.state), words(request.state())));
+                            .formatted(OrderWords.of(order.state), OrderWords.of(request.state())));
         }
         if (order.isFromStores && request.state() != OrderState.RECEIVED) {
             throw Refused.because(
@@ -244,11 +255,21 @@ public class PartsService {
                     "%s is %s: its number and quantity stand as they were ordered. Call it off, or put another part on the list beside it."
                             .formatted(
                                     new PartItem(order.number, order.quantity).inWords(),
-                                    words(order.state)));
+                                    OrderWords.of(order.state)));
         }
         if (request.state() == OrderState.ORDERED && order.state == OrderState.WANTED) {
+            alternate(
+                            name,
+                            item.number(),
+                            isAnother ? null : order.quote,
+                            request.known(),
+                            bills.of(job.unitId()),
+                            duty)
+                    .refuseUnknown();
             refuseOrder(job, id, item, isAnother ? null : order.quote);
         }
+        // What is known of one part says nothing about another.
+        order.known = isAnother && found.isPresent() ? null : request.known();
         order.id = id;
         order.jobId = job.id();
         if (isAnother) {
@@ -264,12 +285,8 @@ public class PartsService {
         orders.saveAndFlush(order);
     }
 
-    private static String words(OrderState state) {
-        return state.name().toLowerCase(Locale.ROOT).replace('_', ' ');
-    }
-
     /** Asked before anything of it is changed: with what it is about to become. */
-    private void refuseOrder(JobRef job, UUID id, PartItem item, QuoteColumn.@Nullable Said quote) {
+    private void refuseOrder(JobRef job, UUID id, PartItem item, @Nullable QuoteSaid quote) {
         if (quote == null || !quote.quote().isOffered()) {
             throw Refused.because(
                     "state",
@@ -302,20 +319,19 @@ public class PartsService {
     /**
      * Takes a wanted part from stores: it is here, and costs the job what it cost the shop.
      *
-     * @throws Refused when it is not wanted, or fewer lie there
+     * @param duty what a part does, by its step
+     * @throws Refused when it is not wanted, it may not go in, or fewer lie there
      */
     @Transactional
-    public void takeFromStores(JobRef job, UUID id, long version) {
-        var order =
-                orders.findById(id)
-                        .filter(o -> o.jobId.equals(job.id()))
-                        .orElseThrow(() -> new NotThere("That part is not on this job's list."));
-        order.refuseStale(
-                version, () -> view(order, bills.of(job.unitId()), shop.money(), List.of()));
+    public void takeFromStores(
+            JobRef job, UUID id, long version, Function<@Nullable UUID, AlternateGrade.Duty> duty) {
+        var order = onTheList(job, id, version);
         if (order.state != OrderState.WANTED) {
             throw Refused.because(
-                    "state", "What is %s is not taken from stores.".formatted(words(order.state)));
+                    "state",
+                    "What is %s is not taken from stores.".formatted(OrderWords.of(order.state)));
         }
+        alternate(order, bills.of(job.unitId()), duty.apply(order.stepId)).refuseUnknown();
         var taken = spares.take(order.number, order.quantity);
         order.remark = "from stores, " + taken.place();
         order.isFromStores = true;
@@ -323,6 +339,38 @@ public class PartsService {
         order.quote = null;
         order.state = OrderState.RECEIVED;
         order.keep(bench.name(), clock.instant());
+    }
+
+    /**
+     * Puts back what was taken from stores by mistake: it lies on its shelf again, and the job wants it still.
+     *
+     * @throws Refused when it was not taken from there, or the shop does not hold it any more
+     */
+    @Transactional
+    public void putBack(JobRef job, UUID id, long version) {
+        var order = onTheList(job, id, version);
+        if (!order.isFromStores) {
+            throw Refused.because(
+                    "state",
+                    "%s was not taken from stores. Book what lies there under Spares."
+                            .formatted(order.number));
+        }
+        spares.putBack(order.number, order.quantity);
+        order.remark = "";
+        order.isFromStores = false;
+        order.eachCents = null;
+        order.state = OrderState.WANTED;
+        order.keep(bench.name(), clock.instant());
+    }
+
+    private OrderEntity onTheList(JobRef job, UUID id, long version) {
+        var order =
+                orders.findById(id)
+                        .filter(o -> o.jobId.equals(job.id()))
+                        .orElseThrow(() -> new NotThere("That part is not on this job's list."));
+        order.refuseStale(
+                version, () -> view(order, bills.of(job.unitId()), shop.money(), List.of()));
+        return order;
     }
 
     /** What the supplier says of everything that is wanted; asked outside of any write, because it may be slow. */
@@ -346,7 +394,7 @@ public class PartsService {
                     .findFirst()
                     .ifPresent(
                             q -> {
-                                order.quote = new QuoteColumn.Said(q, kits(said, order.number));
+                                order.quote = new QuoteSaid(q, kits(said, order.number));
                                 order.keep(bench.name(), clock.instant());
                             });
         }
@@ -361,11 +409,13 @@ public class PartsService {
 
     /** Puts the cheapest packages on the list in the place of what they hold. What comes in a kit stays on record as not needed by itself. */
     @Transactional
-    public void takeChoice(JobRef job) {
+    public void takeChoice(JobRef job, Function<@Nullable UUID, AlternateGrade.Duty> duty) {
         var money = shop.money();
+        var bill = bills.of(job.unitId());
         var open =
                 orders.findByJobIdOrderByChangedAt(job.id()).stream()
                         .filter(o -> o.state == OrderState.WANTED && o.quote != null)
+                        .filter(o -> alternate(o, bill, duty.apply(o.stepId)).mayFit())
                         .toList();
         var choice = CheapestPackages.of(open, money.currency()).choice();
         if (choice == null) {
@@ -408,7 +458,7 @@ public class PartsService {
         order.name = quote.name();
         order.number = kit.number();
         order.quantity = kit.quantity();
-        order.quote = new QuoteColumn.Said(quote, List.of());
+        order.quote = new QuoteSaid(quote, List.of());
         order.keep(bench.name(), clock.instant());
         orders.save(order);
     }

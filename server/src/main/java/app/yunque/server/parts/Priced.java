@@ -27,7 +27,7 @@ record Priced(List<OrderEntity> lines, String currency) {
             return Optional.ofNullable(order.eachCents);
         }
         return Optional.ofNullable(order.quote)
-                .map(QuoteColumn.Said::quote)
+                .map(QuoteSaid::quote)
                 .filter(q -> q.isOffered() && q.currency().equals(currency))
                 .map(q -> Objects.requireNonNull(q.priceCents()));
     }
@@ -36,7 +36,7 @@ record Priced(List<OrderEntity> lines, String currency) {
         return isInOtherMoney(order.quote, currency);
     }
 
-    static boolean isInOtherMoney(QuoteColumn.@Nullable Said said, String currency) {
+    static boolean isInOtherMoney(@Nullable QuoteSaid said, String currency) {
         return said != null
                 && said.quote().isOffered()
                 && !said.quote().currency().equals(currency);

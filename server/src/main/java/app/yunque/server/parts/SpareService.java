@@ -136,6 +136,11 @@ public class SpareService {
                 .map(s -> new PartsOfJob.InStores(s.onShelf, s.place));
     }
 
+    private SpareEntity held(String number, String otherwise) {
+        return spares.findByNumberAndRemovedFalse(number)
+                .orElseThrow(() -> Refused.because("number", otherwise.formatted(number)));
+    }
+
     /** Where taken pieces lay, and what one cost the shop (cents); missing where nobody knows it. */
     public record Taken(String place, @Nullable Long eachCents) {}
 
@@ -147,13 +152,7 @@ public class SpareService {
      */
     @Transactional
     public Taken take(String number, int pieces) {
-        var spare =
-                spares.findByNumberAndRemovedFalse(number)
-                        .orElseThrow(
-                                () ->
-                                        Refused.because(
-                                                "number",
-                                                "%s does not lie in stores.".formatted(number)));
+        var spare = held(number, "%s does not lie in stores.");
         if (spare.onShelf < pieces) {
             throw Refused.because(
                     "quantity",
@@ -163,5 +162,17 @@ public class SpareService {
         spare.onShelf -= pieces;
         spare.keep(bench.name(), clock.instant());
         return new Taken(spare.place, spare.eachCents);
+    }
+
+    /**
+     * Puts pieces back on the shelf they were taken from.
+     *
+     * @throws Refused when the shop does not hold that number any more
+     */
+    @Transactional
+    public void putBack(String number, int pieces) {
+        var spare = held(number, "%s is not held in stores any more. Enter it under Spares first.");
+        spare.onShelf += pieces;
+        spare.keep(bench.name(), clock.instant());
     }
 }

@@ -58,7 +58,7 @@ class PartsOfJobTest {
         assertThat(kept.status()).as(kept.detail()).isEqualTo(200);
     }
 
-    private static Map<String, Object> line(String place, String number, int pieces, String name) {
+    static Map<String, Object> line(String place, String number, int pieces, String name) {
         return Map.of(
                 "position",
                 place,
@@ -70,7 +70,7 @@ class PartsOfJobTest {
                 Map.of("from", "", "to", ""));
     }
 
-    private static Map<String, Object> order(
+    static Map<String, Object> order(
             Long version, UUID step, String name, String number, int pieces, String state) {
         var order = new HashMap<String, Object>();
         order.put("version", version);
@@ -133,6 +133,15 @@ class PartsOfJobTest {
         assertThat(asked.body().path("choice").path("sentence").asString())
                 .isEqualTo("Buy 1 × SW-1042 for 52.00. Singly it would be 64.40.");
         assertThat(asked.body().path("cost").path("estimateCents").asLong()).isEqualTo(6440);
+
+        var money = mechanic.get(job + "/papers-entries?stage=0&member=WHEEL&step=" + pawls).body();
+        for (var field : List.of("renew.partsNow", "visit.partsThen")) {
+            assertThat(money.path("cost-reuse-or-renew." + field).path("text").asString())
+                    .as("4 × 12.50, and only of the part that is asked about")
+                    .isEqualTo("50");
+        }
+        assertThat(mechanic.get(job + "/papers-entries?stage=0&member=WHEEL").body())
+                .noneMatch(e -> e.path("text").asString().equals("50"));
 
         var ordered =
                 mechanic.put(
@@ -297,76 +306,6 @@ class PartsOfJobTest {
     }
 
     /** The fuse gear that breaks every year: held in stores, reserved by a job, taken, and ordered again in time. */
-    @Test
-    void aSpareIsReservedTakenAndOrderedAgain() {
-        var spare = "/api/spares/" + UUID.randomUUID();
-        var card = new HashMap<String, Object>();
-        card.put("name", "fuse gear");
-        card.put("number", "fuse-" + UUID.randomUUID().toString().substring(0, 8));
-        card.put("place", "drawer F3");
-        card.put("onShelf", 2);
-        card.put("perYear", 1.8);
-        card.put("leadDays", 365);
-        card.put("levelPercent", 95);
-        card.put("eachCents", -1);
-        assertThat(mechanic.put(spare, card).at("eachCents")).contains("Price of one −1");
-        card.put("eachCents", 1850);
-        var kept = mechanic.put(spare, card);
-        assertThat(kept.status()).as(kept.detail()).isEqualTo(200);
-        var number = card.get("number").toString();
-        assertThat(mechanic.put("/api/spares/" + UUID.randomUUID(), card).at("number"))
-                .contains("lies in drawer F3 already");
-        var gear = UUID.randomUUID();
-        mechanic.put(job + "/parts/" + gear, order(null, null, "fuse gear", number, 3, "WANTED"));
-        assertThat(of(number).path("reserved").asInt()).isEqualTo(3);
-        assertThat(of(number).path("reorder").path("order").asInt())
-                .as("hold 4 and a quarter of the year, less what is free")
-                .isEqualTo(6);
-        assertThat(only(parts()).path("inStores").path("pieces").asInt()).isEqualTo(2);
-        var take = job + "/parts/" + gear + "/from-stores?version=";
-        assertThat(mechanic.post(take + 0, Map.of()).at("quantity"))
-                .contains(
-                        "2 of "
-                                + number.toUpperCase(java.util.Locale.ROOT)
-                                + " lie in drawer F3; 3 are wanted");
-        mechanic.put(job + "/parts/" + gear, order(0L, null, "fuse gear", number, 2, "WANTED"));
-        var taken = mechanic.post(take + 1, Map.of());
-        assertThat(taken.status()).as(taken.detail()).isEqualTo(200);
-        assertThat(only(taken.body()).path("given").path("state").asString()).isEqualTo("RECEIVED");
-        assertThat(only(taken.body()).path("given").path("remark").asString())
-                .isEqualTo("from stores, drawer F3");
-        assertThat(only(taken.body()).path("lineCents").asLong())
-                .as("as the shop paid for it")
-                .isEqualTo(3_700);
-        assertThat(taken.body().path("cost").path("actualCents").asLong()).isEqualTo(3_700);
-        assertThat(
-                        mechanic.put(
-                                        job + "/parts/" + gear,
-                                        order(2L, null, "fuse gear", number, 2, "ORDERED"))
-                                .at("state"))
-                .contains("was taken from stores and is here");
-        assertThat(
-                        new String(
-                                mechanic.get(job + "/report").bytes(),
-                                java.nio.charset.StandardCharsets.UTF_8))
-                .contains(
-                        "2 × fuse gear, number "
-                                + number.toUpperCase(java.util.Locale.ROOT)
-                                + ", from stores");
-        assertThat(of(number).path("given").path("onShelf").asInt()).isZero();
-        assertThat(mechanic.post(take + 2, Map.of()).at("state"))
-                .contains("is not taken from stores");
-    }
-
-    private JsonNode of(String number) {
-        return mechanic.get("/api/spares")
-                .body()
-                .valueStream()
-                .filter(s -> s.path("given").path("number").asString().equalsIgnoreCase(number))
-                .findFirst()
-                .orElseThrow();
-    }
-
     /** What the customer reads: what was found, why, what it costs, and what has no price yet. */
     @Test
     void theCustomerReadsWhatItCosts() {
