@@ -1030,6 +1030,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{number}/parts/{id}/back-to-stores": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["putBack"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{number}/parts/take-choice": {
         parameters: {
             query?: never;
@@ -8380,6 +8396,11 @@ export interface components {
              */
             priceCents: number;
         };
+        KnownBy: {
+            /** @enum {string} */
+            grade: "A" | "B" | "C" | "D" | "E";
+            words: string;
+        };
         LaidOutRequest: {
             /** Format: int64 */
             version?: number;
@@ -8765,6 +8786,8 @@ export interface components {
             /** @enum {string} */
             lie: "PARALLEL" | "COAXIAL" | "CROSSING" | "SKEW";
             /** Format: int32 */
+            drivenBy: number;
+            /** Format: int32 */
             driver: number;
             /** Format: int32 */
             driven: number;
@@ -9073,6 +9096,8 @@ export interface components {
             /** @enum {string} */
             state: "WANTED" | "ORDERED" | "RECEIVED" | "CALLED_OFF";
             remark?: string;
+            /** @enum {string} */
+            known?: "A" | "B" | "C" | "D" | "E";
         };
         OtherMesh: {
             /** Format: int32 */
@@ -9281,6 +9306,8 @@ export interface components {
             id: string;
             given: components["schemas"]["OrderRequest"];
             says: string;
+            isAlternate: boolean;
+            mayFit: boolean;
             quote?: components["schemas"]["Quote"];
             inStores?: components["schemas"]["InStores"];
             isFromStores: boolean;
@@ -9340,6 +9367,7 @@ export interface components {
             approvedAt?: string;
             approval: components["schemas"]["OrderApproval"];
             repairLimit?: components["schemas"]["RepairLimit"];
+            grades: components["schemas"]["KnownBy"][];
         };
         PassageAnswer: {
             passes: boolean;
@@ -9595,6 +9623,8 @@ export interface components {
         PositionRequest: {
             name: string;
             stages: number[];
+            /** Format: int32 */
+            output?: number;
         };
         PositionView: {
             name: string;
@@ -10304,6 +10334,7 @@ export interface components {
         Shaft: {
             name: string;
             isIn: boolean;
+            isOutput: boolean;
             items: components["schemas"]["Item"][];
         };
         ShaftBow: {
@@ -14440,6 +14471,33 @@ export interface operations {
         };
     };
     takeFromStores: {
+        parameters: {
+            query: {
+                version: number;
+            };
+            header: {
+                "Write-Id": string;
+            };
+            path: {
+                number: number;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PartsOfJob"];
+                };
+            };
+        };
+    };
+    putBack: {
         parameters: {
             query: {
                 version: number;

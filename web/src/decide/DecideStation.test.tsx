@@ -55,6 +55,26 @@ describe("Decide", () => {
     expect(sent[0]?.body).toMatchObject({ disposition: "REUSE", reason: "Looked at, and found sound." });
   });
 
+  it("reckons what reuse of the part in hand costs, and says what was kept of it", () => {
+    const parts = job([part(1, "cover", sound), part(2, "wheel", sound)]);
+    const kept = (drawer: string, stepId: string, sentence: string) =>
+      ({
+        id: stepId,
+        given: { drawer, about: { stepId } },
+        answer: { sentence },
+      }) as JobView["answers"][number];
+    parts.answers = [
+      kept("cost-reuse-or-renew", "step-2", "Reuse is expected to cost 40.00 less."),
+      kept("over-pins", "step-1", "Worn by 0.1 mm."),
+    ];
+    show(<DecideStation view={parts} chosen="step-2" onChoose={vi.fn()} />);
+    const links = screen.getAllByRole("link", { name: "What reuse costs" });
+    expect(links).toHaveLength(1);
+    expect(links[0]).toHaveAttribute("href", "/drawers/cost-reuse-or-renew?job=31&step=step-2");
+    expect(screen.getByText("Reuse is expected to cost 40.00 less.")).toBeVisible();
+    expect(screen.queryByText("Worn by 0.1 mm.")).toBeNull();
+  });
+
   it("proposes nothing for what nobody looked at, and leads to Inspect", () => {
     open(job([part(1, "pawl", { strict: true })]));
     expect(screen.queryByText("proposed")).toBeNull();

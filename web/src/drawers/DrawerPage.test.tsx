@@ -1,5 +1,6 @@
 // @vitest-environment jsdom
 import { screen, waitFor } from "@testing-library/react";
+import userEvent from "@testing-library/user-event";
 import { Route, Routes } from "react-router";
 import { beforeEach, expect, it, vi } from "vitest";
 import type { DrawerEntries } from "../api/types";
@@ -8,14 +9,26 @@ import { DrawerPage } from "./DrawerPage";
 
 // The sheet has tests of its own; here it only shows what it starts from.
 vi.mock("./Sheet", () => ({
-  Sheet: ({ start, keepLabel, keep }: { start?: DrawerEntries; keepLabel: string; keep?: unknown }) => (
+  Sheet: ({
+    start,
+    keepLabel,
+    keep,
+  }: {
+    start?: DrawerEntries;
+    keepLabel: string;
+    keep?: (entries: DrawerEntries) => unknown;
+  }) => (
     <>
       <output>
         {start
           ? JSON.stringify(Object.fromEntries(Object.entries(start.fields).map(([k, v]) => [k, v.text])))
           : "as it ships"}
       </output>
-      {keep !== undefined && <b>{keepLabel}</b>}
+      {keep !== undefined && (
+        <button type="button" onClick={() => void keep({ fields: {}, readings: {} })}>
+          {keepLabel}
+        </button>
+      )}
     </>
   ),
 }));
@@ -56,6 +69,34 @@ it("starts from what is known at the job somebody comes from, and keeps the answ
   expect(shown).not.toHaveProperty("repair.cost");
   expect(screen.getByText("Keep to job 31")).toBeVisible();
   expect(screen.getByRole("link", { name: "Back to job 31" })).toHaveAttribute("href", "/jobs/31/decide");
+});
+
+it("starts from what the part cost and keeps the answer about it, but not in another job", async () => {
+  const sent = serverThatAnswers({
+    ...answers,
+    "/api/drawers": [{ ...DRAWER, name: "cost-reuse-or-renew", fields: [field("renew.partsNow")] }],
+    "/api/jobs/open": [
+      { number: 31, tag: "HMF-2", complaint: "slips" },
+      { number: 32, tag: "PAN-2", complaint: "leaks" },
+    ],
+    "/api/jobs/31/papers-entries?stage=0&member=WHEEL&step=step-1": {
+      "cost-reuse-or-renew.renew.partsNow": { text: "12.5", unit: "" },
+    },
+  });
+  open("/drawers/cost-reuse-or-renew?job=31&step=step-1");
+  expect(await screen.findByRole("status")).toHaveTextContent('"renew.partsNow":"12.5"');
+  await userEvent.click(screen.getByRole("button", { name: "Keep to job 31" }));
+  expect(sent[0]?.body).toMatchObject({ drawer: "cost-reuse-or-renew", about: { stepId: "step-1" } });
+  await userEvent.selectOptions(screen.getByLabelText("Keep the answer to a job"), "32");
+  await userEvent.click(screen.getByRole("button", { name: "Keep to job 32" }));
+  expect(sent.at(-1)?.path).toMatch("/api/jobs/32/answers/");
+  expect(sent.at(-1)?.body).not.toHaveProperty("about");
+});
+
+it("asks of no part where the address names none that can be", async () => {
+  serverThatAnswers(answers);
+  open("/drawers/cost-owners-options?job=31&step=a%26b");
+  expect(await screen.findByRole("status")).toHaveTextContent('"all.cost":"150"');
 });
 
 it("offers nothing to keep to where that job is signed, or where the address names none", async () => {

@@ -19,13 +19,18 @@ export function DrawerPage() {
   const jobs = useQuery(openJobsQuery);
   // Come from a job: what is known there is filled in, and the answer is kept there.
   const [params] = useSearchParams();
+  const step = /^[\w-]{1,36}$/.exec(params.get("step") ?? "")?.[0];
   const from = /^\d{1,9}$/.exec(params.get("job") ?? "")?.[0] ?? "";
   const [picked, setJob] = useState(from);
   // Kept to open jobs only: one that was signed meanwhile is none.
   const job = jobs.data && !jobs.data.some((j) => String(j.number) === picked) ? "" : picked;
   const known = useQuery({
-    queryKey: ["papers-entries", Number(from)],
-    queryFn: () => request("GET", `/api/jobs/${Number(from)}/papers-entries?stage=0&member=WHEEL`),
+    queryKey: ["papers-entries", Number(from), step],
+    queryFn: () =>
+      request(
+        "GET",
+        `/api/jobs/${Number(from)}/papers-entries?stage=0&member=WHEEL${step ? `&step=${step}` : ""}`,
+      ),
     enabled: from !== "",
   });
   const [said, setSaid] = useState<string>();
@@ -39,7 +44,15 @@ export function DrawerPage() {
     const kept = await keep(
       "PUT",
       `/answers/${crypto.randomUUID()}`,
-      { station, drawer: name, subject: "", remark: "kept from the Drawers", entries },
+      {
+        station,
+        drawer: name,
+        subject: "",
+        // What was asked of a part of one job says nothing of another.
+        about: step && job === from ? { stepId: step } : undefined,
+        remark: "kept from the Drawers",
+        entries,
+      },
       drawer?.title ?? "answer",
     );
     setSaid(
@@ -79,9 +92,9 @@ export function DrawerPage() {
           {problem && <Fault>{problem.detail}</Fault>}
           {said && <Remark>{said}</Remark>}
           <Sheet
-            key={drawer.name}
+            key={`${drawer.name}.${step ?? ""}`}
             drawer={drawer}
-            draftKey={`drawer.${drawer.name}${from && `.${from}`}`}
+            draftKey={`drawer.${drawer.name}${from && `.${from}`}${step ? `.${step}` : ""}`}
             start={known.data && initialEntries(drawer, prefill(drawer, known.data, undefined))}
             keep={job === "" ? undefined : save}
             keepLabel={`Keep to job ${job}`}

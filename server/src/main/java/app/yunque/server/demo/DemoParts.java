@@ -1,6 +1,7 @@
 package app.yunque.server.demo;
 
 import app.yunque.cost.RepairLimit;
+import app.yunque.parts.AlternateGrade;
 import app.yunque.parts.BillOfParts;
 import app.yunque.parts.Supersession;
 import app.yunque.server.job.JobService;
@@ -101,7 +102,9 @@ class DemoParts {
                             wanted.number,
                             wanted.quantity,
                             OrderState.WANTED,
-                            wanted.remark));
+                            wanted.remark,
+                            null),
+                    AlternateGrade.Duty.INSIDE_THE_BOX);
         }
         parts.quoted(job, parts.ask(job));
     }
