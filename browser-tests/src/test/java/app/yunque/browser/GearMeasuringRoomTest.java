@@ -222,7 +222,7 @@ class GearMeasuringRoomTest {
         assertThat(m.heading("Stage 1: chain or toothed belt")).isVisible();
         for (var name : List.of("slow", "past the worm")) {
             m.press("Add a gear position");
-            m.field("Name, as at the lever").last().fill(name);
+            m.field("Name, as at the lever, or the output").last().fill(name);
             carries(m, "stage 1").last().check();
             carries(m, "stage 2").last().check();
         }

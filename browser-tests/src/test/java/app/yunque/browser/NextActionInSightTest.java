@@ -23,6 +23,8 @@ class NextActionInSightTest {
             for (int job = FIRST_OPEN; job <= LAST_OPEN; job++) {
                 in(m, job, "receive");
                 inSight(m, height, nextAtReceive(m, job));
+                in(m, job, "inspect");
+                inSight(m, height, starting(m, KEEP));
                 in(m, job, "set");
                 inSight(m, height, button(m, "Done"));
                 in(m, job, "fill");
@@ -44,13 +46,9 @@ class NextActionInSightTest {
         }
     }
 
-    /** Job 5 waits for its permission, job 9 for its turn count; of the others each record stands in a line that opens. */
+    /** Job 5 waits for its permission; of the others each record stands in a line that opens. */
     private static Locator nextAtReceive(Mechanic m, int job) {
-        return switch (job) {
-            case 5 -> button(m, "Keep the permission");
-            case 9 -> button(m, "Keep the turn count");
-            default -> button(m, "Change: Turn count");
-        };
+        return button(m, job == 5 ? "Keep the permission" : "Change: Turn count");
     }
 
     /** A unit whose places nobody described asks for the first of them. */
@@ -61,14 +59,17 @@ class NextActionInSightTest {
                         new Page.GetByRoleOptions().setName("Lubricated places"));
         assertThat(places).isAttached();
         return places.getByRole(AriaRole.BUTTON).count() == 0
-                ? m.page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(DESCRIBE))
-                        .first()
-                : m.page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(KEPT))
-                        .first();
+                ? starting(m, DESCRIBE)
+                : starting(m, KEPT);
+    }
+
+    private static Locator starting(Mechanic m, Pattern name) {
+        return m.page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name)).first();
     }
 
     private static final int FIRST_OPEN = 4;
-    private static final int LAST_OPEN = 12;
+    private static final int LAST_OPEN = 14;
+    private static final Pattern KEEP = Pattern.compile("^Keep, and on to ");
     private static final Pattern DESCRIBE = Pattern.compile("^Describe ");
     private static final Pattern KEPT = Pattern.compile("^(?:Kept|Keep what went in)$");
 
