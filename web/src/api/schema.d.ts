@@ -2520,6 +2520,46 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calc/alignment/nut-play": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Play of a nut on its screw
+         * @description Whether the nut is worn out, or the screw where it works most.
+         */
+        post: operations["calc alignment/nut-play"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/alignment/plucked-belt": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Belt by its note
+         * @description Tension from the note of the plucked span.
+         */
+        post: operations["calc alignment/plucked-belt"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calc/alignment/rim-and-face": {
         parameters: {
             query?: never;
@@ -2554,6 +2594,26 @@ export interface paths {
          * @description Whole turns and divisions from where it stands to where it should, and from which side.
          */
         post: operations["calc alignment/screw-turns"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/alignment/sprockets": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Sprockets or pulleys by straight edge
+         * @description Straight edge and feelers: which shaft is turned, which wheel stands out.
+         */
+        post: operations["calc alignment/sprockets"];
         delete?: never;
         options?: never;
         head?: never;
@@ -3540,6 +3600,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calc/fastener/assembly-torque": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Torque from known friction
+         * @description Preload and torque where the friction of thread and head is known, up to a share of the yield.
+         */
+        post: operations["calc fastener/assembly-torque"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calc/fastener/castle-nut": {
         parameters: {
             query?: never;
@@ -3940,6 +4020,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calc/fit/pin-in-hole": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Pin in its hole
+         * @description Whether a pivot or a dowel has too much play, and whether a new pin alone mends it.
+         */
+        post: operations["calc fit/pin-in-hole"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calc/fit/press": {
         parameters: {
             query?: never;
@@ -4034,6 +4134,26 @@ export interface paths {
          * @description Run-out in two planes: how bent, which way, and whether it may stay.
          */
         post: operations["calc fit/shaft-bow"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/fit/spline": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Play of a spline
+         * @description Whether a spline may rock as much as it does, and what that adds to the lost motion.
+         */
+        post: operations["calc fit/spline"];
         delete?: never;
         options?: never;
         head?: never;
@@ -5820,6 +5940,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calc/spring/detent-shift": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Force to leave a position
+         * @description Whether a lever holds its position and can still be shifted.
+         */
+        post: operations["calc spring/detent-shift"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calc/spring/force": {
         parameters: {
             query?: never;
@@ -6298,6 +6438,22 @@ export interface components {
             complaint: string;
             symptoms: string;
             oilAsFound: string;
+        };
+        AssemblyTorque: {
+            /** Format: double */
+            preloadN: number;
+            /** Format: double */
+            torqueNm: number;
+            told: components["schemas"]["Told"];
+        };
+        AssemblyTorqueBearing: {
+            /**
+             * Format: double
+             * @description bearing face of the head, outside, 2 to 300 mm
+             */
+            headMm: number;
+            /** Format: double */
+            holeMm: number;
         };
         At: {
             words: string;
@@ -7113,6 +7269,26 @@ export interface components {
             /** Format: double */
             rearFootMm: number;
         };
+        CouplingFeetGrowth: {
+            /**
+             * Format: double
+             * @description height of the shaft over the feet, 0 to 5000 mm
+             */
+            movedHeightMm: number;
+            /**
+             * Format: double
+             * @description warmer when it runs by, −60 to 200 K
+             */
+            movedRiseK: number;
+            /** @enum {string} */
+            movedCase: "STEEL" | "BEARING_STEEL" | "CAST_IRON" | "BRONZE" | "ALUMINIUM";
+            /** Format: double */
+            standingHeightMm: number;
+            /** Format: double */
+            standingRiseK: number;
+            /** @enum {string} */
+            standingCase: "STEEL" | "BEARING_STEEL" | "CAST_IRON" | "BRONZE" | "ALUMINIUM";
+        };
         CouplingFeetRound: {
             /** Format: double */
             topMm: number;
@@ -7246,6 +7422,15 @@ export interface components {
             /** Format: double */
             holdN: number;
             told: components["schemas"]["Told"];
+        };
+        DetentShift: {
+            /** Format: double */
+            share: number;
+            told: components["schemas"]["Told"];
+        };
+        DetentShiftDry: {
+            /** Format: double */
+            beforeN: number;
         };
         DeviceView: {
             id: string;
@@ -8952,6 +9137,14 @@ export interface components {
             runIn: boolean;
             reason: string;
         };
+        NutPlay: {
+            /** Format: double */
+            worstMm: number;
+            /** Format: double */
+            renewMm: number;
+            screwIsWorn: boolean;
+            told: components["schemas"]["Told"];
+        };
         ORingGroove: {
             /** Format: double */
             squeeze: number;
@@ -9471,6 +9664,13 @@ export interface components {
             /** Format: int32 */
             from: number;
         };
+        PinInHole: {
+            /** Format: double */
+            clearanceMm: number;
+            /** Format: double */
+            ovalMm: number;
+            told: components["schemas"]["Told"];
+        };
         PinMeasurement: {
             /**
              * Format: double
@@ -9609,6 +9809,17 @@ export interface components {
             nlgi: number;
             food: boolean;
             understood: string[];
+        };
+        PluckedBelt: {
+            /** Format: double */
+            tensionN: number;
+            told: components["schemas"]["Told"];
+        };
+        PluckedBeltWanted: {
+            /** Format: double */
+            leastN: number;
+            /** Format: double */
+            mostN: number;
         };
         Point: {
             /** Format: double */
@@ -10576,6 +10787,13 @@ export interface components {
             verdict: "CLEAR_PASS" | "NOT_JUDGED" | "DOUBTFUL" | "CLEAR_FAIL";
             sentence: string;
         };
+        SplinePlay: {
+            /** Format: double */
+            renewMm: number;
+            /** Format: double */
+            angleDeg: number;
+            told: components["schemas"]["Told"];
+        };
         SplineTiming: {
             /** Format: int32 */
             splines: number;
@@ -10639,6 +10857,13 @@ export interface components {
             loadN: number;
             /** Format: double */
             torqueNm: number;
+            told: components["schemas"]["Told"];
+        };
+        SprocketsInLine: {
+            /** Format: double */
+            twistDeg: number;
+            /** Format: double */
+            offsetMm: number;
             told: components["schemas"]["Told"];
         };
         StackHeight: {
@@ -16954,6 +17179,95 @@ export interface operations {
             };
         };
     };
+    "calc alignment/nut-play": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @enum {string} */
+                    use: "LIFTING_OR_GATE" | "OTHER" | "TOOLROOM_FEED" | "MACHINE_FEED";
+                    /** @description lead of the screw, 0.2 to 200 mm */
+                    leadMm: number;
+                    /** @description starts of the thread, 1 to 12 */
+                    starts: number;
+                    /** Format: double */
+                    oneEndMm: number;
+                    /** @description play in the middle, 0 to 50 mm */
+                    middleMm: number;
+                    /** Format: double */
+                    otherEndMm: number;
+                    /** @description uncertainty of the play, 0 to 1 mm */
+                    uncertaintyMm: number;
+                    strict: boolean;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NutPlay"];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc alignment/plucked-belt": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description mass of a metre of belt, 0.002 to 10 kg */
+                    massPerMetreKg: number;
+                    /** @description free span, 30 to 10000 mm */
+                    spanMm: number;
+                    frequenciesHz: number[];
+                    wanted?: components["schemas"]["PluckedBeltWanted"];
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PluckedBelt"];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
     "calc alignment/rim-and-face": {
         parameters: {
             query?: never;
@@ -16975,6 +17289,7 @@ export interface operations {
                     plane: "HEIGHT" | "SIDEWAYS";
                     /** @description speed, 0 to 20000 min⁻¹ */
                     speedRpm: number;
+                    growth?: components["schemas"]["CouplingFeetGrowth"];
                 };
             };
         };
@@ -17028,6 +17343,48 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ScrewTurns"];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc alignment/sprockets": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description gap at the near rim, −50 to 50 mm */
+                    nearMm: number;
+                    /** Format: double */
+                    farMm: number;
+                    /** @description distance of the two places, 5 to 3000 mm */
+                    chordMm: number;
+                    /** @description the first is wider than the second by, −100 to 100 mm */
+                    widerMm: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SprocketsInLine"];
                 };
             };
             /** @description A value is missing or impossible; its field says why. */
@@ -17107,6 +17464,7 @@ export interface operations {
                     plane: "HEIGHT" | "SIDEWAYS";
                     /** @description speed, 0 to 20000 min⁻¹ */
                     speedRpm: number;
+                    growth?: components["schemas"]["CouplingFeetGrowth"];
                 };
             };
         };
@@ -19756,6 +20114,50 @@ export interface operations {
             };
         };
     };
+    "calc fastener/assembly-torque": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    thread: string;
+                    /** @enum {string} */
+                    strength: "C4_6" | "C5_8" | "C8_8" | "C10_9" | "C12_9" | "A2_70" | "SAE_2" | "SAE_5" | "SAE_8" | "UNMARKED";
+                    /** @description friction in the thread, 0.04 to 0.4 */
+                    threadFriction: number;
+                    /** Format: double */
+                    headFriction: number;
+                    bearing: components["schemas"]["AssemblyTorqueBearing"];
+                    /** @description share of the yield, 10 to 100 % */
+                    sharePercent: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AssemblyTorque"];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
     "calc fastener/castle-nut": {
         parameters: {
             query?: never;
@@ -20592,6 +20994,49 @@ export interface operations {
             };
         };
     };
+    "calc fit/pin-in-hole": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @enum {string} */
+                    use: "PIVOT" | "DOWEL";
+                    /** @description diameter of the pin when new, 0.5 to 300 mm */
+                    diameterMm: number;
+                    holesMm: number[];
+                    pinsMm: number[];
+                    /** @description uncertainty of the clearance, 0 to 1 mm */
+                    uncertaintyMm: number;
+                    strict: boolean;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PinInHole"];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
     "calc fit/press": {
         parameters: {
             query?: never;
@@ -20795,6 +21240,52 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ShaftBow"];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc fit/spline": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @enum {string} */
+                    form: "INVOLUTE" | "STRAIGHT";
+                    /** @description module, or width of one spline, 0.3 to 60 mm */
+                    sizeMm: number;
+                    /** @description radius at which the indicator stands, 2 to 1000 mm */
+                    radiusMm: number;
+                    /** @description side play, 0 to 10 mm */
+                    playMm: number;
+                    /** @description uncertainty of the play, 0 to 1 mm */
+                    uncertaintyMm: number;
+                    demanding: boolean;
+                    strict: boolean;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SplinePlay"];
                 };
             };
             /** @description A value is missing or impossible; its field says why. */
@@ -25521,6 +26012,45 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["DetentForce"];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    "calc spring/detent-shift": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    oiledN: number[];
+                    dry?: components["schemas"]["DetentShiftDry"];
+                    /** @description force wanted, 0.1 to 5000 N */
+                    wantedN: number;
+                    strict: boolean;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DetentShift"];
                 };
             };
             /** @description A value is missing or impossible; its field says why. */

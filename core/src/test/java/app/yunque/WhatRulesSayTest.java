@@ -349,12 +349,27 @@ class WhatRulesSayTest {
         var face = new CouplingFeet.Round(0, -0.03, -0.06, -0.03);
         var feet = new CouplingFeet.Feet(200, 550);
         says(
-                CouplingFeet.byRimAndFace(dial, face, 150, feet, 0, CouplingFeet.Plane.HEIGHT, 1450)
+                CouplingFeet.byRimAndFace(
+                                dial,
+                                face,
+                                150,
+                                feet,
+                                0,
+                                CouplingFeet.Plane.HEIGHT,
+                                1450,
+                                Optional.empty())
                         .told(),
                 "Not in line. Front: add 0.04 mm; rear: take out 0.10 mm.");
         says(
                 CouplingFeet.byRimAndFace(
-                                dial, face, 150, feet, 0, CouplingFeet.Plane.SIDEWAYS, 1450)
+                                dial,
+                                face,
+                                150,
+                                feet,
+                                0,
+                                CouplingFeet.Plane.SIDEWAYS,
+                                1450,
+                                Optional.empty())
                         .told(),
                 "In line. Front: 0.00 mm towards where it was zeroed; rear: 0.00 mm towards where it was zeroed.");
     }

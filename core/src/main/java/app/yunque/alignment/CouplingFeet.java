@@ -1,5 +1,6 @@
 package app.yunque.alignment;
 
+import app.yunque.fit.SeatMaterial;
 import app.yunque.measure.Asks;
 import app.yunque.measure.PlainDigits;
 import app.yunque.measure.PublicRule;
@@ -7,11 +8,13 @@ import app.yunque.measure.Range;
 import app.yunque.measure.Refused;
 import app.yunque.measure.Told;
 import app.yunque.measure.Verdict;
+import java.util.Optional;
 
 /**
  * What goes under the feet of a machine to bring its shaft in line with the one it drives, from dials on the coupling. Rim and face: y = −R/2 at the dial plane, slope
  * m = −F/A, shim = R/2 + F x/A. Two rims: M on the rim that is moved, S on the one that stays, D apart: shim = M/2 + (M + S)/2 · x/D. The same to the
- * side, zeroed at three o'clock, a plus moving towards it. Source: derived; limits judgement, no source.
+ * side, zeroed at three o'clock, a plus moving towards it. What grows when it is warm is set low when cold: of α h ΔT of the machine that is moved less that of
+ * the one that stays, by so much its axis lies low. Source: derived; limits judgement, no source.
  *
  * @param frontMm shim at the front feet (mm), plus is added
  * @param rearMm  shim at the rear feet (mm), plus is added
@@ -29,6 +32,10 @@ public record CouplingFeet(
     public static final Range FOOT =
             Range.of("frontFootMm", "dial plane to the front feet", 1, 10_000, "mm");
     public static final Range SPEED = Range.of("speedRpm", "speed", 0, 20_000, "min⁻¹");
+    public static final Range SHAFT_HEIGHT =
+            Range.of("movedHeightMm", "height of the shaft over the feet", 0, 5000, "mm");
+    public static final Range RISE =
+            Range.of("movedRiseK", "warmer when it runs by", -60, 200, "K");
     private static final double CLOSES_MM = 0.02;
     private static final double SLACK = 1e-9;
     private static final double OFFSET_MM = 0.10;
@@ -113,6 +120,40 @@ public record CouplingFeet(
     }
 
     /**
+     * How both machines grow between cold, when they are set, and warm, when they run.
+     *
+     * @param movedHeightMm    shaft over the feet of the machine that is moved (mm)
+     * @param movedRiseK       how much warmer its case and feet are when it runs (K)
+     * @param movedCase        what its case is made of
+     * @param standingHeightMm the same of the machine that stays (mm)
+     * @param standingRiseK    the same (K)
+     * @param standingCase     the same
+     */
+    public record Growth(
+            @Asks("moved machine: shaft over its feet") double movedHeightMm,
+            @Asks("moved machine: warmer when it runs by") double movedRiseK,
+            @Asks("moved machine: case of") SeatMaterial movedCase,
+            @Asks("standing machine: shaft over its feet") double standingHeightMm,
+            @Asks("standing machine: warmer when it runs by") double standingRiseK,
+            @Asks("standing machine: case of") SeatMaterial standingCase) {
+        public Growth {
+            Refused.ifAny(
+                    SHAFT_HEIGHT.judge(movedHeightMm),
+                    RISE.judge(movedRiseK),
+                    SHAFT_HEIGHT
+                            .named("standingHeightMm", "height of the shaft over the feet")
+                            .judge(standingHeightMm),
+                    RISE.named("standingRiseK", "warmer when it runs by").judge(standingRiseK));
+        }
+
+        /** How high the axis of the machine that is moved has to lie when cold (mm); minus is low. */
+        double coldMm() {
+            return standingHeightMm * standingRiseK * standingCase.expansionPerK()
+                    - movedHeightMm * movedRiseK * movedCase.expansionPerK();
+        }
+    }
+
+    /**
      * Rim and face: both dials on the hub that is moved, bracket on the one that stays.
      *
      * @param rim      dial on the rim
@@ -122,6 +163,7 @@ public record CouplingFeet(
      * @param sagMm    what the bracket sags on a stiff pipe, zeroed at the top and read at the bottom (mm), minus as a rule
      * @param plane    in which plane
      * @param speedRpm speed (min⁻¹)
+     * @param growth   how both grow when they run, for the height; empty where they are set for the same warmth
      */
     @PublicRule(
             at = "alignment/rim-and-face",
@@ -139,7 +181,8 @@ public record CouplingFeet(
                                     "Zeroed at the top on a stiff pipe, read at the bottom: minus as a rule.")
                     double sagMm,
             @Asks("moved") Plane plane,
-            double speedRpm) {
+            double speedRpm,
+            @Asks("how both grow when they run") Optional<Growth> growth) {
         Refused.ifAny(
                 SWEPT.judge(acrossMm),
                 SPEED.judge(speedRpm),
@@ -153,6 +196,7 @@ public record CouplingFeet(
                 -f / acrossMm,
                 plane,
                 speedRpm,
+                cold(plane, growth),
                 "R/2 + F x / A",
                 "R %s, F %s, A %s mm"
                         .formatted(
@@ -170,6 +214,7 @@ public record CouplingFeet(
      * @param feet     the feet, from the plane of the moved rim
      * @param plane    in which plane
      * @param speedRpm speed (min⁻¹)
+     * @param growth   how both grow when they run, for the height; empty where they are set for the same warmth
      */
     @PublicRule(
             at = "alignment/two-rims",
@@ -182,7 +227,8 @@ public record CouplingFeet(
             double apartMm,
             @Asks("the feet") Feet feet,
             @Asks("moved") Plane plane,
-            double speedRpm) {
+            double speedRpm,
+            @Asks("how both grow when they run") Optional<Growth> growth) {
         Refused.ifAny(APART.judge(apartMm), SPEED.judge(speedRpm));
         double m = plane == Plane.HEIGHT ? moved.upright() : moved.sideways();
         double s = plane == Plane.HEIGHT ? standing.upright() : standing.sideways();
@@ -194,6 +240,7 @@ public record CouplingFeet(
                 slope,
                 plane,
                 speedRpm,
+                cold(plane, growth),
                 "M/2 + (M + S)/2 x / D",
                 "M %s, S %s, D %s mm"
                         .formatted(
@@ -202,20 +249,35 @@ public record CouplingFeet(
                                 PlainDigits.exact(apartMm)));
     }
 
+    /** To the side nothing grows. */
+    private static double cold(Plane plane, Optional<Growth> growth) {
+        return plane == Plane.HEIGHT ? growth.map(Growth::coldMm).orElse(0.0) : 0;
+    }
+
     private static CouplingFeet told(
-            double front,
-            double rear,
+            double frontWarm,
+            double rearWarm,
             double offset,
             double slope,
             Plane plane,
             double speed,
+            double cold,
             String formula,
             String numbers) {
+        double front = frontWarm + cold;
+        double rear = rearWarm + cold;
         double share = speed > SLOW_RPM ? 0.5 : 1;
         boolean good =
-                Math.abs(offset) <= share * OFFSET_MM + SLACK
+                Math.abs(offset - cold) <= share * OFFSET_MM + SLACK
                         && Math.abs(100 * slope) <= share * SLOPE_PER_100 + SLACK;
         boolean up = plane == Plane.HEIGHT;
+        var coldWords =
+                cold == 0
+                        ? ""
+                        : " Cold, the moved shaft is to lie %s mm too %s."
+                                .formatted(
+                                        PlainDigits.rounded(Math.abs(cold), 2),
+                                        cold < 0 ? "low" : "high");
         var told =
                 Told.of("derived; limits judgement, no source, the maker of the coupling wins")
                         .verdict(good ? Verdict.CLEAR_PASS : Verdict.CLEAR_FAIL)
@@ -242,11 +304,12 @@ public record CouplingFeet(
                                 PlainDigits.rounded(front, 3),
                                 PlainDigits.rounded(rear, 3))
                         .saying(
-                                "%s Front: %s; rear: %s."
+                                "%s Front: %s; rear: %s.%s"
                                         .formatted(
                                                 good ? "In line." : "Not in line.",
                                                 move(front, up),
-                                                move(rear, up)));
+                                                move(rear, up),
+                                                coldWords));
         return new CouplingFeet(front, rear, offset, 100 * slope, told);
     }
 

@@ -12,6 +12,7 @@ import app.yunque.alignment.ScrewTurns.Approach;
 import app.yunque.alignment.ScrewTurns.Screw;
 import app.yunque.alignment.ScrewTurns.Travel;
 import app.yunque.measure.Verdict;
+import java.util.Optional;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -91,12 +92,25 @@ class AlignmentTest {
     void bothWaysTellTheSameShims() {
         var rim =
                 CouplingFeet.byRimAndFace(
-                        dial(0.24), dial(-0.06), 150, new Feet(200, 550), 0, Plane.HEIGHT, 1450);
+                        dial(0.24),
+                        dial(-0.06),
+                        150,
+                        new Feet(200, 550),
+                        0,
+                        Plane.HEIGHT,
+                        1450,
+                        Optional.empty());
         assertThat(rim.frontMm()).isEqualTo(0.04, within(1e-9));
         assertThat(rim.rearMm()).isEqualTo(-0.10, within(1e-9));
         var rims =
                 CouplingFeet.byTwoRims(
-                        dial(0.24), dial(-0.384), 180, new Feet(200, 550), Plane.HEIGHT, 1450);
+                        dial(0.24),
+                        dial(-0.384),
+                        180,
+                        new Feet(200, 550),
+                        Plane.HEIGHT,
+                        1450,
+                        Optional.empty());
         assertThat(rims.frontMm()).isEqualTo(0.04, within(1e-9));
         assertThat(rims.rearMm()).isEqualTo(-0.10, within(1e-9));
         assertThat(
@@ -107,7 +121,8 @@ class AlignmentTest {
                                         new Feet(200, 550),
                                         -0.04,
                                         Plane.HEIGHT,
-                                        1450)
+                                        1450,
+                                        Optional.empty())
                                 .frontMm())
                 .as("0.10 − (−0.04), halved")
                 .isEqualTo(0.07, within(1e-9));
@@ -132,7 +147,8 @@ class AlignmentTest {
                             new Feet(front, rear),
                             0,
                             Plane.HEIGHT,
-                            1450);
+                            1450,
+                            Optional.empty());
             // The axis at the front feet is y + m x; a shim has to take that away.
             assertThat(rimFace.frontMm()).isEqualTo(-(y + m * front), within(1e-9));
             assertThat(rimFace.rearMm()).isEqualTo(-(y + m * rear), within(1e-9));
@@ -144,7 +160,8 @@ class AlignmentTest {
                             apart,
                             new Feet(front, rear),
                             Plane.HEIGHT,
-                            1450);
+                            1450,
+                            Optional.empty());
             assertThat(rims.frontMm()).isEqualTo(-(y + m * front), within(1e-9));
             assertThat(rims.rearMm()).isEqualTo(-(y + m * rear), within(1e-9));
         }
@@ -166,7 +183,8 @@ class AlignmentTest {
                                         new Feet(200, 550),
                                         0,
                                         Plane.HEIGHT,
-                                        rpm)
+                                        rpm,
+                                        Optional.empty())
                                 .told()
                                 .verdict())
                 .isEqualTo(verdict);
@@ -187,7 +205,8 @@ class AlignmentTest {
                         new Feet(200, 550),
                         -0.04,
                         Plane.SIDEWAYS,
-                        1450);
+                        1450,
+                        Optional.empty());
         assertThat(side.frontMm())
                 .as("the sag is upright and not to the side")
                 .isEqualTo(0.1, within(1e-9));

@@ -25,7 +25,6 @@ public class DrawerService {
                     "over-pins", "GER-3",
                     "tooth-caliper", "GER-3",
                     "by-eye", "GER-8",
-                    "lost-motion", "STM-2",
                     "tip-diameter", "GER-4");
 
     private final List<Drawer> written;
