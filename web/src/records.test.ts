@@ -107,6 +107,7 @@ const CORRECTED: Record<string, Through> = {
   SampleRequest: (r) => ({ ...r, entries: entriesFrom(drawer, r.entries) }),
   InstrumentRequest: (r) => cardRequest(r),
   LubricantRequest: (r) => cardRequest(r),
+  ShimRequest: (r) => cardRequest(r),
   SpareRequest: (r) => cardRequest(r),
   OwnWordRequest: (r) => cardRequest(r),
   PersonRequest: (r) => personRequest(personFields(r), r.version),
@@ -157,7 +158,8 @@ const STATED = [
 
 /** What the server refuses anyhow is no record: a further set of screws without the first. */
 const POSSIBLE: Record<string, (record: never) => boolean> = {
-  StepRequest: (r: StepRequest) => r.fastening !== undefined || r.detail?.alsoHeldBy === undefined,
+  StepRequest: (r: StepRequest) =>
+    r.fastening !== undefined || (r.detail?.alsoHeldBy === undefined && r.detail?.screws === undefined),
 };
 
 describe("a correction keeps what it does not show", () => {

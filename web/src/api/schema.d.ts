@@ -133,6 +133,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/shims/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["keepShim"];
+        post?: never;
+        delete: operations["removeShim"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/places/{id}/samples/{sampleId}": {
         parameters: {
             query?: never;
@@ -1775,6 +1791,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["me"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shims": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["shims"];
         put?: never;
         post?: never;
         delete?: never;
@@ -6912,6 +6944,8 @@ export interface components {
             lubricant: string;
             fasten: string;
             tightening: number[];
+            screws: components["schemas"]["BoltPatternPlace"][];
+            rounds: string[];
             tool: string;
             position: string;
             checks: string[];
@@ -7413,6 +7447,7 @@ export interface components {
             leftAssembled?: boolean;
             belongs?: components["schemas"]["BelongsRequest"];
             alsoHeldBy?: components["schemas"]["FasteningRequest"][];
+            screws?: components["schemas"]["ScrewsRequest"];
         };
         DetentForce: {
             /** Format: double */
@@ -7920,6 +7955,8 @@ export interface components {
             wantedInstead?: number;
             reason: string;
             waiver?: string;
+            /** Format: int32 */
+            ticked?: number;
         };
         FittingView: {
             /** Format: uuid */
@@ -10439,6 +10476,10 @@ export interface components {
             lengthMm: number;
             hole: components["schemas"]["ScrewHole"];
         };
+        ScrewPlaceRequest: {
+            across: components["schemas"]["EnteredNumber"];
+            up: components["schemas"]["EnteredNumber"];
+        };
         ScrewThread: {
             name: string;
             /** Format: double */
@@ -10484,6 +10525,17 @@ export interface components {
             fromMm: number;
             /** Format: double */
             toMm: number;
+        };
+        ScrewsRequest: {
+            /** @enum {string} */
+            arrangement: "CIRCLE" | "FRAME" | "ROWS" | "MEASURED";
+            /** Format: int32 */
+            across?: number;
+            /** Format: int32 */
+            up?: number;
+            pitchAcross?: components["schemas"]["EnteredNumber"];
+            pitchUp?: components["schemas"]["EnteredNumber"];
+            places?: components["schemas"]["ScrewPlaceRequest"][];
         };
         SealLand: {
             /** Format: double */
@@ -10667,6 +10719,22 @@ export interface components {
              * @description shims of one thickness, 0 to 50
              */
             pieces: number;
+        };
+        ShimRequest: {
+            /** Format: int64 */
+            version?: number;
+            name: string;
+            thickness: components["schemas"]["EnteredNumber"];
+            /** Format: int32 */
+            pieces: number;
+            place: string;
+        };
+        ShimView: {
+            /** Format: uuid */
+            id: string;
+            given: components["schemas"]["ShimRequest"];
+            /** Format: int32 */
+            thicknessUm: number;
         };
         ShopSettings: {
             /** Format: int64 */
@@ -12256,6 +12324,69 @@ export interface operations {
                 };
                 content: {
                     "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    keepShim: {
+        parameters: {
+            query?: never;
+            header: {
+                "Write-Id": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ShimRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShimView"][];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    removeShim: {
+        parameters: {
+            query: {
+                version: number;
+            };
+            header: {
+                "Write-Id": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShimView"][];
                 };
             };
         };
@@ -16127,6 +16258,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SignedIn"];
+                };
+            };
+        };
+    };
+    shims: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShimView"][];
                 };
             };
         };

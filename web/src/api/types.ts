@@ -114,5 +114,7 @@ export type BillRequest = Schemas["BillRequest"];
 export type BillLine = Schemas["BillLine"];
 export type MoneyRequest = Schemas["MoneyRequest"];
 export type JobEndRequest = Schemas["JobEndRequest"];
+export type ShimRequest = Schemas["ShimRequest"];
+export type ShimView = Schemas["ShimView"];
 export type SpareRequest = Schemas["SpareRequest"];
 export type SpareView = Schemas["SpareView"];

@@ -20,6 +20,8 @@ const card = (more: Partial<Card> = {}): Card => ({
   lubricant: "",
   fasten: "",
   tightening: [],
+  screws: [],
+  rounds: [],
   tool: "",
   position: "",
   checks: [],
@@ -75,6 +77,58 @@ describe("a card of the rebuild", () => {
     open(card({ cameOff: 2, mustBeNew: true, instead: "Not the pins that came out." }), 2);
     await putIn();
     expect(sent[0]?.body).toMatchObject({ refitted: 0, renewed: 2, scrapped: 2 });
+  });
+
+  const COVER = card({
+    title: "Fit cover",
+    tightening: [1, 3, 2, 4],
+    screws: [
+      { acrossMm: 0, upMm: 80 },
+      { acrossMm: 60, upMm: 80 },
+      { acrossMm: 60, upMm: 0 },
+      { acrossMm: 0, upMm: 0 },
+    ],
+    rounds: ["snug by hand", "24 N·m"],
+  });
+  const tick = (name: RegExp) => userEvent.click(screen.getByRole("button", { name }));
+
+  it("ticks the screws one by one in their order, round by round, and keeps how many", async () => {
+    open(COVER);
+    expect(screen.getByRole("img", { name: "Tighten in this order: 1, 3, 2, 4" })).toBeVisible();
+    await tick(/1 is snug/);
+    await tick(/^2 is tight: snug by hand/);
+    await tick(/^3 is tight: snug by hand/);
+    await tick(/^4 is tight: snug by hand/);
+    expect(screen.getByText("24 N·m")).toHaveAttribute("aria-current", "step");
+    await putIn();
+    expect(sent).toHaveLength(0);
+    expect(screen.getByText(/Round 2 of 2 is not finished: 1 is next/)).toBeVisible();
+    for (const place of [1, 2, 3, 4]) {
+      await tick(new RegExp(`^${place} is tight: 24 N·m`));
+    }
+    expect(screen.getByText("All 4 screws, 2 rounds, one by one.")).toBeVisible();
+    expect(screen.queryByRole("button", { name: /is tight/ })).toBeNull();
+    await putIn();
+    expect(sent[0]?.body).toMatchObject({ done: true, ticked: 8 });
+  });
+
+  it("takes a tick back, and without ticks the part goes in as before", async () => {
+    open(COVER);
+    await tick(/1 is snug/);
+    await tick(/Take one tick back/);
+    expect(screen.queryByRole("button", { name: /Take one tick back/ })).toBeNull();
+    await putIn();
+    expect(sent[0]?.body).toMatchObject({ done: true });
+    expect(sent[0]?.body).not.toHaveProperty("ticked");
+  });
+
+  it("finds the ticks again after a reload", async () => {
+    open(COVER);
+    await tick(/1 is snug/);
+    await tick(/^2 is tight/);
+    document.body.innerHTML = "";
+    open(COVER);
+    expect(screen.getByRole("button", { name: /^3 is tight: snug by hand/ })).toBeVisible();
   });
 
   it("shows what was worked out at Set for this part, the last word of each drawer, and nothing of others", () => {

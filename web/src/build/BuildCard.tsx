@@ -9,11 +9,13 @@ import { Caution, Fault } from "../shared/Caution";
 import { Conflict } from "../shared/Conflict";
 import { moment } from "../shared/format";
 import { Neighbourhood } from "../shared/stack/Neighbourhood";
+import { useDraft } from "../shared/useDraft";
 import { t } from "../wording/en";
 import { Bites } from "./Bites";
 import classes from "./Build.module.css";
 import { badCounts, type FittingFields, startFields, toRequest } from "./Fitting.model";
-import { TighteningRing } from "./TighteningRing";
+import { Tightening } from "./Tightening";
+import { progress, type Ticks } from "./tightening.model";
 import { WorkedOut } from "./WorkedOut";
 
 interface Props {
@@ -36,6 +38,8 @@ export function BuildCard({ view, card, fitting, onNext, onBack }: Props) {
   const done = fitting?.given.done ?? false;
   const signed = isClosed(view);
   const { keep, problem, clearProblem, busy } = useKeep(view.job.number);
+  const ticks = useDraft<Ticks>(`ticks:${view.job.number}:${card.stepId}`, { ticked: 0 });
+  const [halted, setHalted] = useState(false);
   const [differs, setDiffers] = useState(false);
   const [typed, setTyped] = useState<Partial<FittingFields>>({});
   // What somebody else keeps meanwhile shows at once; what was typed here stays over it.
@@ -51,12 +55,28 @@ export function BuildCard({ view, card, fitting, onNext, onBack }: Props) {
     keep(
       "PUT",
       `/fittings/${card.stepId}`,
-      toRequest({ ...fields, version, waiver: waiving ? fields.waiver : "" }, isDone),
+      toRequest(
+        {
+          ...fields,
+          version,
+          waiver: waiving ? fields.waiver : "",
+          ticked: ticks.value.ticked > 0 ? ticks.value.ticked : undefined,
+        },
+        isDone,
+      ),
       `${isDone ? "fitted" : "taken back"}: ${card.title}`,
     );
   const badCount = Object.keys(bad).length > 0;
+  const screws = progress(card, ticks.value.ticked);
+  const half = screws.isBegun && !screws.isDone;
+  const unfinished =
+    half && halted
+      ? `Round ${screws.round + 1} of ${card.rounds.length} is not finished: ${card.tightening.indexOf(screws.next ?? 0) + 1} is next.`
+      : "";
   const fitPart = async () => {
-    if (!badCount && (await send(true))) {
+    setHalted(half);
+    if (!badCount && !half && (await send(true))) {
+      ticks.clear({ ticked: 0 });
       onNext();
     }
   };
@@ -124,8 +144,17 @@ export function BuildCard({ view, card, fitting, onNext, onBack }: Props) {
             <small>fastening</small>
             {card.fasten}
           </p>
-          {card.tightening.length > 0 && <TighteningRing order={card.tightening} />}
         </div>
+      )}
+      {card.tightening.length > 0 && (
+        <Tightening
+          card={card}
+          ticked={done ? (fitting?.given.ticked ?? 0) : ticks.value.ticked}
+          onTick={done || signed ? undefined : (ticked) => ticks.change({ ticked })}
+        />
+      )}
+      {unfinished && !done && (
+        <Caution>{unfinished} Finish the rounds, or take the ticks back one by one.</Caution>
       )}
       <WorkedOut view={view} stepId={card.stepId} />
       {(card.tool || card.position) && (

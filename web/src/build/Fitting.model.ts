@@ -10,6 +10,8 @@ export interface FittingFields {
   reason: string;
   /** Why it goes on although the check is not passed; empty when it is. */
   waiver: string;
+  /** Screws ticked one by one, over all rounds; undefined where nobody ticked. */
+  ticked: number | undefined;
   version: number;
 }
 
@@ -25,6 +27,7 @@ export const fittingFields = (given: FittingRequest): FittingFields => ({
   wantedInstead: given.wantedInstead === undefined ? "" : String(given.wantedInstead),
   reason: given.reason,
   waiver: given.waiver ?? "",
+  ticked: given.ticked,
   version: versionField(given.version),
 });
 
@@ -52,6 +55,7 @@ export function startFields(
     wantedInstead: "",
     reason: "",
     waiver: given?.waiver ?? "",
+    ticked: undefined,
     version: versionField(given?.version),
   };
 }
@@ -74,4 +78,5 @@ export const toRequest = (f: FittingFields, done: boolean): FittingRequest => ({
   wantedInstead: whole(f.wantedInstead),
   reason: f.reason,
   waiver: f.waiver.trim() === "" ? undefined : f.waiver,
+  ticked: f.ticked,
 });

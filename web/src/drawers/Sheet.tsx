@@ -9,6 +9,7 @@ import { useDraft } from "../shared/useDraft";
 import { Answer } from "./Answer";
 import classes from "./Drawers.module.css";
 import { FieldInput } from "./FieldInput";
+import { FromShelf } from "./FromShelf";
 import { instrumentsQuery } from "./queries";
 import { Readings } from "./Readings";
 import { groups, initialEntries, stillMissing, suited, toCsv } from "./sheet.model";
@@ -115,6 +116,11 @@ export function Sheet({ drawer, draftKey, start, describes, keep, keepLabel }: P
                 </button>
               )}
             </div>
+          )}
+          {drawer.name === "shim-pack" && (
+            <FromShelf
+              onFill={(readings) => draft.change({ readings: { ...entries.readings, ...readings } })}
+            />
           )}
           {shownGroups.map(([heading, fields]) => (
             <Group

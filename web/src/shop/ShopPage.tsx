@@ -1,6 +1,6 @@
 import { NativeSelect, useMantineColorScheme } from "@mantine/core";
 import { useQuery } from "@tanstack/react-query";
-import { Money, Spares } from "../parts";
+import { Money, Shims, Spares } from "../parts";
 import { meQuery, peopleQuery } from "../people/session";
 import { Panel } from "../shared/Panel";
 import { type Preferences, usePreferences } from "../shared/preferences";
@@ -87,6 +87,7 @@ export function ShopPage() {
       <Instruments />
       <Lubricants />
       <Spares />
+      <Shims />
       <OwnWords />
       {me.data?.role === "LEAD" && (
         <section className={classes.section}>

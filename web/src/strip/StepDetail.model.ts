@@ -2,6 +2,8 @@ import type { DetailRequest, EnteredNumber, PartKind, StepRequest } from "../api
 
 type Fastening = NonNullable<StepRequest["fastening"]>;
 type Standing = NonNullable<DetailRequest["belongs"]>["standing"];
+type Screws = NonNullable<DetailRequest["screws"]>;
+type Arrangement = Screws["arrangement"];
 type Energy = NonNullable<DetailRequest["energy"]>["kind"];
 
 const mm = (): EnteredNumber => ({ text: "", unit: "mm" });
@@ -12,6 +14,25 @@ export interface LooseFields {
   expected: string;
   found: string;
 }
+
+/** How the screws of a part stand, as it is being typed; a circle while nobody says otherwise. */
+export interface ScrewsFields {
+  arrangement: "" | Arrangement;
+  across: string;
+  up: string;
+  pitchAcross: EnteredNumber;
+  pitchUp: EnteredNumber;
+  places: { across: EnteredNumber; up: EnteredNumber }[];
+}
+
+export const onACircle = (): ScrewsFields => ({
+  arrangement: "",
+  across: "",
+  up: "",
+  pitchAcross: mm(),
+  pitchUp: mm(),
+  places: [],
+});
 
 /** What a careful mechanic notes beyond what came off and where, as it is being typed. */
 export interface DetailFields {
@@ -51,6 +72,7 @@ export interface DetailFields {
   belongsPart: string;
   belongsKind: PartKind | "";
   belongsBecause: string;
+  screws: ScrewsFields;
 }
 
 export const emptyDetail = (): DetailFields => ({
@@ -88,6 +110,7 @@ export const emptyDetail = (): DetailFields => ({
   belongsPart: "",
   belongsKind: "",
   belongsBecause: "",
+  screws: onACircle(),
 });
 
 const shown = (value: number | undefined) => (value === undefined ? "" : String(value));
@@ -133,6 +156,14 @@ export function detailFields(d: DetailRequest | undefined): DetailFields {
     belongsPart: d.belongs?.part ?? "",
     belongsKind: d.belongs?.kind ?? "",
     belongsBecause: d.belongs?.because ?? "",
+    screws: {
+      arrangement: d.screws?.arrangement ?? "",
+      across: shown(d.screws?.across),
+      up: shown(d.screws?.up),
+      pitchAcross: d.screws?.pitchAcross ?? mm(),
+      pitchUp: d.screws?.pitchUp ?? mm(),
+      places: d.screws?.places ?? [],
+    },
   };
 }
 
@@ -159,14 +190,30 @@ function optional(
 const words = (text: string) => (text.trim() === "" ? undefined : text.trim());
 const number = (entered: EnteredNumber) => (entered.text.trim() === "" ? undefined : entered);
 
+/** What was typed for another arrangement stays: the server takes what belongs to the chosen one. */
+function screwsRequest(s: ScrewsFields, faults: Record<string, string>): Screws | undefined {
+  return s.arrangement === ""
+    ? undefined
+    : {
+        arrangement: s.arrangement,
+        across: optional(s.across, "screws.across", "screws across", faults),
+        up: optional(s.up, "screws.up", "screws up", faults),
+        pitchAcross: number(s.pitchAcross),
+        pitchUp: number(s.pitchUp),
+        places: s.places.length > 0 ? s.places : undefined,
+      };
+}
+
 /**
  * The request; undefined when nothing was noted. Faults are added to those of the step.
  *
  * @param further sets of screws beside the first
+ * @param isHeld  true where screws hold it
  */
 export function detailRequest(
   d: DetailFields,
   further: Fastening[],
+  isHeld: boolean,
   faults: Record<string, string>,
 ): DetailRequest | undefined {
   const request: DetailRequest = {
@@ -221,6 +268,7 @@ export function detailRequest(
             because: words(d.belongsBecause),
           },
     alsoHeldBy: further.length > 0 ? further : undefined,
+    screws: isHeld ? screwsRequest(d.screws ?? onACircle(), faults) : undefined,
   };
   return Object.values(request).some((value) => value !== undefined) ? request : undefined;
 }

@@ -106,7 +106,7 @@ export function toRequest(f: StepFields): { request: StepRequest } | { faults: R
         : `“${f.count}” is not a whole number of pieces.`;
   }
   const [first, ...further] = f.held.map((set, place) => heldRequest(set, heldAt(place), faults));
-  const detail = detailRequest(f.detail, further, faults);
+  const detail = detailRequest(f.detail, further, f.held.length > 0, faults);
   if (Object.keys(faults).length > 0) {
     return { faults };
   }

@@ -58,6 +58,51 @@ describe("the fields of a step", () => {
     expect(onDone).toHaveBeenCalledWith(true);
   });
 
+  it("asks how the screws stand from three on, and sends a frame as it was typed", async () => {
+    await type("What came off", "cover");
+    await userEvent.click(screen.getByLabelText("Held by screws, a nut or studs"));
+    await type("How many", "2");
+    expect(screen.queryByLabelText("The screws stand")).toBeNull();
+    await userEvent.clear(screen.getByLabelText("How many"));
+    await type("How many", "10");
+    await type("Thread", "M8");
+    await userEvent.selectOptions(
+      screen.getByLabelText("The screws stand"),
+      "round a frame: one row along each side",
+    );
+    await type("Screws along the top", "4");
+    await type("Down a side, with the corners", "3");
+    await type("From one to the next across", "60");
+    await type("From one to the next down", "2,5");
+    await userEvent.click(screen.getByRole("button", { name: /^Keep/ }));
+    expect(body()).toMatchObject({
+      detail: {
+        screws: {
+          arrangement: "FRAME",
+          across: 4,
+          up: 3,
+          pitchAcross: { text: "60", unit: "mm" },
+          pitchUp: { text: "2,5", unit: "mm" },
+        },
+      },
+    });
+  });
+
+  it("takes the place of each screw that stands anywhere", async () => {
+    await type("What came off", "cover");
+    await userEvent.click(screen.getByLabelText("Held by screws, a nut or studs"));
+    await type("How many", "3");
+    await type("Thread", "M8");
+    await userEvent.selectOptions(screen.getByLabelText("The screws stand"), "anywhere: measured one by one");
+    await type("Screw 2, from the left", "40");
+    await type("Screw 3, from below", "55");
+    await userEvent.click(screen.getByRole("button", { name: /^Keep/ }));
+    const places = (body() as unknown as { detail: { screws: { places: unknown[] } } }).detail.screws.places;
+    expect(places).toHaveLength(3);
+    expect(places[1]).toMatchObject({ across: { text: "40" }, up: { text: "" } });
+    expect(places[2]).toMatchObject({ up: { text: "55" } });
+  });
+
   it("asks what belongs there only where what came off does not go back", async () => {
     await type("What came off", "plain bolt");
     await userEvent.click(screen.getByText("Missing, wrong, or another part from now on"));

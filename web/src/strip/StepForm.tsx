@@ -8,7 +8,8 @@ import { Conflict } from "../shared/Conflict";
 import { useDraft } from "../shared/useDraft";
 import { t } from "../wording/en";
 import { Held } from "./Held";
-import { emptyDetail } from "./StepDetail.model";
+import { Screws } from "./Screws";
+import { emptyDetail, onACircle } from "./StepDetail.model";
 import {
   emptyStep,
   gearChoices,
@@ -45,6 +46,12 @@ const LABELS = {
   condition: "As found",
   note: "Note",
 };
+
+const FEWEST_IN_A_PATTERN = 3;
+
+/** Screws of all sets together, as far as their number is typed. */
+const screwsOf = (f: StepFields) =>
+  f.held.reduce((sum, h) => sum + (/^\d{1,3}$/.test(h.count.trim()) ? Number(h.count) : 0), 0);
 
 /** What came off, how many, from which shaft, which way round, and what held it. */
 export function StepForm({ view, editing, after, kinds, shut, onDone }: Props) {
@@ -176,6 +183,14 @@ export function StepForm({ view, editing, after, kinds, shut, onDone }: Props) {
           />
         </div>
         <Held sets={f.held} errors={errors} onChange={(held) => draft.change({ held })} />
+        {screwsOf(f) >= FEWEST_IN_A_PATTERN && (
+          <Screws
+            value={f.detail.screws ?? onACircle()}
+            count={screwsOf(f)}
+            errors={errors}
+            onChange={(screws) => draft.change({ detail: { ...f.detail, screws } })}
+          />
+        )}
         <div className={classes.two}>
           <NativeSelect
             label="As found"

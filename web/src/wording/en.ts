@@ -72,6 +72,12 @@ export const en = {
     WRONG: "no: it does not belong there",
     REPLACED: "no: another part takes its place",
   },
+  screws: {
+    CIRCLE: "in a circle",
+    FRAME: "round a frame: one row along each side",
+    ROWS: "in rows",
+    MEASURED: "anywhere: measured one by one",
+  },
   locking: {
     NONE: "nothing",
     THREADLOCK_LOW: "threadlocker, low strength",

@@ -88,6 +88,11 @@ public record Fastening(
             return words;
         }
 
+        /** True for what must not be tightened again when it has set. */
+        boolean setsForGood() {
+            return this == THREADLOCK_LOW || this == THREADLOCK_MEDIUM || this == THREADLOCK_HIGH;
+        }
+
         /** True when common practice renews it each time: a bent or polymer lock holds once. */
         public boolean isSingleUse() {
             return this == PREVAILING_NUT || this == TAB_WASHER || this == COTTER || this == WIRE;

@@ -1,6 +1,7 @@
 package app.yunque.teardown;
 
-import app.yunque.fastener.TighteningOrder;
+import app.yunque.fastener.BoltPattern;
+import app.yunque.fastener.ScrewPattern;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -31,7 +32,9 @@ public record RebuildOrder(List<Card> cards) {
      * @param goesOn    what goes on it: oil, grease, nothing; empty when not said
      * @param lubricant the lubricant of the place it is lubricated from, with the place; empty where none stands out
      * @param fasten    how it is fastened, with torque and its source; empty when not
-     * @param tightening places of the screws in the order of tightening, seen as they sit round; empty below three
+     * @param tightening numbers of the screws in the order of tightening; empty below three
+     * @param screws    where each of them stands, in the order of their numbers
+     * @param rounds    what each round is tightened to
      * @param tool      main tool; empty when it does not matter
      * @param position  which way up the unit lies; empty when it does not matter
      * @param checks    what to check before going on
@@ -52,14 +55,18 @@ public record RebuildOrder(List<Card> cards) {
             String lubricant,
             String fasten,
             List<Integer> tightening,
+            List<BoltPattern.Place> screws,
+            List<String> rounds,
             String tool,
             String position,
             List<String> checks,
             String caution,
             List<TwoSchools> schools) {
-        /** Cards that were sealed before they named a lubricant hold none. */
+        /** Cards that were sealed before they named a lubricant hold none; until they said where a screw stands all stood on a circle. */
         public Card {
             lubricant = lubricant == null ? "" : lubricant;
+            screws = screws == null ? ScrewPattern.CIRCLE.places(tightening.size()) : screws;
+            rounds = rounds == null ? List.of() : rounds;
         }
     }
 
@@ -125,6 +132,7 @@ public record RebuildOrder(List<Card> cards) {
             List<String> shafts,
             Optional<LubricantOfPlace> from) {
         var detail = step.detail();
+        var tightening = Tightening.of(step);
         return new Card(
                 place,
                 step.id(),
@@ -138,10 +146,9 @@ public record RebuildOrder(List<Card> cards) {
                 detail.back().goesOn() == GoesOn.UNSAID ? "" : detail.back().goesOn().words(),
                 from.map(LubricantOfPlace::inWords).orElse(""),
                 fasten(step),
-                TighteningOrder.of(
-                        isAnotherKind(step)
-                                ? 0
-                                : step.fastenings().stream().mapToInt(Fastening::count).sum()),
+                tightening.order(),
+                tightening.screws(),
+                tightening.rounds(),
                 detail.work().tool(),
                 detail.work().position(),
                 checks(step, from.filter(LubricantOfPlace::isGrease).isPresent()),
@@ -205,15 +212,20 @@ public record RebuildOrder(List<Card> cards) {
                     : "As its own sheet says: what held the %s is not copied."
                             .formatted(step.part());
         }
+        var noted = step.detail().back().screws();
+        var way =
+                noted == null || noted.arrangement() == ScrewPattern.Arrangement.CIRCLE
+                        ? ", crosswise in rounds"
+                        : ", from the middle outwards in rounds";
         return step.fastenings().stream()
-                .map(RebuildOrder::fasten)
+                .map(f -> fasten(f, way))
                 .collect(Collectors.joining(" · and "));
     }
 
-    private static String fasten(Fastening fastening) {
+    private static String fasten(Fastening fastening, String way) {
         var words = fastening.inWords();
         if (fastening.count() > 2) {
-            words += ", crosswise in two passes";
+            words += way;
         }
         if (fastening.locking() != Fastening.Locking.NONE) {
             words += "; locked by " + fastening.locking().words();

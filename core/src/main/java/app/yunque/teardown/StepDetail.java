@@ -1,5 +1,6 @@
 package app.yunque.teardown;
 
+import app.yunque.fastener.ScrewPattern;
 import app.yunque.measure.Refused;
 import app.yunque.plan.Handling;
 import app.yunque.plan.Task;
@@ -124,6 +125,7 @@ public record StepDetail(
      * @param facingMatters true when it has two different faces, also while nobody has noted which looks where
      * @param check       the check to pass before going on; empty for the usual one of its kind
      * @param belongs     what belongs there instead of what came off; null when that goes back
+     * @param screws      how its screws stand; null while nobody said, which is taken for a circle
      */
     public record Back(
             String matchMark,
@@ -132,7 +134,8 @@ public record StepDetail(
             GoesOn goesOn,
             boolean facingMatters,
             String check,
-            @Nullable Belongs belongs) {
+            @Nullable Belongs belongs,
+            @Nullable ScrewPattern screws) {
         public static final Back PLAIN = new Back("", "", null, GoesOn.UNSAID, false, "");
 
         /** Of what goes back itself. */
@@ -143,7 +146,19 @@ public record StepDetail(
                 GoesOn goesOn,
                 boolean facingMatters,
                 String check) {
-            this(matchMark, matchedWith, positions, goesOn, facingMatters, check, null);
+            this(matchMark, matchedWith, positions, goesOn, facingMatters, check, null, null);
+        }
+
+        /** Whose screws nobody noted more of than their number. */
+        public Back(
+                String matchMark,
+                String matchedWith,
+                @Nullable Integer positions,
+                GoesOn goesOn,
+                boolean facingMatters,
+                String check,
+                @Nullable Belongs belongs) {
+            this(matchMark, matchedWith, positions, goesOn, facingMatters, check, belongs, null);
         }
 
         public Back {
@@ -180,7 +195,9 @@ public record StepDetail(
                         back.positions,
                         back.goesOn,
                         back.facingMatters,
-                        back.check),
+                        back.check,
+                        null,
+                        isSameKind ? back.screws : null),
                 subassembly,
                 leftAssembled,
                 isSameKind ? alsoHeldBy : List.of());

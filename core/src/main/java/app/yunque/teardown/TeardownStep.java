@@ -65,9 +65,18 @@ public record TeardownStep(
             throw Refused.because(
                     "fastening", "Name the first set of screws before a further one.");
         }
+        var screws = detail.back().screws();
+        if (screws != null) {
+            screws.places(screwsOf(fastening, detail));
+        }
         if (gear != null && kind != PartKind.GEAR) {
             throw Refused.because("gear", "Only a gear can be one of the gears of the papers.");
         }
+    }
+
+    private static int screwsOf(@Nullable Fastening first, StepDetail detail) {
+        return (first == null ? 0 : first.count())
+                + detail.alsoHeldBy().stream().mapToInt(Fastening::count).sum();
     }
 
     /** True when it matters which way round the part goes back. */

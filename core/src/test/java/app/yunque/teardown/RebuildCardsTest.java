@@ -95,7 +95,7 @@ class RebuildCardsTest {
                         "",
                         StepDetail.NONE);
         assertThat(card(step).fasten())
-                .isEqualTo("6 × M10, 30 mm, crosswise in two passes, to 47 N·m (maker's sheet)");
+                .isEqualTo("6 × M10, 30 mm, crosswise in rounds, to 47 N·m (maker's sheet)");
         assertThat(card(step).where()).isEqualTo("output shaft, right end");
     }
 

@@ -140,7 +140,7 @@ class TeardownTest {
         assertThat(order.cards().get(1).wayRound()).isEqualTo("Lip to the oil");
         assertThat(order.cards().get(2).fasten())
                 .isEqualTo(
-                        "6 × M8, 20 mm, crosswise in two passes; no torque was entered: use the maker's figure");
+                        "6 × M8, 20 mm, crosswise in rounds; no torque was entered: use the maker's figure");
         assertThat(order.cards().get(0).where()).isEqualTo("input shaft, left end");
     }
 

@@ -356,7 +356,8 @@ public record LineAnswer(
                 null,
                 null,
                 belongs,
-                alsoHeldBy);
+                alsoHeldBy,
+                null);
     }
 
     private static @Nullable EnteredNumber number(LineReading.@Nullable Amount amount) {

@@ -39,6 +39,10 @@ class FittingEntity extends Kept {
     @Column(nullable = false)
     String waiver = "";
 
+    /** Screws ticked one by one, over all rounds; null where nobody ticked. */
+    @Column(name = "ticked")
+    @Nullable Integer ticked;
+
     /** False once the fitting was taken back. */
     @Column(nullable = false)
     boolean done;

@@ -13,6 +13,7 @@ import org.jspecify.annotations.Nullable;
  * @param wantedInstead count wanted on purpose in place of the count that came off; missing when unchanged
  * @param reason        why the count was changed
  * @param waiver        a lead's reason for going on although the check is not passed; missing when it is
+ * @param ticked        screws ticked one by one, over all rounds; missing where nobody ticked
  */
 public record FittingRequest(
         @Nullable Long version,
@@ -22,4 +23,5 @@ public record FittingRequest(
         int scrapped,
         @Nullable Integer wantedInstead,
         String reason,
-        @Nullable String waiver) {}
+        @Nullable String waiver,
+        @Nullable Integer ticked) {}

@@ -1,13 +1,16 @@
 package app.yunque.server.build;
 
+import app.yunque.measure.Refused;
 import app.yunque.server.job.JobRef;
 import app.yunque.server.people.AtTheBench;
 import app.yunque.server.problem.NotThere;
 import app.yunque.teardown.Fitted;
 import app.yunque.teardown.TeardownStep;
+import app.yunque.teardown.Tightening;
 import java.time.Clock;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
@@ -60,6 +63,9 @@ public class FittingService {
             bench.actAsLead("Only a lead can waive the check of a card.");
         }
         fitting.waiver = waiver;
+        Refused.ifAny(
+                Optional.ofNullable(request.ticked()).flatMap(t -> Tightening.TICKS.judge(t)));
+        fitting.ticked = request.done() ? request.ticked() : null;
         core(fitting);
         fitting.keep(bench.name(), clock.instant());
         fittings.saveAndFlush(fitting);
@@ -80,7 +86,8 @@ public class FittingService {
                         f.scrapped,
                         f.wantedInstead,
                         f.reason,
-                        f.waiver.isEmpty() ? null : f.waiver),
+                        f.waiver.isEmpty() ? null : f.waiver,
+                        f.ticked),
                 f.changedBy(),
                 f.changedAt());
     }

@@ -79,6 +79,7 @@ final class DetailMapping {
                                                 given.loose() == null
                                                         ? List.of()
                                                         : given.loose())));
+        var screws = faults.gather(() -> new Maybe<>(ScrewsMapping.core(given.screws())));
         var back =
                 faults.gather(
                         at(
@@ -92,7 +93,8 @@ final class DetailMapping {
                                                         : given.goesOn(),
                                                 Boolean.TRUE.equals(given.facingMatters()),
                                                 text(given.check()),
-                                                belongs(given.belongs()))));
+                                                belongs(given.belongs()),
+                                                screws == null ? null : screws.value())));
         var further = faults.gather(() -> further(given.alsoHeldBy()));
         faults.throwIfAny();
         return at(() ->

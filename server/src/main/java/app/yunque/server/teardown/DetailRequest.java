@@ -1,5 +1,6 @@
 package app.yunque.server.teardown;
 
+import app.yunque.fastener.ScrewPattern;
 import app.yunque.server.quantity.EnteredNumber;
 import app.yunque.server.teardown.StepRequest.FasteningRequest;
 import app.yunque.teardown.Belongs;
@@ -41,6 +42,7 @@ import org.jspecify.annotations.Nullable;
  * @param leftAssembled true when that is left together on purpose
  * @param belongs       what belongs there instead of what came off
  * @param alsoHeldBy    further sets of screws, nuts or studs
+ * @param screws        how the screws of all sets stand; missing for a circle
  */
 public record DetailRequest(
         @Nullable String tool,
@@ -68,7 +70,34 @@ public record DetailRequest(
         @Nullable String subassembly,
         @Nullable Boolean leftAssembled,
         @Nullable BelongsRequest belongs,
-        @Nullable List<FasteningRequest> alsoHeldBy) {
+        @Nullable List<FasteningRequest> alsoHeldBy,
+        @Nullable ScrewsRequest screws) {
+
+    /**
+     * How screws stand, numbered as {@link ScrewPattern} says.
+     *
+     * @param arrangement how they stand
+     * @param across      screws in a row, or along the top of a frame
+     * @param up          rows, or screws along a side of a frame
+     * @param pitchAcross from one to the next across
+     * @param pitchUp     from one to the next up
+     * @param places      where each stands, across and up, of those measured one by one
+     */
+    public record ScrewsRequest(
+            ScrewPattern.Arrangement arrangement,
+            @Nullable Integer across,
+            @Nullable Integer up,
+            @Nullable EnteredNumber pitchAcross,
+            @Nullable EnteredNumber pitchUp,
+            @Nullable List<ScrewPlaceRequest> places) {}
+
+    /**
+     * Where one screw stands, from any one corner.
+     *
+     * @param across across
+     * @param up     up
+     */
+    public record ScrewPlaceRequest(EnteredNumber across, EnteredNumber up) {}
 
     /**
      * @param standing missing, wrong, or replaced by another part
@@ -110,7 +139,8 @@ public record DetailRequest(
                 subassembly,
                 leftAssembled,
                 null,
-                isHeld ? alsoHeldBy : null);
+                isHeld ? alsoHeldBy : null,
+                isHeld ? screws : null);
     }
 
     /**

@@ -144,7 +144,7 @@ class WhatBelongsThereTest {
         assertThat(given.path("detail").path("alsoHeldBy").get(0).path("torque").path("text"))
                 .hasToString("\"25\"");
         assertThat(view().path("rebuild").get(0).path("fasten").asString())
-                .contains("6 × M8, snug, crosswise in two passes; by feel")
+                .contains("6 × M8, snug, crosswise in rounds; by feel")
                 .contains("2 × M10×1.25")
                 .contains("to 25 lbf·ft (33.9 N·m) (plate)");
         assertThat(view().path("rebuild").get(0).path("tightening")).hasSize(8);

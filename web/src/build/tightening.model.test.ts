@@ -1,0 +1,44 @@
+import { describe, expect, it } from "vitest";
+import { onTheSheet, progress } from "./tightening.model";
+
+const CARD = { tightening: [2, 5, 1, 6, 4, 3], rounds: ["snug", "7.2 N·m", "24 N·m"] };
+
+describe("how far the screws of a card are", () => {
+  it("counts every screw in every round, in one order", () => {
+    for (let ticked = 0; ticked <= 18; ticked++) {
+      const p = progress(CARD, ticked);
+      const tight = CARD.tightening.filter(p.isTight);
+      expect(p.all).toBe(18);
+      expect(p.isBegun).toBe(ticked > 0);
+      expect(p.isDone).toBe(ticked === 18);
+      expect(tight).toHaveLength(ticked === 18 ? 6 : ticked % 6);
+      expect(p.round).toBe(Math.min(Math.floor(ticked / 6), 2));
+      expect(p.next).toBe(ticked === 18 ? undefined : CARD.tightening[ticked % 6]);
+    }
+  });
+});
+
+describe("where the screws are drawn", () => {
+  it("keeps their proportions, the top up", () => {
+    const sheet = onTheSheet([
+      { acrossMm: 10, upMm: 0 },
+      { acrossMm: 10, upMm: 80 },
+      { acrossMm: 50, upMm: 40 },
+    ]);
+    expect(sheet.height).toBe(168);
+    expect(sheet.width).toBe(84);
+    expect(sheet.at).toEqual([
+      { x: 0, y: 168 },
+      { x: 0, y: 0 },
+      { x: 84, y: 84 },
+    ]);
+  });
+  it("draws a row too", () => {
+    expect(
+      onTheSheet([
+        { acrossMm: 0, upMm: 5 },
+        { acrossMm: 30, upMm: 5 },
+      ]),
+    ).toMatchObject({ width: 168, height: 0 });
+  });
+});
