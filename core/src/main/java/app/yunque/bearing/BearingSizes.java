@@ -127,6 +127,11 @@ public record BearingSizes(List<Size> found, Told told) {
                                                 .formatted(found.size())));
     }
 
+    /** Every bearing of the table. */
+    static List<Size> all() {
+        return ALL;
+    }
+
     private static List<Size> read() {
         return TableLines.beside(BearingSizes.class, "sizes.table").stream()
                 .map(line -> line.split("\\|"))

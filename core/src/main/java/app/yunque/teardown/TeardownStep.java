@@ -1,5 +1,6 @@
 package app.yunque.teardown;
 
+import app.yunque.bearing.NamedBearing;
 import app.yunque.measure.Problem;
 import app.yunque.measure.Range;
 import app.yunque.measure.Refused;
@@ -141,6 +142,18 @@ public record TeardownStep(
     /** Every set of screws, nuts or studs that held it, the first one first. */
     public List<Fastening> fastenings() {
         return Stream.concat(Stream.ofNullable(fastening), detail.alsoHeldBy().stream()).toList();
+    }
+
+    /** Which bearing it is, where its name holds the designation. */
+    public Optional<NamedBearing> bearing() {
+        return kind == PartKind.BEARING ? NamedBearing.of(part) : Optional.empty();
+    }
+
+    /** What is known of it beyond what came off and where, in words. */
+    public List<String> facts() {
+        return Stream.concat(
+                        bearing().map(NamedBearing::inWords).stream(), detail.inWords().stream())
+                .toList();
     }
 
     /** "2 × spacer ring" or "oil seal". */

@@ -7,6 +7,7 @@ import app.yunque.inspection.RepairEnds;
 import app.yunque.measure.Refused;
 import app.yunque.parts.AlternateGrade.Duty;
 import app.yunque.server.decision.DecisionService;
+import app.yunque.server.drawer.KeptAnswerService;
 import app.yunque.server.job.JobRef;
 import app.yunque.server.parts.OrderRequest;
 import app.yunque.server.parts.PartsOfJob;
@@ -26,8 +27,15 @@ public class JobParts {
     private final DecisionService decisions;
     private final PartsService parts;
     private final UnitService units;
+    private final KeptAnswerService answers;
 
-    JobParts(StepService steps, DecisionService decisions, PartsService parts, UnitService units) {
+    JobParts(
+            StepService steps,
+            DecisionService decisions,
+            PartsService parts,
+            UnitService units,
+            KeptAnswerService answers) {
+        this.answers = answers;
         this.units = units;
         this.steps = steps;
         this.decisions = decisions;
@@ -74,15 +82,18 @@ public class JobParts {
     public PartsOfJob of(JobRef job) {
         var papers = units.papers(job.unitId());
         var made = decisions.made(job.id());
+        var strip = steps.strip(job.id());
+        var packs = PacksOfSet.of(answers.views(job.id()), strip);
         return parts.of(
                 job,
-                steps.strip(job.id()).stream()
+                strip.stream()
                         .map(
                                 step ->
                                         new Part(
                                                 UUID.fromString(step.id()),
                                                 step.goesIn(),
                                                 step.count(),
+                                                packs.getOrDefault(step.id(), step.count()),
                                                 step.belongs() != null
                                                         || made.get(step.id()) == Disposition.RENEW,
                                                 RepairEnds.without(

@@ -1,5 +1,7 @@
 package app.yunque.server.bench;
 
+import app.yunque.bearing.ClearanceGroups;
+import app.yunque.bearing.NamedBearing;
 import app.yunque.fastener.ScrewInHole;
 import app.yunque.fastener.ScrewThread;
 import app.yunque.measure.PlainDigits;
@@ -8,6 +10,7 @@ import app.yunque.teardown.Envelope;
 import app.yunque.teardown.Fastening;
 import app.yunque.teardown.PartKind;
 import app.yunque.teardown.TeardownStep;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.Map;
 
@@ -40,7 +43,43 @@ final class LoggedEntries {
             mm(entries, "bearing-by-size.outsideMm", room.aMm());
             mm(entries, "bearing-by-size.widthMm", room.lengthMm());
         }
+        step.bearing().ifPresent(b -> bearing(entries, b));
         return entries;
+    }
+
+    /** What the designation says of its sizes, its seats and its clearance. */
+    private static void bearing(Map<String, EnteredNumber> entries, NamedBearing bearing) {
+        var size = bearing.size();
+        for (var bore :
+                new String[] {
+                    "bearing-by-size.boreMm",
+                    "bearing-clearance-groups.boreMm",
+                    "bearing-clearance-left.bearing.boreMm",
+                    "bearing-worn-clearance.boreMm",
+                    "fit-fit.nominalMm",
+                    "fit-measured-fit.nominalMm",
+                    "fit-mounting-heat.diameterMm",
+                    "fit-press-sleeve.rings.boreMm"
+                }) {
+            mm(entries, bore, size.boreMm());
+        }
+        for (var outside :
+                new String[] {
+                    "bearing-by-size.outsideMm",
+                    "bearing-clearance-left.bearing.outsideMm",
+                    "fit-press-sleeve.rings.outsideMm"
+                }) {
+            mm(entries, outside, size.outsideMm());
+        }
+        mm(entries, "bearing-by-size.widthMm", size.widthMm());
+        for (var hole : new String[] {"fit-fit.hole", "fit-measured-fit.hole"}) {
+            entries.put(hole, new EnteredNumber("bearing", ""));
+        }
+        var group = bearing.group() == null ? ClearanceGroups.Group.CN.name() : bearing.group();
+        // Of a wider group than the table has nothing is said.
+        if (Arrays.stream(ClearanceGroups.Group.values()).anyMatch(g -> g.name().equals(group))) {
+            entries.put("bearing-worn-clearance.group", new EnteredNumber(group, ""));
+        }
     }
 
     private static void screws(Map<String, EnteredNumber> entries, Fastening fastening) {

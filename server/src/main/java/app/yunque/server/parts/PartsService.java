@@ -66,7 +66,8 @@ public class PartsService {
      *
      * @param stepId   its step
      * @param name     what goes in its place
-     * @param pieces   how many
+     * @param pieces   how many came off
+     * @param wanted   how many go in: as many, or those of a pack worked out at Set
      * @param isBought true where it is renewed
      * @param without  what it means where it cannot be had; empty where a shop finds another way
      * @param duty     what it does, for another part than the maker's
@@ -75,6 +76,7 @@ public class PartsService {
             UUID stepId,
             String name,
             int pieces,
+            int wanted,
             boolean isBought,
             Optional<String> without,
             AlternateGrade.Duty duty) {}
@@ -112,7 +114,7 @@ public class PartsService {
                                         new PartsOfJob.ToBuy(
                                                 p.stepId,
                                                 p.name,
-                                                p.pieces,
+                                                p.wanted,
                                                 bill.line(p.name)
                                                         .map(l -> l.part().number())
                                                         .orElse("")))

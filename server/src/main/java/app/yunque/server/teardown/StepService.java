@@ -471,7 +471,7 @@ public class StepService {
                 core.inWords(),
                 RebuildOrder.where(core, shafts),
                 held.isEmpty() ? null : String.join(" and ", held),
-                core.detail().inWords(),
+                core.facts(),
                 step.changedBy(),
                 step.changedAt());
     }

@@ -37,7 +37,7 @@ public record StepView(
                 rebuilt.inWords(),
                 where,
                 fastening,
-                rebuilt.detail().inWords(),
+                rebuilt.facts(),
                 keptBy,
                 keptAt);
     }

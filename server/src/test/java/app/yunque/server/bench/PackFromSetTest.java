@@ -87,6 +87,20 @@ class PackFromSetTest {
         assertThat(wanted()).as("the shelf cannot make it: as many as came off").isEqualTo(3);
     }
 
+    /** Renewed shims are bought as many as the pack has, not as many as came off; against the bill stands what came off. */
+    @Test
+    void aRenewedPackIsBoughtAsItGoesIn() {
+        mechanic.put(
+                job + "/decisions/" + shims, Map.of("disposition", "RENEW", "reason", "rusted"));
+        assertThat(toBuy()).isEqualTo(3);
+        packOf("SET", "650", shims);
+        assertThat(toBuy()).isEqualTo(5);
+    }
+
+    private int toBuy() {
+        return mechanic.get(job + "/parts").body().path("toBuy").get(0).path("quantity").asInt();
+    }
+
     /** The drawer was kept by the name of the part: it is for that part, as long as only one is called so. */
     @Test
     void aPackIsForThePartItIsCalledAfter() {
