@@ -1,9 +1,7 @@
 import { Button } from "@mantine/core";
 import type { Card } from "../api/types";
 import classes from "./Build.module.css";
-import { onTheSheet, progress } from "./tightening.model";
-
-const FEW = 12;
+import { FEW, onTheSheet, progress } from "./tightening.model";
 
 /** The screws of a part where they stand, each with its place in the order; ticked one by one, round by round. */
 export function Tightening({

@@ -25,13 +25,18 @@ describe("where the screws are drawn", () => {
       { acrossMm: 10, upMm: 80 },
       { acrossMm: 50, upMm: 40 },
     ]);
-    expect(sheet.height).toBe(168);
-    expect(sheet.width).toBe(84);
+    expect(sheet.height).toBe(132);
+    expect(sheet.width).toBe(66);
     expect(sheet.at).toEqual([
-      { x: 0, y: 168 },
+      { x: 0, y: 132 },
       { x: 0, y: 0 },
-      { x: 84, y: 84 },
+      { x: 66, y: 66 },
     ]);
+  });
+  it("draws many larger, so that they do not touch", () => {
+    const screws = Array.from({ length: 13 }, (_, i) => ({ acrossMm: i * 10, upMm: 0 }));
+    expect(onTheSheet(screws).width).toBe(176);
+    expect(onTheSheet(screws.slice(0, 12)).width).toBe(132);
   });
   it("draws a row too", () => {
     expect(
@@ -39,6 +44,6 @@ describe("where the screws are drawn", () => {
         { acrossMm: 0, upMm: 5 },
         { acrossMm: 30, upMm: 5 },
       ]),
-    ).toMatchObject({ width: 168, height: 0 });
+    ).toMatchObject({ width: 132, height: 0 });
   });
 });

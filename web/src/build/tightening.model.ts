@@ -24,7 +24,10 @@ export function progress(card: Pick<Card, "tightening" | "rounds">, ticked: numb
   };
 }
 
-const WIDEST = 168;
+/** So many are drawn large. */
+export const FEW = 12;
+const WIDEST = 132;
+const WIDEST_OF_MANY = 176;
 
 /** Places on the sheet, the top up, as large as fits. */
 export function onTheSheet(screws: Card["screws"]) {
@@ -34,7 +37,7 @@ export function onTheSheet(screws: Card["screws"]) {
   const top = Math.max(...up);
   const width = Math.max(...across) - left;
   const height = top - Math.min(...up);
-  const scale = WIDEST / Math.max(width, height, 1);
+  const scale = (screws.length <= FEW ? WIDEST : WIDEST_OF_MANY) / Math.max(width, height, 1);
   return {
     width: width * scale,
     height: height * scale,
