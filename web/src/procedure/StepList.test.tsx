@@ -48,6 +48,39 @@ describe("a list of steps", () => {
   const open = (lines: StepLine[], notAsked: string[] = []) =>
     show(<StepList view={job([])} title="Proved by" lines={lines} notAsked={notAsked} />);
 
+  it("shows at a step what its drawers said at Set, and nothing of other drawers or stations", async () => {
+    serverThatAnswers({
+      "/api/drawers": [
+        { name: "bearing-end-float", title: "End float", purpose: "", steps: ["S-02"] },
+        { name: "alignment-belt", title: "Belt", purpose: "", steps: ["S-15"] },
+      ],
+    });
+    const said = (id: string, drawer: string, station: string, sentence: string) => ({
+      id,
+      title: "End float",
+      keptBy: "Tomás Vega",
+      keptAt: "2026-11-28T08:00:00Z",
+      given: { drawer, station, subject: "shims" },
+      answer: { sentence },
+    });
+    const view = {
+      ...job([]),
+      answers: [
+        said("a", "bearing-end-float", "SET", "Take out 0.07 mm."),
+        said("b", "alignment-belt", "SET", "Too slack."),
+        said("c", "bearing-end-float", "INSPECT", "As found 0.30 mm."),
+      ],
+    } as never;
+    const onWork = vi.fn();
+    show(<StepList view={view} title="Set" lines={[step("S-02", { at: "SET" })]} onWork={onWork} />);
+    expect(await screen.findByRole("list", { name: "Worked out for it" })).toHaveTextContent(
+      /^shims: Take out 0\.07 mm\./,
+    );
+    expect(screen.queryByText(/Too slack|As found/)).toBeNull();
+    await userEvent.click(screen.getByRole("button", { name: "End float" }));
+    expect(onWork).toHaveBeenCalledWith("bearing-end-float");
+  });
+
   it("unfolds the first open step with its caution, its limit and who may sign without it", () => {
     open([step("P-02", { state: "PASSED", says: "done" }), SINK], ["hand winch: nothing heats"]);
     expect(screen.getByText("1 of 2 open")).toBeVisible();

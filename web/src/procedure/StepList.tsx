@@ -199,27 +199,51 @@ function Step({
           </div>
         </>
       )}
-      {onWork && !closed && <Helpers step={line.id} onWork={onWork} />}
+      {onWork && <Helpers step={line.id} view={view} onWork={closed ? undefined : onWork} />}
       <Moves line={line} onMove={closed ? undefined : onMove} />
       <Tries tries={line.tries} view={view} />
     </div>
   );
 }
 
-/** Drawers that work something out for this step. */
-function Helpers({ step, onWork }: { step: string; onWork: (drawer: string) => void }) {
+/** Drawers that work something out for this step, and what they said at Set. */
+function Helpers({
+  step,
+  view,
+  onWork,
+}: {
+  step: string;
+  view: JobView;
+  onWork: ((drawer: string) => void) | undefined;
+}) {
   const helpers = useQuery(drawersQuery).data?.filter((d) => d.steps.includes(step)) ?? [];
+  const names = new Set(helpers.map((d) => d.name));
+  const worked = view.answers.filter((a) => a.given.station === "SET" && names.has(a.given.drawer));
   return (
-    helpers.length > 0 && (
-      <fieldset className={classes.helpers}>
-        <legend>Work it out</legend>
-        {helpers.map((d) => (
-          <button key={d.name} type="button" title={d.purpose} onClick={() => onWork(d.name)}>
-            {d.title}
-          </button>
-        ))}
-      </fieldset>
-    )
+    <>
+      {onWork && helpers.length > 0 && (
+        <fieldset className={classes.helpers}>
+          <legend>Work it out</legend>
+          {helpers.map((d) => (
+            <button key={d.name} type="button" title={d.purpose} onClick={() => onWork(d.name)}>
+              {d.title}
+            </button>
+          ))}
+        </fieldset>
+      )}
+      {worked.length > 0 && (
+        <ul className={classes.worked} aria-label="Worked out for it">
+          {worked.map((a) => (
+            <li key={a.id}>
+              <b>{a.given.subject || a.title}</b>: {a.answer.sentence}{" "}
+              <small>
+                {a.title.toLowerCase()}, {a.keptBy}, {moment(a.keptAt)}
+              </small>
+            </li>
+          ))}
+        </ul>
+      )}
+    </>
   );
 }
 

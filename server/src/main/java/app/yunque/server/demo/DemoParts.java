@@ -12,8 +12,11 @@ import app.yunque.server.parts.MoneyService;
 import app.yunque.server.parts.OrderRequest;
 import app.yunque.server.parts.OrderState;
 import app.yunque.server.parts.PartsService;
+import app.yunque.server.parts.ShimRequest;
+import app.yunque.server.parts.ShimService;
 import app.yunque.server.parts.SpareRequest;
 import app.yunque.server.parts.SpareService;
+import app.yunque.server.quantity.EnteredNumber;
 import app.yunque.server.unit.UnitService;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -36,6 +39,7 @@ class DemoParts {
     private final PartsService parts;
     private final MoneyService money;
     private final SpareService spares;
+    private final ShimService shims;
     private final ObjectMapper mapper;
 
     DemoParts(
@@ -45,6 +49,7 @@ class DemoParts {
             PartsService parts,
             MoneyService money,
             SpareService spares,
+            ShimService shims,
             ObjectMapper mapper) {
         this.units = units;
         this.jobs = jobs;
@@ -52,6 +57,7 @@ class DemoParts {
         this.parts = parts;
         this.money = money;
         this.spares = spares;
+        this.shims = shims;
         this.mapper = mapper;
     }
 
@@ -67,6 +73,12 @@ class DemoParts {
     void describe() {
         money.reckonsWith(MONEY);
         // The gear that breaks every year in place of the others.
+        shim("output cover, Ø 62/80", "0.05", 6);
+        shim("output cover, Ø 62/80", "0.10", 4);
+        shim("output cover, Ø 62/80", "0.20", 3);
+        shim("output cover, Ø 62/80", "0.50", 1);
+        shim("bearing caps, Ø 72/90", "0.10", 8);
+        shim("bearing caps, Ø 72/90", "0.25", 5);
         spares.keep(
                 UUID.randomUUID(),
                 new SpareRequest(
@@ -107,5 +119,12 @@ class DemoParts {
                     AlternateGrade.Duty.INSIDE_THE_BOX);
         }
         parts.quoted(job, parts.ask(job));
+    }
+
+    private void shim(String fits, String thicknessMm, int pieces) {
+        shims.keep(
+                UUID.randomUUID(),
+                new ShimRequest(
+                        null, fits, new EnteredNumber(thicknessMm, "mm"), pieces, "drawer S2"));
     }
 }
