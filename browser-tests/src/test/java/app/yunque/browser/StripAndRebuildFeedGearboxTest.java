@@ -228,6 +228,66 @@ class StripAndRebuildFeedGearboxTest {
         assertThat(m.field("What came off")).hasValue("");
     }
 
+    /** Screws round a frame, a pack from the shelf at Set, and both on the cards of the rebuild. */
+    @Test
+    void whatIsSetStandsOnTheCardsAndTheScrewsAreTicked() {
+        try (var m = Mechanic.signedIn("Aitana Luna", "3690")) {
+            int number = openedJob(m, "{\"axes\":[\"input\"],\"openings\":[]}");
+            var job = "/jobs/" + number;
+            m.page.navigate(PackagedApp.address(job + "/strip"));
+            m.newStep().fill("top cover");
+            m.field("Held by screws, a nut or studs").check();
+            m.field("How many").fill("6");
+            m.field("Thread").fill("M8");
+            m.field("Torque").fill("24");
+            m.field("Torque from").fill("plate");
+            m.field("The screws stand").selectOption("round a frame: one row along each side");
+            m.field("Screws along the top").fill("3");
+            m.field("Down a side, with the corners").fill("2");
+            m.field("From one to the next across").fill("60");
+            m.field("From one to the next down").fill("80");
+            m.press("Keep ↵");
+            assertThat(m.step("top cover")).isVisible();
+            m.newStep().fill("shims");
+            m.field("How many pieces").or(m.field("Pieces")).first().fill("3");
+            m.press("Keep ↵");
+            assertThat(m.step("3 × shims")).isVisible();
+
+            m.page.navigate(PackagedApp.address(job + "/set"));
+            m.field("Measure or work out").selectOption("Shims from the shelf");
+            m.field("What it is about").fill("shims");
+            m.field("From the shelf of shims").selectOption("output cover, Ø 62/80: 4 thicknesses");
+            m.page.getByLabel("Wanted thickness").first().fill("450");
+            m.page.getByLabel("Tolerance").first().fill("15");
+            assertThat(m.text("Take 2 × 0.200 + 0.050 mm")).isVisible();
+            m.expectAccessible("a pack from the shelf");
+            m.press("Keep to this job");
+            assertThat(m.text("Shims from the shelf: shims")).isVisible();
+
+            m.page.navigate(PackagedApp.address(job + "/build"));
+            assertThat(m.heading("Build").or(m.text("Fit 3 × shims")).first()).isAttached();
+            assertThat(m.text("Take 2 × 0.200 + 0.050 mm")).isVisible();
+            m.press("Fitted");
+            assertThat(m.text("Fit top cover")).isVisible();
+            m.press("Tick them one by one");
+            m.page.reload();
+            for (int tick = 1; tick < 30; tick++) {
+                m.page.getByRole(
+                                AriaRole.BUTTON,
+                                new Page.GetByRoleOptions().setName(Pattern.compile("is tight: ")))
+                        .click();
+                if (tick == 10) {
+                    m.press("Fitted");
+                    assertThat(m.text("Round 2 of 5 is not finished: 6 is next.")).isVisible();
+                }
+            }
+            assertThat(m.text("All 6 screws, 5 rounds, one by one.")).isVisible();
+            m.expectAccessible("a card with its screws");
+            m.press("Fitted");
+            assertThat(m.text("Fitted by Aitana Luna")).isVisible();
+        }
+    }
+
     @Test
     void plansAndBuildsTheFeedGearboxToABalancedLedger() {
         try (var m = Mechanic.signedIn("Tomás Vega", "1470")) {
