@@ -267,7 +267,7 @@ class StripAndRebuildFeedGearboxTest {
             m.page.navigate(PackagedApp.address(job + "/build"));
             assertThat(m.heading("Build").or(m.text("Fit 3 × shims")).first()).isAttached();
             assertThat(m.text("Take 2 × 0.200 + 0.050 mm")).isVisible();
-            m.press("Fitted");
+            fitted(m).click();
             assertThat(m.text("Fit top cover")).isVisible();
             m.press("Tick them one by one");
             m.page.reload();
@@ -277,15 +277,26 @@ class StripAndRebuildFeedGearboxTest {
                                 new Page.GetByRoleOptions().setName(Pattern.compile("is tight: ")))
                         .click();
                 if (tick == 10) {
-                    m.press("Fitted");
+                    fitted(m).click();
                     assertThat(m.text("Round 2 of 5 is not finished: 6 is next.")).isVisible();
                 }
             }
             assertThat(m.text("All 6 screws, 5 rounds, one by one.")).isVisible();
             m.expectAccessible("a card with its screws");
-            m.press("Fitted");
+            fitted(m).click();
+            assertThat(m.text("Nothing is left on the bench and nothing is missing")).isVisible();
+            m.page.getByRole(
+                            AriaRole.BUTTON,
+                            new Page.GetByRoleOptions().setName(Pattern.compile("^Card 2,")))
+                    .click();
             assertThat(m.text("Fitted by Aitana Luna")).isVisible();
+            assertThat(m.text("All 6 screws, 5 rounds, one by one.")).isVisible();
         }
+    }
+
+    private static Locator fitted(Mechanic m) {
+        return m.page.getByRole(
+                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Fitted")));
     }
 
     @Test
