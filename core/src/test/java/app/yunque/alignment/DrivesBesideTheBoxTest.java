@@ -155,6 +155,65 @@ class DrivesBesideTheBoxTest {
                 .hasMessageContaining("200");
     }
 
+    /** 0.4 mm low at the dials and falling by 0.06 over 150 mm: what the dials of either way say of the axis, worked by hand. */
+    @Test
+    void howTheAxisLies() {
+        var rim =
+                CouplingFeet.byRimAndFace(
+                        new Round(0.1, 0.5, 0.9, 0.5),
+                        new Round(0, 0.03, 0.06, 0.03),
+                        150,
+                        new Feet(200, 550),
+                        0,
+                        Plane.HEIGHT,
+                        1450,
+                        Optional.empty());
+        assertThat(rim.offsetMm()).isEqualTo(-0.4, within(1e-9));
+        assertThat(rim.slopePer100Mm()).isEqualTo(-0.04, within(1e-9));
+        var rims =
+                CouplingFeet.byTwoRims(
+                        new Round(0.1, 0.5, 0.9, 0.5),
+                        new Round(0, 0, 0, 0),
+                        200,
+                        new Feet(200, 550),
+                        Plane.HEIGHT,
+                        1450,
+                        Optional.empty());
+        assertThat(rims.offsetMm()).isEqualTo(-0.4, within(1e-9));
+        assertThat(rims.slopePer100Mm()).isEqualTo(-0.2, within(1e-9));
+        assertThat(rims.told().sentence())
+                .isEqualTo("Not in line. Front: add 0.80 mm; rear: add 1.50 mm.");
+    }
+
+    @Test
+    void nothingOutsideItsRange() {
+        var ok = new Round(0, 0, 0, 0);
+        var feet = new Feet(200, 550);
+        assertThatThrownBy(
+                        () ->
+                                CouplingFeet.byRimAndFace(
+                                        ok, ok, 9, feet, 0, Plane.HEIGHT, 0, Optional.empty()))
+                .isInstanceOf(Refused.class);
+        assertThatThrownBy(
+                        () ->
+                                CouplingFeet.byTwoRims(
+                                        ok, ok, 4, feet, Plane.HEIGHT, 0, Optional.empty()))
+                .isInstanceOf(Refused.class);
+        assertThatThrownBy(() -> PluckedBelt.of(0.11, 29, List.of(60.0), Optional.empty()))
+                .hasMessageContaining("30 to 10000");
+        assertThatThrownBy(() -> PluckedBelt.of(0.11, 398, List.of(60.0, 1.0), Optional.empty()))
+                .hasMessageContaining("2 to 1000");
+        assertThatThrownBy(() -> SprocketsInLine.of(0, 0, 4, 0)).hasMessageContaining("5 to 3000");
+        assertThatThrownBy(() -> NutPlay.of(Use.OTHER, 5, 13, 0, 0, 0, 0, false))
+                .hasMessageContaining("1 to 12");
+    }
+
+    @Test
+    void whatNoSignIsForgottenOf() {
+        assertThat(SprocketsInLine.of(0, 0, 120, 0).told().sentence())
+                .isEqualTo("Its shaft is turned by 0.00°; then it stands back by 0.00 mm.");
+    }
+
     private static CouplingFeet shims(Round rim, Plane plane, Optional<Growth> growth) {
         return CouplingFeet.byRimAndFace(
                 rim, new Round(0, 0, 0, 0), 150, new Feet(200, 550), 0, plane, 1450, growth);

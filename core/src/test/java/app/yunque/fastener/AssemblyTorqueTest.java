@@ -60,6 +60,30 @@ class AssemblyTorqueTest {
                 .isEqualTo(29.6044 * (14.63 + 11) / 4 * 0.08, within(1e-3));
     }
 
+    /** Of the torque only the lead of the thread stretches the screw: P/2π of it, worked by hand for M10, 1.5 over 2π × 1.6329 mm. */
+    @Test
+    void howMuchOfTheTorqueStretchesTheScrew() {
+        var m10 =
+                AssemblyTorque.of(
+                        "M10", StrengthClass.C8_8, 0.12, 0.12, new Bearing(14.63, 11), 90);
+        var share =
+                m10.told().figures().stream()
+                        .filter(f -> f.key().equals("stretchPercent"))
+                        .findFirst()
+                        .orElseThrow();
+        assertThat(share.value()).isEqualTo(14.62, within(0.01));
+        assertThatThrownBy(
+                        () ->
+                                AssemblyTorque.of(
+                                        "M10",
+                                        StrengthClass.C8_8,
+                                        0.41,
+                                        0.12,
+                                        new Bearing(14.63, 11),
+                                        90))
+                .hasMessageContaining("0.04 to 0.4");
+    }
+
     @Test
     void nearItsYieldItSaysWhatBecomesOfIt() {
         var bearing = new Bearing(14.63, 11);

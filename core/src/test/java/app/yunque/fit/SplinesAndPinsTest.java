@@ -111,6 +111,24 @@ class SplinesAndPinsTest {
     }
 
     @Test
+    void nothingOutsideItsRange() {
+        assertThatThrownBy(() -> SplinePlay.of(Form.INVOLUTE, 2, 20, 10.1, 0, false, false))
+                .hasMessageContaining("0 to 10");
+        assertThatThrownBy(() -> PinInHole.of(Use.DOWEL, 0.4, List.of(0.4), List.of(0.4), 0, false))
+                .hasMessageContaining("0.5 to 300");
+        assertThatThrownBy(
+                        () ->
+                                PinInHole.of(
+                                        Use.DOWEL,
+                                        10,
+                                        List.of(10.0, -1.0),
+                                        List.of(10.0),
+                                        0,
+                                        false))
+                .isInstanceOf(Refused.class);
+    }
+
+    @Test
     void notTwoJointsMixedUp() {
         assertThatThrownBy(() -> pin(Use.PIVOT, 12.1, 10))
                 .isInstanceOf(Refused.class)

@@ -1,6 +1,7 @@
 package app.yunque.spring;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import app.yunque.measure.Verdict;
@@ -51,6 +52,21 @@ class DetentShiftTest {
         var wide = DetentShift.of(List.of(60.0, 96.0, 78.0), Optional.empty(), 100, false);
         assertThat(wide.share()).isEqualTo(0.78, within(1e-12));
         assertThat(wide.told().verdict()).as("0.78 ± 0.18").isEqualTo(Verdict.DOUBTFUL);
+    }
+
+    /** 78 ± 18 of 100: half of the spread, over the force wanted; a scale is good to 5 % at best. */
+    @Test
+    void howWellItIsKnown() {
+        var wide = DetentShift.of(List.of(60.0, 96.0, 78.0), Optional.empty(), 100, false);
+        assertThat(wide.told().reading()).isNotNull();
+        assertThat(wide.told().reading().uncertainty()).isEqualTo(0.18, within(1e-9));
+        assertThat(pulled(80).told().reading().uncertainty()).isEqualTo(0.04, within(1e-9));
+        assertThat(DetentShift.of(List.of(50.0), Optional.empty(), 200, false).share())
+                .isEqualTo(0.25);
+        assertThatThrownBy(() -> pulled(0.05)).hasMessageContaining("0.1 to 5000");
+        assertThatThrownBy(() -> DetentShift.of(List.of(50.0), Optional.empty(), 0.05, false))
+                .hasMessageContaining("0.1 to 5000");
+        assertThatThrownBy(() -> new Dry(0.05)).hasMessageContaining("0.1 to 5000");
     }
 
     @Test
