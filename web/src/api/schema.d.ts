@@ -7957,6 +7957,7 @@ export interface components {
             waiver?: string;
             /** Format: int32 */
             ticked?: number;
+            setTo?: string;
         };
         FittingView: {
             /** Format: uuid */

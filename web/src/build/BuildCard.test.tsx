@@ -122,6 +122,33 @@ describe("a card of the rebuild", () => {
     expect(sent[0]?.body).not.toHaveProperty("ticked");
   });
 
+  it("asks where a setting stands now, beside where it stood", async () => {
+    const view = {
+      ...job([]),
+      steps: [
+        {
+          id: "s-1",
+          given: {
+            count: 1,
+            part: "Selector rod",
+            note: "",
+            tray: "",
+            detail: { setting: { name: "stop screw", value: "14.35 mm out", mustKeep: true } },
+          },
+        } as never,
+      ],
+      rebuild: [card()],
+      photos: [],
+      watch: [],
+    } as JobView;
+    sent = serverThatAnswers({ "PUT anywhere": view });
+    show(<BuildCard view={view} card={card()} fitting={undefined} onNext={onNext} onBack={() => {}} />);
+    expect(screen.getByText("It stood at 14.35 mm out and has to stand there again.")).toBeVisible();
+    await userEvent.type(screen.getByLabelText("stop screw: stands now at"), "14.30 mm out");
+    await putIn();
+    expect(sent[0]?.body).toMatchObject({ done: true, setTo: "14.30 mm out" });
+  });
+
   it("finds the ticks again after a reload", async () => {
     open(COVER);
     await tick(/1 is snug/);

@@ -30,6 +30,7 @@ interface Props {
 export function BuildCard({ view, card, fitting, onNext, onBack }: Props) {
   const step = view.steps.find((s) => s.id === card.stepId);
   const logged = step?.given.count ?? 1;
+  const setting = step?.given.detail?.setting;
   // A pack that was worked out at Set has its own count, unless this card says otherwise.
   const pieces =
     fitting?.given.wantedInstead === undefined
@@ -178,6 +179,22 @@ export function BuildCard({ view, card, fitting, onNext, onBack }: Props) {
             <li key={check}>{check}</li>
           ))}
         </ul>
+      )}
+      {setting?.value && !done && !signed && (
+        <TextInput
+          className={classes.waiver}
+          label={`${setting.name}: stands now at`}
+          description={`It stood at ${setting.value}${setting.mustKeep ? " and has to stand there again" : ""}.`}
+          inputWrapperOrder={["label", "input", "description", "error"]}
+          value={fields.setTo}
+          error={errors.setTo}
+          onChange={(e) => change({ setTo: e.currentTarget.value })}
+        />
+      )}
+      {setting?.value && done && fitting?.given.setTo && (
+        <p className={classes.note}>
+          {setting.name}: stood at {setting.value}, stands at {fitting.given.setTo}.
+        </p>
       )}
       {step?.given.note && <p className={classes.note}>Note from the strip: {step.given.note}</p>}
       {step?.given.tray && !done && !card.mustBeNew && (

@@ -12,6 +12,8 @@ export interface FittingFields {
   waiver: string;
   /** Screws ticked one by one, over all rounds; undefined where nobody ticked. */
   ticked: number | undefined;
+  /** Value at which a setting stands now. */
+  setTo: string;
   version: number;
 }
 
@@ -28,6 +30,7 @@ export const fittingFields = (given: FittingRequest): FittingFields => ({
   reason: given.reason,
   waiver: given.waiver ?? "",
   ticked: given.ticked,
+  setTo: given.setTo ?? "",
   version: versionField(given.version),
 });
 
@@ -56,6 +59,7 @@ export function startFields(
     reason: "",
     waiver: given?.waiver ?? "",
     ticked: undefined,
+    setTo: given?.setTo ?? "",
     version: versionField(given?.version),
   };
 }
@@ -79,4 +83,5 @@ export const toRequest = (f: FittingFields, done: boolean): FittingRequest => ({
   reason: f.reason,
   waiver: f.waiver.trim() === "" ? undefined : f.waiver,
   ticked: f.ticked,
+  setTo: f.setTo.trim() === "" ? undefined : f.setTo,
 });

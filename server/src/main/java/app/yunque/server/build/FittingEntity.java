@@ -43,6 +43,10 @@ class FittingEntity extends Kept {
     @Column(name = "ticked")
     @Nullable Integer ticked;
 
+    /** Value at which a setting of the part stands now; empty where nobody noted it. */
+    @Column(name = "set_to", nullable = false)
+    String setTo = "";
+
     /** False once the fitting was taken back. */
     @Column(nullable = false)
     boolean done;

@@ -14,6 +14,7 @@ import org.jspecify.annotations.Nullable;
  * @param reason        why the count was changed
  * @param waiver        a lead's reason for going on although the check is not passed; missing when it is
  * @param ticked        screws ticked one by one, over all rounds; missing where nobody ticked
+ * @param setTo         value at which a setting of the part stands now, with its unit; missing where nobody noted it
  */
 public record FittingRequest(
         @Nullable Long version,
@@ -24,4 +25,5 @@ public record FittingRequest(
         @Nullable Integer wantedInstead,
         String reason,
         @Nullable String waiver,
-        @Nullable Integer ticked) {}
+        @Nullable Integer ticked,
+        @Nullable String setTo) {}

@@ -2,6 +2,7 @@ package app.yunque.server.build;
 
 import app.yunque.measure.Refused;
 import app.yunque.server.job.JobRef;
+import app.yunque.server.job.JobText;
 import app.yunque.server.people.AtTheBench;
 import app.yunque.server.problem.NotThere;
 import app.yunque.teardown.Fitted;
@@ -19,6 +20,8 @@ import org.springframework.transaction.annotation.Transactional;
 /** Keeps what went back. */
 @Service
 public class FittingService {
+    private static final int LONGEST_SETTING = 200;
+
     private final FittingRepository fittings;
     private final AtTheBench bench;
     private final Clock clock;
@@ -66,6 +69,12 @@ public class FittingService {
         Refused.ifAny(
                 Optional.ofNullable(request.ticked()).flatMap(t -> Tightening.TICKS.judge(t)));
         fitting.ticked = request.done() ? request.ticked() : null;
+        fitting.setTo =
+                JobText.optional(
+                        "setTo",
+                        "Where it stands now",
+                        request.setTo() == null ? "" : request.setTo(),
+                        LONGEST_SETTING);
         core(fitting);
         fitting.keep(bench.name(), clock.instant());
         fittings.saveAndFlush(fitting);
@@ -87,7 +96,8 @@ public class FittingService {
                         f.wantedInstead,
                         f.reason,
                         f.waiver.isEmpty() ? null : f.waiver,
-                        f.ticked),
+                        f.ticked,
+                        f.setTo.isEmpty() ? null : f.setTo),
                 f.changedBy(),
                 f.changedAt());
     }

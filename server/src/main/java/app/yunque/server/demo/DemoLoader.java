@@ -415,9 +415,18 @@ class DemoLoader implements ApplicationRunner, Demo {
                     UUID.fromString(step.id()),
                     renew
                             ? new FittingRequest(
-                                    null, true, 0, step.count(), step.count(), null, "", null, null)
+                                    null,
+                                    true,
+                                    0,
+                                    step.count(),
+                                    step.count(),
+                                    null,
+                                    "",
+                                    null,
+                                    null,
+                                    null)
                             : new FittingRequest(
-                                    null, true, step.count(), 0, 0, null, "", null, null));
+                                    null, true, step.count(), 0, 0, null, "", null, null, null));
         }
         // What is measured after the rebuild is measured when the parts are in.
         measure(job, told, papers, Station.SET);

@@ -235,6 +235,13 @@ final class ReportWriter {
                         f -> {
                             told.add(f.given().reason());
                             told.add(
+                                    f.given().setTo() == null ? "" : "set to " + f.given().setTo());
+                            told.add(
+                                    f.given().ticked() == null
+                                            ? ""
+                                            : "screws tightened one by one, %d times"
+                                                    .formatted(f.given().ticked()));
+                            told.add(
                                     f.given().waiver() == null
                                             ? ""
                                             : "check waived: " + f.given().waiver());

@@ -119,7 +119,16 @@ class ScrewByScrewTest {
         assertThat(fitted.status()).as(fitted.detail()).isEqualTo(200);
         var given = fitted.body().path("fittings").get(0).path("given");
         assertThat(given.path("ticked").asInt()).isEqualTo(30);
+        assertThat(given.path("setTo").isString()).as("nothing was set").isFalse();
         fitting.put("version", given.path("version").asLong());
+        fitting.put("setTo", " 14.30 mm out ");
+        var set = mechanic.put(job + "/fittings/" + cover, fitting).body();
+        given = set.path("fittings").get(0).path("given");
+        assertThat(given.path("setTo").asString()).isEqualTo("14.30 mm out");
+        fitting.put("version", given.path("version").asLong());
+        fitting.put("setTo", "x".repeat(201));
+        assertThat(mechanic.put(job + "/fittings/" + cover, fitting).at("setTo")).contains("200");
+        fitting.remove("setTo");
         fitting.put("ticked", 201);
         assertThat(mechanic.put(job + "/fittings/" + cover, fitting).at("ticked"))
                 .contains("0 to 200");
