@@ -57,6 +57,7 @@ describe("Set", () => {
   beforeEach(() => {
     localStorage.clear();
     serverThatAnswers({
+      "/api/shims": [],
       "/api/checks": [],
       "/api/drawers": [BEVEL, PACK],
       "/api/instruments": [],
