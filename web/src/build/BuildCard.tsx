@@ -147,7 +147,7 @@ export function BuildCard({ view, card, fitting, onNext, onBack }: Props) {
           </p>
         </div>
       )}
-      {card.tightening.length > 0 && (
+      {(card.screws ?? []).length > 0 && (
         <Tightening
           card={card}
           ticked={done ? (fitting?.given.ticked ?? 0) : ticks.value.ticked}

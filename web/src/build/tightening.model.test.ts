@@ -16,6 +16,10 @@ describe("how far the screws of a card are", () => {
       expect(p.next).toBe(ticked === 18 ? undefined : CARD.tightening[ticked % 6]);
     }
   });
+  it("is nowhere on a card of an earlier version", () => {
+    const kept = { tightening: [1, 2, 3] } as unknown as typeof CARD;
+    expect(progress(kept, 4)).toMatchObject({ all: 0, isBegun: false, next: undefined });
+  });
 });
 
 describe("where the screws are drawn", () => {

@@ -5,12 +5,13 @@ export interface Ticks {
   ticked: number;
 }
 
-/** How far a card's screws are. */
+/** How far a card's screws are; an answer this device kept of an earlier version has no rounds, and nothing is ticked on it. */
 export function progress(card: Pick<Card, "tightening" | "rounds">, ticked: number) {
+  const rounds = card.rounds ?? [];
   const each = card.tightening.length;
-  const all = each * card.rounds.length;
+  const all = each * rounds.length;
   const done = Math.min(ticked, all);
-  const round = Math.min(Math.floor(done / each), card.rounds.length - 1);
+  const round = Math.min(Math.floor(done / each), rounds.length - 1);
   return {
     all,
     /** Rounds from 0. */

@@ -1,5 +1,6 @@
 package app.yunque.server.bench;
 
+import app.yunque.bearing.BearingSizes;
 import app.yunque.bearing.ClearanceGroups;
 import app.yunque.bearing.NamedBearing;
 import app.yunque.fastener.ScrewInHole;
@@ -53,9 +54,6 @@ final class LoggedEntries {
         for (var bore :
                 new String[] {
                     "bearing-by-size.boreMm",
-                    "bearing-clearance-groups.boreMm",
-                    "bearing-clearance-left.bearing.boreMm",
-                    "bearing-worn-clearance.boreMm",
                     "fit-fit.nominalMm",
                     "fit-measured-fit.nominalMm",
                     "fit-mounting-heat.diameterMm",
@@ -64,17 +62,29 @@ final class LoggedEntries {
             mm(entries, bore, size.boreMm());
         }
         for (var outside :
-                new String[] {
-                    "bearing-by-size.outsideMm",
-                    "bearing-clearance-left.bearing.outsideMm",
-                    "fit-press-sleeve.rings.outsideMm"
-                }) {
+                new String[] {"bearing-by-size.outsideMm", "fit-press-sleeve.rings.outsideMm"}) {
             mm(entries, outside, size.outsideMm());
         }
         mm(entries, "bearing-by-size.widthMm", size.widthMm());
         for (var hole : new String[] {"fit-fit.hole", "fit-measured-fit.hole"}) {
             entries.put(hole, new EnteredNumber("bearing", ""));
         }
+        if (size.kind() == BearingSizes.Kind.DEEP_GROOVE) {
+            clearance(entries, bearing);
+        }
+    }
+
+    /** The table of clearances is that of deep-groove ball bearings: nothing is said of the others, and of a tapered one it is set. */
+    private static void clearance(Map<String, EnteredNumber> entries, NamedBearing bearing) {
+        for (var bore :
+                new String[] {
+                    "bearing-clearance-groups.boreMm",
+                    "bearing-clearance-left.bearing.boreMm",
+                    "bearing-worn-clearance.boreMm"
+                }) {
+            mm(entries, bore, bearing.size().boreMm());
+        }
+        mm(entries, "bearing-clearance-left.bearing.outsideMm", bearing.size().outsideMm());
         var group = bearing.group() == null ? ClearanceGroups.Group.CN.name() : bearing.group();
         // Of a wider group than the table has nothing is said.
         if (Arrays.stream(ClearanceGroups.Group.values()).anyMatch(g -> g.name().equals(group))) {

@@ -30,6 +30,12 @@ class LoggedEntriesTest {
         assertThat(of("6204 C5", PartKind.BEARING, "bearing-worn-clearance.group"))
                 .as("wider than the table goes")
                 .isEmpty();
+        assertThat(of("taper bearing 30208", PartKind.BEARING, "fit-fit.nominalMm"))
+                .isEqualTo("40");
+        assertThat(of("taper bearing 30208", PartKind.BEARING, "bearing-worn-clearance.group"))
+                .as("set, and in no table")
+                .isEmpty();
+        assertThat(of("NU205", PartKind.BEARING, "bearing-clearance-groups.boreMm")).isEmpty();
         assertThat(of("input bearing", PartKind.BEARING, "fit-fit.nominalMm")).isEmpty();
         assertThat(of("gear 6204", PartKind.GEAR, "fit-fit.nominalMm"))
                 .as("no number of another part is taken for it")
