@@ -10,7 +10,6 @@ import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
-import java.net.ServerSocket;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -51,9 +50,7 @@ class FullDiskTest {
                                 .status()
                         == 0,
                 "only root may mount a small file system");
-        try (var socket = new ServerSocket(0)) {
-            port = socket.getLocalPort();
-        }
+        port = FreePort.find();
         cluster = disk + "/pg";
         did(
                 "chmod 755 '%s' '%s' '%s'; install -d -o postgres '%s'; new_password \"$state/test.password\"; make_cluster '%s' \"$state/test.password\""

@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.yunque.server.RunningApp;
 import java.io.IOException;
-import java.net.ServerSocket;
 import java.net.Socket;
 import java.net.URI;
 import java.net.http.HttpClient;
@@ -49,9 +48,7 @@ class LanTest {
         home = place.resolve("home");
         launcher = new Launcher(home);
         did("have_authority; have_certificate " + TABLETS_ASK_FOR);
-        try (var socket = new ServerSocket(0)) {
-            port = socket.getLocalPort();
-        }
+        port = FreePort.find();
         app =
                 RunningApp.onNewRecords(
                         "--yunque.demo=false",
