@@ -317,6 +317,9 @@ class StripAndRebuildFeedGearboxTest {
                 other.page.navigate(PackagedApp.address("/jobs/6/build"));
                 for (int card = 0; card < 18; card++) {
                     assertThat(openCards(other)).hasCount(18 - card);
+                    // A key that is pressed while the card before is still being kept does nothing.
+                    assertThat(openCards(m)).hasCount(18 - card);
+                    assertThat(fitted(m)).isEnabled();
                     m.page.keyboard().press("f");
                     // Two benches: the other screen learns of it by itself. How soon is no matter
                     // for a test.
