@@ -122,6 +122,34 @@ describe("a card of the rebuild", () => {
     expect(sent[0]?.body).not.toHaveProperty("ticked");
   });
 
+  it.each([
+    ["came off again since", { version: 7, done: false }, {}],
+    ["is tightened in another order now", undefined, { tightening: [1, 2, 3, 4] }],
+    ["has another torque now", undefined, { rounds: ["snug by hand", "30 N·m"] }],
+  ])("counts no tick of a part that %s", async (_, given, more) => {
+    open(COVER);
+    await tick(/1 is snug/);
+    document.body.innerHTML = "";
+    const view = {
+      ...job([]),
+      steps: [{ id: "s-1", given: { count: 1, part: "Cover", note: "", tray: "B" } } as never],
+      rebuild: [COVER],
+      photos: [],
+      watch: [],
+    } as JobView;
+    show(
+      <BuildCard
+        view={view}
+        card={{ ...COVER, ...more }}
+        fitting={given && ({ stepId: "s-1", given } as never)}
+        onNext={onNext}
+        onBack={() => {}}
+      />,
+    );
+    expect(screen.getByRole("button", { name: /1 is snug/ })).toBeVisible();
+    expect(screen.queryByRole("button", { name: /Take one tick back/ })).toBeNull();
+  });
+
   it("asks where a setting stands now, beside where it stood", async () => {
     const view = {
       ...job([]),

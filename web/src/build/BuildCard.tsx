@@ -15,7 +15,7 @@ import { Bites } from "./Bites";
 import classes from "./Build.module.css";
 import { badCounts, type FittingFields, startFields, toRequest } from "./Fitting.model";
 import { Tightening } from "./Tightening";
-import { progress, type Ticks } from "./tightening.model";
+import { madeOn, progress, type Ticks } from "./tightening.model";
 import { WorkedOut } from "./WorkedOut";
 
 interface Props {
@@ -39,7 +39,9 @@ export function BuildCard({ view, card, fitting, onNext, onBack }: Props) {
   const done = fitting?.given.done ?? false;
   const signed = isClosed(view);
   const { keep, problem, clearProblem, busy } = useKeep(view.job.number);
-  const ticks = useDraft<Ticks>(`ticks:${view.job.number}:${card.stepId}`, { ticked: 0 });
+  const ticks = useDraft<Ticks>(`ticks:${view.job.number}:${card.stepId}`, { ticked: 0, of: "" });
+  const on = madeOn(card, fitting?.given.version);
+  const ticked = ticks.value.of === on ? ticks.value.ticked : 0;
   const [halted, setHalted] = useState(false);
   const [differs, setDiffers] = useState(false);
   const [typed, setTyped] = useState<Partial<FittingFields>>({});
@@ -61,14 +63,14 @@ export function BuildCard({ view, card, fitting, onNext, onBack }: Props) {
           ...fields,
           version,
           waiver: waiving ? fields.waiver : "",
-          ticked: ticks.value.ticked > 0 ? ticks.value.ticked : undefined,
+          ticked: ticked > 0 ? ticked : undefined,
         },
         isDone,
       ),
       `${isDone ? "fitted" : "taken back"}: ${card.title}`,
     );
   const badCount = Object.keys(bad).length > 0;
-  const screws = progress(card, ticks.value.ticked);
+  const screws = progress(card, ticked);
   const half = screws.isBegun && !screws.isDone;
   const unfinished =
     half && halted
@@ -77,7 +79,7 @@ export function BuildCard({ view, card, fitting, onNext, onBack }: Props) {
   const fitPart = async () => {
     setHalted(half);
     if (!badCount && !half && (await send(true))) {
-      ticks.clear({ ticked: 0 });
+      ticks.clear({ ticked: 0, of: "" });
       onNext();
     }
   };
@@ -150,8 +152,8 @@ export function BuildCard({ view, card, fitting, onNext, onBack }: Props) {
       {(card.screws ?? []).length > 0 && (
         <Tightening
           card={card}
-          ticked={done ? (fitting?.given.ticked ?? 0) : ticks.value.ticked}
-          onTick={done || signed ? undefined : (ticked) => ticks.change({ ticked })}
+          ticked={done ? (fitting?.given.ticked ?? 0) : ticked}
+          onTick={done || signed ? undefined : (next) => ticks.change({ ticked: next, of: on })}
         />
       )}
       {unfinished && !done && (

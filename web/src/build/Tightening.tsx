@@ -50,7 +50,7 @@ export function Tightening({
             <Button size="md" onClick={() => onTick(ticked + 1)}>
               {p.isBegun
                 ? `${card.tightening.indexOf(p.next) + 1} is tight: ${round}`
-                : "Tick them one by one: 1 is snug"}
+                : `Tick them one by one: 1 is ${round}`}
             </Button>
           )}
           {onTick && p.isBegun && (

@@ -3,7 +3,13 @@ import type { Card } from "../api/types";
 /** Where the ticks stand: everything is done in one order, so their number says it all. */
 export interface Ticks {
   ticked: number;
+  /** What they were made on: ticks of a part that came off again, or of another order, count for nothing. */
+  of: string;
 }
+
+/** What ticks are made on: the order, the rounds and the state of the fitting. */
+export const madeOn = (card: Pick<Card, "tightening" | "rounds">, version: number | undefined) =>
+  JSON.stringify([card.tightening, card.rounds, version ?? 0]);
 
 /** How far a card's screws are; an answer this device kept of an earlier version has no rounds, and nothing is ticked on it. */
 export function progress(card: Pick<Card, "tightening" | "rounds">, ticked: number) {

@@ -55,6 +55,11 @@ public record ScrewPattern(
                     PITCH.judge(pitchAcrossMm),
                     PITCH.named("pitchUpMm", "from one screw to the next up").judge(pitchUpMm));
         }
+        if (measured.size() > 1) {
+            // Two at one place have no order: told here, at the entry, and not when a card is
+            // drawn.
+            BoltPattern.of(measured);
+        }
         if (arrangement == Arrangement.FRAME && Math.min(across, up) < FEWEST_OF_A_SIDE) {
             throw Refused.because(
                     across < FEWEST_OF_A_SIDE ? "across" : "up",

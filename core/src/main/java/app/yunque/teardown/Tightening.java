@@ -12,7 +12,7 @@ import java.util.stream.Collectors;
 
 /**
  * How the screws of one part are tightened, screw by screw: where they stand, which after which, and in which rounds. Rounds: by hand, 30, 70 and 100 % of the
- * torque, then once round at the torque until none moves. Source: stages common practice, no source; order {@link BoltPattern}.
+ * torque, then once round at the torque until none moves; by feel there is one round, and none tighter before it. Source: stages common practice, no source; order {@link BoltPattern}.
  *
  * @param screws in the order of their numbers
  * @param order  numbers in the order of tightening, 1 first
@@ -54,11 +54,12 @@ public record Tightening(List<Place> screws, List<Integer> order, List<String> r
     private static List<String> rounds(List<Fastening> sets) {
         var rounds = new ArrayList<String>();
         boolean feel = sets.stream().allMatch(s -> s.torqueNm() == null && !s.byFeel().isEmpty());
-        rounds.add("snug by hand");
         if (feel) {
+            // "To no play, still turning free" is never snug before.
             rounds.add(each(sets, Fastening::byFeel));
             return rounds;
         }
+        rounds.add("snug by hand");
         if (sets.stream().anyMatch(s -> s.torqueNm() == null)) {
             rounds.add("half tight");
             rounds.add("tight, to the maker’s figure");

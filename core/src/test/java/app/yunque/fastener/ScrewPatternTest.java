@@ -91,6 +91,14 @@ class ScrewPatternTest {
     }
 
     @Test
+    void twoScrewsDoNotStandAtOnePlace() {
+        var twice = List.of(new Place(0, 0), new Place(40, 5), new Place(0, 0));
+        assertThatThrownBy(() -> new ScrewPattern(Arrangement.MEASURED, 0, 0, 0, 0, twice))
+                .isInstanceOf(Refused.class)
+                .hasMessageContaining("Screws 1 and 3 stand at one place");
+    }
+
+    @Test
     void anotherNumberThanWasNoted() {
         assertThatThrownBy(() -> of(Arrangement.FRAME, 4, 3).places(12))
                 .isInstanceOf(Refused.class)

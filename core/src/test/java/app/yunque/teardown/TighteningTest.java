@@ -77,7 +77,8 @@ class TighteningTest {
     @Test
     void setByFeelOrByAFigureNobodyKnows() {
         assertThat(Tightening.of(cover(null, set(4, "M6", null, "finger tight"))).rounds())
-                .containsExactly("snug by hand", "finger tight");
+                .as("nothing tighter before it")
+                .containsExactly("finger tight");
         assertThat(Tightening.of(cover(null, set(4, "M6", null, ""))).rounds())
                 .containsExactly("snug by hand", "half tight", "tight, to the maker’s figure");
         assertThat(

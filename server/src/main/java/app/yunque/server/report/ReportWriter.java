@@ -239,7 +239,7 @@ final class ReportWriter {
                             told.add(
                                     f.given().ticked() == null
                                             ? ""
-                                            : "screws tightened one by one, %d times"
+                                            : "screws ticked one by one over all rounds: %d"
                                                     .formatted(f.given().ticked()));
                             told.add(
                                     f.given().waiver() == null

@@ -105,6 +105,19 @@ class ScrewByScrewTest {
                 .contains("is not a number");
     }
 
+    /** Refused where it is entered: a card that cannot be drawn would shut the whole job. */
+    @Test
+    void twoAtOnePlaceAreRefusedAndTheJobStaysOpen() {
+        var zero = Map.of("across", mm("0"), "up", mm("0"));
+        var away = Map.of("across", mm("40"), "up", mm("0"));
+        var refused =
+                kept(3, Map.of("arrangement", "MEASURED", "places", List.of(zero, away, zero)));
+        assertThat(refused.status()).isEqualTo(422);
+        assertThat(refused.at("detail.screws.places"))
+                .contains("Screws 1 and 3 stand at one place");
+        assertThat(mechanic.get(job).status()).isEqualTo(200);
+    }
+
     @Test
     void theTicksAreKeptWithTheFitting() {
         kept(6, frame(3, 2));
