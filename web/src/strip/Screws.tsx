@@ -26,6 +26,7 @@ export function Screws({
   return (
     <fieldset className={classes.fastened}>
       <NativeSelect
+        className={classes.all}
         label="The screws stand"
         description="Build draws them so, and which after which."
         value={s.arrangement || "CIRCLE"}

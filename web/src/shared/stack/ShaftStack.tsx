@@ -70,7 +70,7 @@ export function ShaftStack({ stack, chosen, onChoose, marks, low }: Props) {
           className={classes.svg}
           style={{
             width: `${zoom * 100}%`,
-            minWidth: `max(${(layout.width > WIDEST ? 1000 : 620) * zoom}px, var(--least-share) * ${Math.min(layout.width, WIDEST) * zoom}px)`,
+            minWidth: `max(${(layout.width > WIDEST ? 1000 : 520) * zoom}px, var(--least-share) * ${Math.min(layout.width, WIDEST) * zoom}px)`,
             maxHeight: zoom > 1 || scrolls ? "none" : Math.max(270, Math.min(layout.height, 310)),
           }}
           role="group"
