@@ -15,25 +15,63 @@ import org.jspecify.annotations.Nullable;
  * Why there is no order: the smallest set of statements that cannot all be true, in plain words, and which of them would
  * free the order if it were dropped.
  *
- * <p>The shortest directed cycle, found breadth-first from every task, O(V·E); of equal ones the one whose identities,
- * smallest first, come first in natural order.
+ * <p>Without choices the shortest directed cycle, found breadth-first from every task, O(V·E); of equal ones the one whose identities,
+ * smallest first, come first in natural order. Where only the choices leave no order, a set from which nothing can be left out: each
+ * statement is dropped in turn and stays out where there is no order without it; of every choice in it all ways are told.
  *
- * @param cycle  the statements, each leading to the next and the last back to the first
- * @param says   the whole contradiction in one sentence
- * @param frees  those statements whose loss alone leaves an order, what was said before what was measured
+ * @param cycle   the statements; of a cycle each leads to the next and the last back to the first
+ * @param choices what may go several ways, and goes none; empty for a cycle
+ * @param says    the whole contradiction in one sentence
+ * @param frees   those statements whose loss alone leaves an order, what was said before what was measured
+ * @param freeing the choices whose loss alone leaves an order
  */
-public record Contradiction(List<Before> cycle, String says, List<Before> frees) {
+public record Contradiction(
+        List<Before> cycle,
+        List<EitherWay> choices,
+        String says,
+        List<Before> frees,
+        List<EitherWay> freeing) {
 
     public Contradiction {
         cycle = List.copyOf(cycle);
+        choices = List.copyOf(choices);
         frees = List.copyOf(frees);
+        freeing = List.copyOf(freeing);
     }
 
     /** The smallest contradiction; empty when there is an order. */
     public static Optional<Contradiction> in(TaskGraph graph) {
-        if (!new CycleDetector<>(graph.asGraph()).detectCycles()) {
+        if (new CycleDetector<>(graph.asGraph()).detectCycles()) {
+            return Optional.of(explained(shortestCycle(graph), List.of(), graph));
+        }
+        if (graph.choices().isEmpty() || SomeOrder.of(graph).isPresent()) {
             return Optional.empty();
         }
+        var core = core(graph);
+        return Optional.of(explained(core.befores(), core.choices(), graph));
+    }
+
+    /** The statements and choices that are left when everything is dropped that there is no order without, either. */
+    private static TaskGraph core(TaskGraph graph) {
+        var left = graph;
+        // What the log shows is the longest list and is dropped first, so that what was said and
+        // measured is what remains.
+        for (var before : graph.befores()) {
+            var fewer = left.without(before);
+            left = SomeOrder.of(fewer).isEmpty() ? fewer : left;
+        }
+        for (var choice : graph.choices()) {
+            var fewer = left.without(choice);
+            left = hasNoOrder(fewer) ? fewer : left;
+        }
+        return left;
+    }
+
+    private static boolean hasNoOrder(TaskGraph graph) {
+        return new CycleDetector<>(graph.asGraph()).detectCycles() || SomeOrder.of(graph).isEmpty();
+    }
+
+    private static List<Before> shortestCycle(TaskGraph graph) {
         var successors = new HashMap<String, List<Before>>();
         graph.befores()
                 .forEach(b -> successors.computeIfAbsent(b.first(), f -> new ArrayList<>()).add(b));
@@ -50,7 +88,7 @@ public record Contradiction(List<Before> cycle, String says, List<Before> frees)
                 best = cycle;
             }
         }
-        return Optional.of(explained(rotated(java.util.Objects.requireNonNull(best)), graph));
+        return rotated(java.util.Objects.requireNonNull(best));
     }
 
     /** The shortest cycle through a task of at most {@code longest} statements; null when there is none. */
@@ -99,32 +137,58 @@ public record Contradiction(List<Before> cycle, String says, List<Before> frees)
         return turned;
     }
 
-    private static Contradiction explained(List<Before> cycle, TaskGraph graph) {
+    private static Contradiction explained(
+            List<Before> statements, List<EitherWay> choices, TaskGraph graph) {
         var frees =
-                cycle.stream()
-                        .filter(
-                                b ->
-                                        !new CycleDetector<>(graph.without(b).asGraph())
-                                                .detectCycles())
+                statements.stream()
+                        .filter(b -> !hasNoOrder(graph.without(b)))
                         .sorted(Comparator.comparingInt(Contradiction::firmness))
                         .toList();
+        var freeing = choices.stream().filter(c -> !hasNoOrder(graph.without(c))).toList();
         var names =
                 graph.tasks().stream().collect(Collectors.toMap(Task::id, Task::name, (a, b) -> a));
-        var statements =
-                cycle.stream()
+        var told = new ArrayList<String>();
+        statements.forEach(b -> told.add(says(b, names)));
+        choices.forEach(c -> told.add(says(c, names)));
+        return new Contradiction(
+                statements,
+                choices,
+                "These %d statements contradict each other: %s. One of them is wrong, or a second way out is missing."
+                        .formatted(told.size(), String.join("; ", told)),
+                frees,
+                freeing);
+    }
+
+    private static String says(Before b, Map<String, String> names) {
+        return "“%s” must come off before “%s” (%s)"
+                .formatted(names.get(b.first()), names.get(b.then()), b.reason());
+    }
+
+    /** Every way of a choice: "“gear” comes off by the side hole: after “side cover” (…), or …". */
+    private static String says(EitherWay choice, Map<String, String> names) {
+        return "“%s” comes off %s"
+                .formatted(
+                        names.get(choice.task()),
+                        choice.ways().stream()
+                                .map(w -> says(w, choice.task(), names))
+                                .collect(Collectors.joining(", or ")));
+    }
+
+    private static String says(EitherWay.OneWay way, String task, Map<String, String> names) {
+        var conditions =
+                way.befores().stream()
                         .map(
                                 b ->
-                                        "“%s” must come off before “%s” (%s)"
+                                        "%s “%s” (%s)"
                                                 .formatted(
-                                                        names.get(b.first()),
-                                                        names.get(b.then()),
+                                                        b.then().equals(task) ? "after" : "before",
+                                                        names.get(
+                                                                b.then().equals(task)
+                                                                        ? b.first()
+                                                                        : b.then()),
                                                         b.reason()))
-                        .collect(Collectors.joining("; "));
-        return new Contradiction(
-                cycle,
-                "These %d statements contradict each other: %s. One of them is wrong, or a second way out is missing."
-                        .formatted(cycle.size(), statements),
-                frees);
+                        .collect(Collectors.joining(" and "));
+        return way.name().isEmpty() ? conditions : way.name() + ": " + conditions;
     }
 
     /** What was said is given up first, then the log, and last what follows from measured sizes. */

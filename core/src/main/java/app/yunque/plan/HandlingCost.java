@@ -2,6 +2,7 @@ package app.yunque.plan;
 
 import app.yunque.measure.Range;
 import app.yunque.measure.Refused;
+import java.util.List;
 
 /**
  * What it costs to put one tool down and pick up another, to turn the unit over, and to carry it somewhere else (min);
@@ -18,6 +19,16 @@ public record HandlingCost(double toolChange, double flip, double move) {
             Range.of("flip", "time for turning the unit over", 0, 1000, "min");
     public static final Range MOVE = Range.of("move", "time for a move", 0, 1000, "min");
     public static final HandlingCost USUAL = new HandlingCost(1, 2, 1.5);
+
+    private static final double DEAR = 3;
+
+    /** The same costs with one kind of change three times as dear, each kind in turn. */
+    public List<HandlingCost> oneAtATimeDear() {
+        return List.of(
+                new HandlingCost(Math.min(toolChange * DEAR, TOOL_CHANGE.high()), flip, move),
+                new HandlingCost(toolChange, Math.min(flip * DEAR, FLIP.high()), move),
+                new HandlingCost(toolChange, flip, Math.min(move * DEAR, MOVE.high())));
+    }
 
     /** @throws Refused naming every value out of its range */
     public HandlingCost {

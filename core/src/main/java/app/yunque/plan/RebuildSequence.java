@@ -14,9 +14,13 @@ import java.util.List;
  * first pick-up from an empty hand counts.
  *
  * <p>Up to {@value #EXACT_TASKS} tasks the answer is exact: dynamic programming over the sets of tasks done and what is in
- * hand, as long as those are not more than {@value SequenceByStates#STATES}. Else, and up to {@value #IMPROVED_TASKS} tasks the better of the given order and a stay-with-the-tool order is improved by
- * moving blocks of one to four tasks until none helps. Beyond that the stay-with-the-tool order stands as it is, so that
+ * hand, as long as those are not more than {@value SequenceByStates#STATES}. Beyond, and up to {@value
+ * SequenceByEstimate#TASKS} tasks, the states are opened best first, at most {@value SequenceByEstimate#STATES} of them, which is exact
+ * where it ends and a bound where it does not. Then, and up to {@value #IMPROVED_TASKS} tasks, the given order and orders that stay with
+ * the tool are improved by moving blocks of one to four tasks until none helps. Beyond that the stay-with-the-tool order stands as it is, so that
  * the plan of a thousand parts costs little more than sorting them.
+ *
+ * <p>Tasks that may go one of several ways ({@link EitherWay}) are part of every search: the order and the ways are found together.
  *
  * <p>Bound = Σ minutes + c_t · b(tool) + c_f · b(position) + c_h · b(area), with b the larger of the number of distinct
  * values asked for that are not in hand at the start, and the most changes along any chain of the constraints.
@@ -37,7 +41,12 @@ public record RebuildSequence(
      * @param flips times the unit is turned over
      * @param moves moves between bench, press and floor
      */
-    public record Changes(int tools, int flips, int moves) {}
+    public record Changes(int tools, int flips, int moves) {
+        /** True when one kind of change happens less often than in the other, whatever the rest does. */
+        public boolean hasOneFewerThan(Changes other) {
+            return tools < other.tools || flips < other.flips || moves < other.moves;
+        }
+    }
 
     public RebuildSequence {
         order = List.copyOf(order);
@@ -50,50 +59,87 @@ public record RebuildSequence(
      * @throws NotApplicable when the constraints contradict each other; the sentence is that of {@link Contradiction}
      */
     public static RebuildSequence of(TaskGraph graph, Handling start, HandlingCost cost) {
-        var problem = new SequenceProblem(graph, start, cost);
-        int[] given = problem.givenOrStaying();
-        if (given.length < graph.tasks().size()) {
+        return of(graph, start, cost, Patience.ENDLESS);
+    }
+
+    /** The same for somebody who may stop waiting; then the best so far, with its bound. */
+    public static RebuildSequence of(
+            TaskGraph graph, Handling start, HandlingCost cost, Patience patience) {
+        var problem = new SequenceProblem(graph, start, cost, patience);
+        var starts = problem.starts();
+        if (starts.isEmpty()) {
             var why = Contradiction.in(graph).orElseThrow();
             throw new NotApplicable("rebuild order", why.says(), "Take one of them back.");
         }
         if (graph.tasks().size() <= EXACT_TASKS) {
             var best = new SequenceByStates(problem).best();
             if (best.isPresent()) {
-                return told(problem, best.get(), true);
+                return told(problem, best.get(), problem.bound(), true);
             }
+        }
+        double bound = problem.bound();
+        if (graph.tasks().size() <= SequenceByEstimate.TASKS) {
+            var found = new SequenceByEstimate(problem, patience).best();
+            if (found.order().isPresent()) {
+                return told(problem, found.order().get(), bound, true);
+            }
+            bound = Math.max(bound, problem.work() + found.leastChange());
         }
         return told(
                 problem,
-                graph.tasks().size() <= IMPROVED_TASKS ? problem.improved(given) : given,
+                graph.tasks().size() <= IMPROVED_TASKS ? problem.improved(starts) : starts.get(0),
+                bound,
+                false);
+    }
+
+    /** A good order with a sixth of the work, and no more than it: for comparing, where the best is not asked for. */
+    public static RebuildSequence quickly(
+            TaskGraph graph, Handling start, HandlingCost cost, Patience patience) {
+        if (graph.tasks().size() <= EXACT_TASKS) {
+            return of(graph, start, cost, patience);
+        }
+        var problem = new SequenceProblem(graph, start, cost, patience);
+        problem.lookLess();
+        var starts = problem.starts();
+        if (starts.isEmpty()) {
+            return of(graph, start, cost, patience);
+        }
+        return told(
+                problem,
+                graph.tasks().size() <= IMPROVED_TASKS ? problem.improved(starts) : starts.get(0),
+                problem.bound(),
                 false);
     }
 
     /** What the order of the log costs, for comparison. */
     public static RebuildSequence asGiven(TaskGraph graph, Handling start, HandlingCost cost) {
-        var problem = new SequenceProblem(graph, start, cost);
-        int[] order = new int[graph.tasks().size()];
-        for (int i = 0; i < order.length; i++) {
-            order[i] = i;
-        }
-        if (!problem.isLegal(order)) {
+        return inOrder(graph, graph.tasks().stream().map(Task::id).toList(), start, cost);
+    }
+
+    /**
+     * What an order costs.
+     *
+     * @param order identities of all tasks
+     * @throws Refused when the order breaks a constraint or leaves a task out
+     */
+    public static RebuildSequence inOrder(
+            TaskGraph graph, List<String> order, Handling start, HandlingCost cost) {
+        if (!graph.allows(order)) {
             throw Refused.because("tasks", "The order as given breaks a constraint.");
         }
-        return told(problem, order, false);
+        var problem = new SequenceProblem(graph, start, cost);
+        int[] places = order.stream().mapToInt(graph.index()::get).toArray();
+        return told(problem, places, problem.bound(), false);
     }
 
-    /** The same order where not everything was tried: it is only the best if it is at what nothing can beat. */
-    public RebuildSequence atBest(double bound) {
-        double least = Math.min(minutes, bound);
-        return new RebuildSequence(order, minutes, least, minutes - least < 1e-9, changes);
-    }
-
-    private static RebuildSequence told(SequenceProblem problem, int[] order, boolean exact) {
+    private static RebuildSequence told(
+            SequenceProblem problem, int[] order, double leastKnown, boolean exact) {
         var ids = new ArrayList<String>();
         for (int task : order) {
             ids.add(problem.id(task));
         }
         double minutes = problem.cost(order);
-        double bound = exact ? minutes : Math.min(minutes, problem.bound());
+        double bound = exact ? minutes : Math.min(minutes, leastKnown);
         return new RebuildSequence(
                 ids, minutes, bound, exact || minutes - bound < 1e-9, problem.changes(order));
     }

@@ -17,6 +17,10 @@ final class SequenceByStates {
 
     private final SequenceProblem problem;
     private final int[] needs;
+
+    /** For each task its choices, for each the ways: what must be done and what must not. */
+    private final int[][][][] ways;
+
     private final int all;
     private final Map<Long, Double> rest = new HashMap<>();
 
@@ -24,11 +28,27 @@ final class SequenceByStates {
         this.problem = problem;
         this.needs = new int[problem.size()];
         for (int t = 0; t < needs.length; t++) {
-            for (int p : problem.predecessors[t]) {
-                needs[t] |= 1 << p;
-            }
+            needs[t] = bits(problem.rules.predecessors[t]);
         }
+        this.ways =
+                Arrays.stream(problem.rules.choices)
+                        .map(
+                                of ->
+                                        Arrays.stream(of)
+                                                .map(SequenceByStates::waysAsBits)
+                                                .toArray(int[][][]::new))
+                        .toArray(int[][][][]::new);
         this.all = (1 << problem.size()) - 1;
+    }
+
+    private static int[][] waysAsBits(Rules.Way[] ways) {
+        return Arrays.stream(ways)
+                .map(w -> new int[] {bits(w.done()), bits(w.notYet())})
+                .toArray(int[][]::new);
+    }
+
+    private static int bits(int[] tasks) {
+        return Arrays.stream(tasks).map(t -> 1 << t).reduce(0, (a, b) -> a | b);
     }
 
     /** The cheapest order; of equal ones the first in the order of the tasks as given; empty when there are too many states. */
@@ -79,7 +99,15 @@ final class SequenceByStates {
     }
 
     private boolean isFree(int task, int done) {
-        return (done & 1 << task) == 0 && (needs[task] & ~done) == 0;
+        if ((done & 1 << task) != 0 || (needs[task] & ~done) != 0) {
+            return false;
+        }
+        for (var choice : ways[task]) {
+            if (Arrays.stream(choice).noneMatch(w -> (w[0] & ~done) == 0 && (w[1] & done) == 0)) {
+                return false;
+            }
+        }
+        return true;
     }
 
     private double step(int task, int[] now) {

@@ -2,6 +2,7 @@ package app.yunque.plan;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -15,9 +16,19 @@ final class SequenceProblem {
     private static final int KINDS = 3;
     private static final int LONGEST_BLOCK = 4;
 
+    /** Orders looked at while improving: what bounds the time of the answer. */
+    private static final int LOOKS = 600_000;
+
+    /** Ways from which improving begins, beside the order as given. */
+    private static final int STARTS = 24;
+
+    private final TaskGraph graph;
+    private final Handling inHand;
+    private final HandlingCost cost;
     private final List<Task> tasks;
-    final int[][] predecessors;
-    final int[][] successors;
+    final Rules rules;
+    private final Patience patience;
+    private int looksLeft = LOOKS;
 
     /** For each task what it asks for: tool, position, area. */
     final int[][] asks;
@@ -30,9 +41,16 @@ final class SequenceProblem {
     private final List<List<String>> names = new ArrayList<>();
 
     SequenceProblem(TaskGraph graph, Handling start, HandlingCost cost) {
+        this(graph, start, cost, Patience.ENDLESS);
+    }
+
+    SequenceProblem(TaskGraph graph, Handling start, HandlingCost cost, Patience patience) {
+        this.graph = graph;
+        this.inHand = start;
+        this.cost = cost;
+        this.patience = patience;
         this.tasks = graph.tasks();
-        this.predecessors = graph.predecessors();
-        this.successors = turned(predecessors);
+        this.rules = new Rules(graph);
         this.changeCost = new double[] {cost.toolChange(), cost.flip(), cost.move()};
         this.asks = new int[tasks.size()][KINDS];
         this.start = new int[KINDS];
@@ -60,27 +78,17 @@ final class SequenceProblem {
         names.add(List.copyOf(numbers.keySet()));
     }
 
+    /** A sixth of the work. */
+    void lookLess() {
+        looksLeft = LOOKS / 6;
+    }
+
     String name(int kind, int number) {
         return names.get(kind).get(number - 1);
     }
 
     int names(int kind) {
         return names.get(kind).size();
-    }
-
-    private static int[][] turned(int[][] lists) {
-        var out = new ArrayList<List<Integer>>();
-        for (int i = 0; i < lists.length; i++) {
-            out.add(new ArrayList<>());
-        }
-        for (int i = 0; i < lists.length; i++) {
-            for (int p : lists[i]) {
-                out.get(p).add(i);
-            }
-        }
-        return out.stream()
-                .map(l -> l.stream().mapToInt(Integer::intValue).toArray())
-                .toArray(int[][]::new);
     }
 
     int size() {
@@ -96,18 +104,7 @@ final class SequenceProblem {
     }
 
     boolean isLegal(int[] order) {
-        var place = new int[order.length];
-        for (int i = 0; i < order.length; i++) {
-            place[order[i]] = i;
-        }
-        for (int t = 0; t < predecessors.length; t++) {
-            for (int p : predecessors[t]) {
-                if (place[p] > place[t]) {
-                    return false;
-                }
-            }
-        }
-        return true;
+        return rules.isLegal(order);
     }
 
     double cost(int[] order) {
@@ -132,13 +129,36 @@ final class SequenceProblem {
         return new RebuildSequence.Changes(counted[0], counted[1], counted[2]);
     }
 
-    /** Σ minutes and, for tool, position and area, the changes that no order avoids. */
+    /**
+     * Σ minutes and, for tool, position and area, the changes that no order avoids. Where a task may go several ways, the least of them, for
+     * the choice for which that is most.
+     */
     double bound() {
-        double bound = tasks.stream().mapToDouble(Task::minutes).sum();
+        double bound = plainBound();
+        for (var choice : graph.choices()) {
+            double least = Double.POSITIVE_INFINITY;
+            for (var way : choice.ways()) {
+                var gone = new TaskGraph(tasks, graph.befores()).with(way.befores());
+                if (SomeOrder.of(gone).isPresent()) {
+                    least = Math.min(least, new SequenceProblem(gone, inHand, cost).plainBound());
+                }
+            }
+            bound = Double.isInfinite(least) ? bound : Math.max(bound, least);
+        }
+        return bound;
+    }
+
+    private double plainBound() {
+        double bound = work();
         for (int k = 0; k < KINDS; k++) {
             bound += changeCost[k] * leastChanges(k);
         }
         return bound;
+    }
+
+    /** Minutes of work alone, without any change. */
+    double work() {
+        return tasks.stream().mapToDouble(Task::minutes).sum();
     }
 
     /** Minutes of turning the unit over and carrying it about that no order avoids. */
@@ -157,9 +177,9 @@ final class SequenceProblem {
             most.add(new HashMap<>());
         }
         int best = 0;
-        for (int task : staying()) {
+        for (int task : staying(rules)) {
             var here = new HashMap<Integer, Integer>(Map.of(start[kind], 0));
-            for (int p : predecessors[task]) {
+            for (int p : rules.predecessors[task]) {
                 most.get(p).forEach((value, count) -> here.merge(value, count, Math::max));
             }
             int asked = asks[task][kind];
@@ -180,25 +200,85 @@ final class SequenceProblem {
         return best;
     }
 
-    /** The cheaper of the order as given, when it is legal, and the order that stays with what is in hand. */
-    int[] givenOrStaying() {
-        var staying = staying();
+    /**
+     * Legal orders from which to go on, the cheapest first: the order as given, and orders that stay with what is in hand, for several
+     * ways through the choices. Empty when the constraints contradict each other.
+     */
+    List<int[]> starts() {
+        var starts = new ArrayList<int[]>();
         var given = new int[size()];
         Arrays.setAll(given, i -> i);
-        return staying.length == size() && isLegal(given) && cost(given) <= cost(staying)
-                ? given
-                : staying;
+        boolean givenIsLegal = isLegal(given);
+        if (givenIsLegal) {
+            starts.add(given);
+        }
+        if (!rules.hasChoices()) {
+            var staying = staying(rules);
+            if (staying.length == size()) {
+                starts.add(staying);
+            }
+        } else {
+            SomeOrder.of(graph).ifPresent(some -> addStarts(givenIsLegal ? given : some, starts));
+        }
+        starts.sort(Comparator.comparingDouble(this::cost));
+        return starts;
+    }
+
+    /** Stays with what is in hand, by the ways that an order goes and by each other way of a choice in turn. */
+    private void addStarts(int[] some, List<int[]> starts) {
+        if (starts.isEmpty()) {
+            starts.add(some);
+        }
+        starts.add(stayingByTheWaysOf(some));
+        for (var choice : graph.choices()) {
+            for (var way : choice.ways()) {
+                if (starts.size() >= STARTS || !patience.lasts()) {
+                    return;
+                }
+                var rest = graph.without(choice);
+                var all = new ArrayList<>(rest.befores());
+                all.addAll(way.befores());
+                SomeOrder.of(new TaskGraph(tasks, all, rest.choices()))
+                        .ifPresent(order -> starts.add(stayingByTheWaysOf(order)));
+            }
+        }
+    }
+
+    private int[] stayingByTheWaysOf(int[] order) {
+        return staying(new Rules(graph.with(waysOf(order))));
+    }
+
+    /** The constraints of the first way that each choice can go in an order. */
+    private List<Before> waysOf(int[] order) {
+        var place = new HashMap<String, Integer>();
+        for (int i = 0; i < order.length; i++) {
+            place.put(id(order[i]), i);
+        }
+        var taken = new ArrayList<Before>();
+        for (var choice : graph.choices()) {
+            choice.ways().stream()
+                    .filter(
+                            w ->
+                                    w.befores().stream()
+                                            .allMatch(
+                                                    b ->
+                                                            place.get(b.first())
+                                                                    < place.get(b.then())))
+                    .findFirst()
+                    .ifPresent(w -> taken.addAll(w.befores()));
+        }
+        return taken;
     }
 
     /**
      * Keeps tool, position and area while any free task can be done with them, else goes to what costs least; of equal
      * ones the first as given. Shorter than the tasks when the constraints contradict each other.
      */
-    private int[] staying() {
+    private int[] staying(Rules by) {
         var waiting = new int[size()];
         var free = new HashMap<Integer, PriorityQueue<Integer>>();
         for (int t = 0; t < size(); t++) {
-            waiting[t] = predecessors[t].length;
+            waiting[t] = by.predecessors[t].length;
             if (waiting[t] == 0) {
                 free.computeIfAbsent(key(t), k -> new PriorityQueue<>()).add(t);
             }
@@ -216,7 +296,7 @@ final class SequenceProblem {
             for (int k = 0; k < KINDS; k++) {
                 now[k] = asks[task][k] == 0 ? now[k] : asks[task][k];
             }
-            for (int next : successors[task]) {
+            for (int next : by.successors[task]) {
                 if (--waiting[next] == 0) {
                     free.computeIfAbsent(key(next), k -> new PriorityQueue<>()).add(next);
                 }
@@ -225,7 +305,7 @@ final class SequenceProblem {
         return Arrays.copyOf(order, done);
     }
 
-    private int key(int task) {
+    int key(int task) {
         return (asks[task][0] << 20) | (asks[task][1] << 10) | asks[task][2];
     }
 
@@ -246,8 +326,20 @@ final class SequenceProblem {
         return best;
     }
 
+    /** The cheapest order that improving comes to, from each start in turn. */
+    int[] improved(List<int[]> starts) {
+        int[] best = starts.get(0);
+        for (var start : starts) {
+            if (looksLeft > 0 && patience.lasts()) {
+                var order = improved(start);
+                best = cost(order) < cost(best) - 1e-9 ? order : best;
+            }
+        }
+        return best;
+    }
+
     /** Moves blocks of one to four tasks wherever the constraints allow, until no move makes it cheaper. */
-    int[] improved(int[] from) {
+    private int[] improved(int[] from) {
         int[] order = from.clone();
         double cost = cost(order);
         boolean moved = true;
@@ -256,6 +348,9 @@ final class SequenceProblem {
             for (int length = 1; length <= LONGEST_BLOCK; length++) {
                 for (int at = 0; at + length <= order.length; at++) {
                     int[] better = bestMove(order, at, length, cost);
+                    if (looksLeft <= 0 || !patience.lasts()) {
+                        return better.length > 0 ? better : order;
+                    }
                     if (better.length > 0) {
                         order = better;
                         cost = cost(order);
@@ -276,7 +371,7 @@ final class SequenceProblem {
                 to + length < order.length && mayPass(trial, to, length, to + length);
                 to++) {
             shift(trial, to, length, 1);
-            double now = cost(trial);
+            double now = looked(trial);
             if (now < least) {
                 least = now;
                 best = trial.clone();
@@ -285,7 +380,7 @@ final class SequenceProblem {
         trial = order.clone();
         for (int to = at; to > 0 && mayPass(trial, to, length, to - 1); to--) {
             shift(trial, to, length, -1);
-            double now = cost(trial);
+            double now = looked(trial);
             if (now < least) {
                 least = now;
                 best = trial.clone();
@@ -294,12 +389,19 @@ final class SequenceProblem {
         return best;
     }
 
+    /** What an order costs; without end where no way of a choice can be gone. */
+    private double looked(int[] order) {
+        looksLeft--;
+        double cost = cost(order);
+        return rules.hasChoices() && !rules.goesSomeWay(order) ? Double.POSITIVE_INFINITY : cost;
+    }
+
     private boolean mayPass(int[] order, int from, int length, int neighbour) {
         int other = order[neighbour];
         for (int i = from; i < from + length; i++) {
             int first = neighbour > i ? order[i] : other;
             int then = neighbour > i ? other : order[i];
-            for (int p : predecessors[then]) {
+            for (int p : rules.predecessors[then]) {
                 if (p == first) {
                     return false;
                 }

@@ -14,6 +14,11 @@ final class SharedBench {
 
     private final SharedTasks all;
     private final double[] ends;
+
+    /** Before when a task must not begin because another goes a way that it would close, and which that is. */
+    private final double[] opened;
+
+    private final int[] openedBy;
     private final double[] free = new double[2];
     private final int[] inHand = new int[2];
     private final double[] toolTaken;
@@ -31,6 +36,8 @@ final class SharedBench {
         this.all = all;
         this.ends = new double[all.size()];
         Arrays.fill(ends, Double.NaN);
+        this.opened = new double[all.size()];
+        this.openedBy = new int[all.size()];
         this.toolTaken = new double[all.tools() + 1];
         this.thingTaken = new double[all.things()];
         this.inHand[0] = all.startTool();
@@ -41,6 +48,8 @@ final class SharedBench {
     SharedBench(SharedBench from) {
         this.all = from.all;
         this.ends = from.ends.clone();
+        this.opened = from.opened.clone();
+        this.openedBy = from.openedBy.clone();
         this.free[0] = from.free[0];
         this.free[1] = from.free[1];
         this.inHand[0] = from.inHand[0];
@@ -54,12 +63,44 @@ final class SharedBench {
         this.lastStart = from.lastStart;
     }
 
-    /** Where a task would come with a mechanic at it, and what decides that. */
-    record Placed(int task, int who, double from, double changing, For waits, int which) {}
+    /** Where a task would come with a mechanic at it, by which way of each of its choices, and what decides that. */
+    record Placed(
+            int task,
+            int who,
+            List<Rules.Way> ways,
+            double from,
+            double changing,
+            For waits,
+            int which) {}
 
     boolean isReady(int task) {
         return Double.isNaN(ends[task])
-                && Arrays.stream(all.before(task)).noneMatch(p -> Double.isNaN(ends[p]));
+                && Arrays.stream(all.before(task)).noneMatch(p -> Double.isNaN(ends[p]))
+                && !ways(task).isEmpty();
+    }
+
+    /** Every set of ways, one of each choice of the task, that can be gone now; one empty set where there is no choice. */
+    List<List<Rules.Way>> ways(int task) {
+        var sets = List.of(List.<Rules.Way>of());
+        for (var choice : all.choices(task)) {
+            var longer = new ArrayList<List<Rules.Way>>();
+            for (var way : choice) {
+                if (holds(way)) {
+                    for (var set : sets) {
+                        var more = new ArrayList<>(set);
+                        more.add(way);
+                        longer.add(more);
+                    }
+                }
+            }
+            sets = longer;
+        }
+        return sets;
+    }
+
+    private boolean holds(Rules.Way way) {
+        return Arrays.stream(way.done()).noneMatch(t -> Double.isNaN(ends[t]))
+                && Arrays.stream(way.notYet()).allMatch(t -> Double.isNaN(ends[t]));
     }
 
     double lastEnd() {
@@ -82,7 +123,7 @@ final class SharedBench {
 
     /** When a task that is ready may begin at the earliest, whoever does it and whatever has to be changed. */
     double earliest(int task) {
-        double from = settled;
+        double from = Math.max(settled, opened[task]);
         for (int p : all.before(task)) {
             from = Math.max(from, Double.isNaN(ends[p]) ? 0 : ends[p]);
         }
@@ -90,7 +131,7 @@ final class SharedBench {
     }
 
     /** A tool that two need together is with whoever has it in hand, else with the first. */
-    Placed at(int task, int mechanic) {
+    Placed at(int task, int mechanic, List<Rules.Way> ways) {
         boolean both = all.people(task) == 2;
         boolean secondHasIt = inHand[1] == all.tool(task) && inHand[0] != all.tool(task);
         int who = both ? secondHasIt ? 1 : 0 : mechanic;
@@ -107,6 +148,12 @@ final class SharedBench {
         for (int p : all.before(task)) {
             begin.notBefore(ends[p], For.TASK, p);
         }
+        begin.notBefore(opened[task], For.TASK, openedBy[task]);
+        for (var way : ways) {
+            for (int p : way.done()) {
+                begin.notBefore(ends[p], For.TASK, p);
+            }
+        }
         for (int thing : all.holds(task)) {
             begin.notBefore(thingTaken[thing], For.THING, thing);
         }
@@ -114,7 +161,8 @@ final class SharedBench {
         if (turns(task)) {
             begin.notBefore(lastEnd, For.HANDS_OFF, 0);
         }
-        return new Placed(task, who, begin.at + turning, change + turning, begin.what, begin.which);
+        return new Placed(
+                task, who, ways, begin.at + turning, change + turning, begin.what, begin.which);
     }
 
     private boolean turns(int task) {
@@ -134,9 +182,9 @@ final class SharedBench {
     }
 
     /** The mechanic with whom a task begins first; of equal ones the one who changes least, then the first. */
-    Placed best(int task) {
-        var first = at(task, 0);
-        var second = at(task, 1);
+    Placed best(int task, List<Rules.Way> ways) {
+        var first = at(task, 0, ways);
+        var second = at(task, 1, ways);
         if (Math.abs(first.from - second.from) > SAME) {
             return first.from < second.from ? first : second;
         }
@@ -174,6 +222,14 @@ final class SharedBench {
             free[1 - placed.who] = end;
         }
         ends[task] = end;
+        for (var way : placed.ways) {
+            for (int later : way.notYet()) {
+                if (end > opened[later]) {
+                    opened[later] = end;
+                    openedBy[later] = task;
+                }
+            }
+        }
         lastEnd = Math.max(lastEnd, end);
         lastStart = placed.from;
         return changes;

@@ -5,8 +5,8 @@ import app.yunque.plan.TwoMechanics.Wait;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.List;
+import java.util.Optional;
 
 /** The search for the quickest schedule of two mechanics at one unit. */
 final class SharedSchedules {
@@ -29,61 +29,30 @@ final class SharedSchedules {
     /** The plan for one: two are never slower, the second can watch. */
     private final int[] alone;
 
-    SharedSchedules(TaskGraph graph, Handling start, HandlingCost cost) {
+    private final Patience patience;
+
+    SharedSchedules(
+            TaskGraph graph,
+            Handling start,
+            HandlingCost cost,
+            List<String> alone,
+            Patience patience) {
+        this.patience = patience;
         this.all = new SharedTasks(graph, start, cost);
-        this.tail = tails();
+        var least = SharedBound.of(graph, start, cost);
+        this.tail = least.tails();
+        this.bound = least.minutes();
         var index = graph.index();
-        this.alone =
-                RebuildSequence.of(graph, start, cost).order().stream()
-                        .mapToInt(index::get)
-                        .toArray();
-        this.bound = bound(all.leastTurning());
-    }
-
-    private double[] tails() {
-        var tails = new double[all.size()];
-        Arrays.setAll(tails, all::minutes);
-        boolean moved = true;
-        while (moved) {
-            moved = false;
-            for (int t = 0; t < tails.length; t++) {
-                for (int p : all.before(t)) {
-                    double through = all.minutes(p) + all.turningBetween(p, t) + tails[t];
-                    if (through > tails[p] + SAME) {
-                        tails[p] = through;
-                        moved = true;
-                    }
-                }
-            }
-        }
-        return tails;
-    }
-
-    private double bound(double leastTurning) {
-        double path = Arrays.stream(tail).max().orElse(0);
-        double work = 0;
-        var alone = new HashMap<String, Double>();
-        for (int t = 0; t < all.size(); t++) {
-            double minutes = all.minutes(t);
-            work += minutes * all.people(t);
-            for (int thing : all.holds(t)) {
-                alone.merge(all.thingName(thing), minutes, Double::sum);
-            }
-            if (all.tool(t) != 0) {
-                alone.merge("tool " + all.tool(t), minutes, Double::sum);
-            }
-        }
-        double things = alone.values().stream().mapToDouble(Double::doubleValue).max().orElse(0);
-        return Math.max(Math.max(path, work / 2 + leastTurning), things);
+        this.alone = alone.stream().mapToInt(index::get).toArray();
     }
 
     TwoMechanics best() {
-        int[] byTail = byLongestTail();
-        keepIfBetter(placed(byTail));
-        keepIfBetter(placed(alone));
-        keepIfBetter(byTheFirst(alone));
+        int[] byTail = byLongestTail().orElse(alone);
+        keepIfBetter(placed(byTail, true));
+        keepIfBetter(placed(alone, true));
+        keepIfBetter(placed(alone, false));
         search(new SharedBench(all), new ArrayList<>(), remainingWork());
-        boolean searched = nodesLeft > 0;
+        boolean searched = nodesLeft > 0 && patience.lasts();
         if (!searched && all.size() <= TwoMechanics.IMPROVED_TASKS) {
             descend(alone.clone());
             improve(byTail);
@@ -102,7 +71,7 @@ final class SharedSchedules {
 
     /** Depth first over what may begin next, in the order of starts, with either mechanic. */
     private void search(SharedBench now, List<SharedBench.Placed> plan, double workLeft) {
-        if (best <= bound + SAME || nodesLeft-- <= 0) {
+        if (best <= bound + SAME || nodesLeft-- <= 0 || !patience.lasts()) {
             return;
         }
         if (plan.size() == all.size()) {
@@ -115,9 +84,11 @@ final class SharedSchedules {
         var next = new ArrayList<SharedBench.Placed>();
         for (int t = 0; t < all.size(); t++) {
             if (now.isReady(t)) {
-                next.add(now.at(t, 0));
-                if (all.people(t) == 1 && !now.areAlike()) {
-                    next.add(now.at(t, 1));
+                for (var ways : now.ways(t)) {
+                    next.add(now.at(t, 0, ways));
+                    if (all.people(t) == 1 && !now.areAlike()) {
+                        next.add(now.at(t, 1, ways));
+                    }
                 }
             }
         }
@@ -149,48 +120,51 @@ final class SharedSchedules {
         return least;
     }
 
-    private int[] byLongestTail() {
-        var order = new ArrayList<Integer>();
-        var done = new boolean[all.size()];
-        while (order.size() < all.size()) {
+    /** What leads to most first; empty where a way that was not looked at was closed by that. */
+    private Optional<int[]> byLongestTail() {
+        var bench = new SharedBench(all);
+        var order = new int[all.size()];
+        for (int i = 0; i < order.length; i++) {
             int next = -1;
-            for (int t = 0; t < done.length; t++) {
-                boolean free = !done[t] && Arrays.stream(all.before(t)).allMatch(p -> done[p]);
-                if (free && (next < 0 || tail[t] > tail[next] + SAME)) {
+            for (int t = 0; t < order.length; t++) {
+                if (bench.isReady(t) && (next < 0 || tail[t] > tail[next] + SAME)) {
                     next = t;
                 }
             }
-            done[next] = true;
-            order.add(next);
+            if (next < 0) {
+                return Optional.empty();
+            }
+            order[i] = next;
+            bench.take(bench.at(next, 0, bench.ways(next).get(0)));
         }
-        return order.stream().mapToInt(Integer::intValue).toArray();
+        return Optional.of(order);
     }
 
-    /** Each task of a list with the mechanic with whom it begins first. */
-    private List<SharedBench.Placed> placed(int[] list) {
+    /**
+     * Each task of a list by the first ways that can be gone, with the mechanic with whom it begins first, or with the first mechanic
+     * alone; ends early where a task of the list can go no way.
+     */
+    private List<SharedBench.Placed> placed(int[] list, boolean shared) {
         placedLeft -= list.length;
         var bench = new SharedBench(all);
         var plan = new ArrayList<SharedBench.Placed>();
         for (int task : list) {
-            var placed = bench.best(task);
+            var ways = bench.ways(task);
+            if (ways.isEmpty()) {
+                return plan;
+            }
+            var placed = shared ? bench.best(task, ways.get(0)) : bench.at(task, 0, ways.get(0));
             bench.take(placed);
             plan.add(placed);
         }
         return plan;
     }
 
-    private List<SharedBench.Placed> byTheFirst(int[] list) {
-        var bench = new SharedBench(all);
-        var plan = new ArrayList<SharedBench.Placed>();
-        for (int task : list) {
-            var placed = bench.at(task, 0);
-            bench.take(placed);
-            plan.add(placed);
-        }
-        return plan;
-    }
-
+    /** When it is finished; never where a task is missing. */
     private double end(List<SharedBench.Placed> plan) {
+        if (plan.size() < all.size()) {
+            return Double.POSITIVE_INFINITY;
+        }
         return plan.stream().mapToDouble(p -> p.from() + all.minutes(p.task())).max().orElse(0);
     }
 
@@ -209,7 +183,7 @@ final class SharedSchedules {
     private void improve(int[] from) {
         descend(from.clone());
         long shake = 1;
-        while (placedLeft > 0 && best > bound + SAME) {
+        while (placedLeft > 0 && best > bound + SAME && patience.lasts()) {
             int[] trial = bestPlan.stream().mapToInt(SharedBench.Placed::task).toArray();
             for (int i = 0; i < 3; i++) {
                 shake = shake * 6364136223846793005L + 1442695040888963407L;
@@ -229,7 +203,7 @@ final class SharedSchedules {
             again = false;
             for (int at = 0; at < list.length; at++) {
                 for (int to = 0; to < list.length; to++) {
-                    if (placedLeft <= 0 || best <= bound + SAME) {
+                    if (placedLeft <= 0 || best <= bound + SAME || !patience.lasts()) {
                         return;
                     }
                     int[] trial = list.clone();
@@ -248,9 +222,12 @@ final class SharedSchedules {
 
     /** When it is finished; among equals, how early the tasks end, so that there is always a way down. */
     private double weight(int[] list) {
-        var plan = placed(list);
+        var plan = placed(list, true);
         keepIfBetter(plan);
         double end = end(plan);
+        if (Double.isInfinite(end)) {
+            return end;
+        }
         double sum = plan.stream().mapToDouble(p -> p.from() + all.minutes(p.task())).sum();
         return end + sum / (1000.0 * list.length * Math.max(end, 1));
     }

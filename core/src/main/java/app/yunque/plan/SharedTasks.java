@@ -68,7 +68,12 @@ final class SharedTasks {
     }
 
     int[] before(int task) {
-        return problem.predecessors[task];
+        return problem.rules.predecessors[task];
+    }
+
+    /** Choices of a task, each with its ways. */
+    Rules.Way[][] choices(int task) {
+        return problem.rules.choices[task];
     }
 
     int tool(int task) {

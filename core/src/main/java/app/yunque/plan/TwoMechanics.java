@@ -72,30 +72,41 @@ public record TwoMechanics(
         criticalPath = List.copyOf(criticalPath);
     }
 
-    /** The same plan where not everything was tried: it is only the best if it is at what nothing can beat. */
-    public TwoMechanics atBest(double bound) {
-        double least = Math.min(minutes, bound);
-        return new TwoMechanics(
-                turns,
-                waits,
-                minutes,
-                least,
-                minutes - least < 1e-9,
-                criticalPath,
-                criticalMinutes);
-    }
-
     /**
      * @param start what is in hand and how the unit lies at the start
      * @param cost  what changes cost
      * @throws NotApplicable when the constraints contradict each other
      */
     public static TwoMechanics of(TaskGraph graph, Handling start, HandlingCost cost) {
+        return of(graph, start, cost, Patience.ENDLESS);
+    }
+
+    /** The same for somebody who may stop waiting; then the best so far, with its bound. */
+    public static TwoMechanics of(
+            TaskGraph graph, Handling start, HandlingCost cost, Patience patience) {
+        return of(graph, start, cost, List.of(), patience);
+    }
+
+    /** The same where the order for one is known already: two are never slower. */
+    public static TwoMechanics of(
+            TaskGraph graph,
+            Handling start,
+            HandlingCost cost,
+            List<String> alone,
+            Patience patience) {
         var contradiction = Contradiction.in(graph);
         if (contradiction.isPresent()) {
             throw new NotApplicable(
                     "two mechanics", contradiction.get().says(), "Take one of them back.");
         }
-        return new SharedSchedules(graph, start, cost).best();
+        return new SharedSchedules(
+                        graph,
+                        start,
+                        cost,
+                        alone.isEmpty()
+                                ? RebuildSequence.of(graph, start, cost, patience).order()
+                                : alone,
+                        patience)
+                .best();
     }
 }

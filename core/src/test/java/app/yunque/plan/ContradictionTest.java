@@ -80,4 +80,86 @@ class ContradictionTest {
         assertThat(Contradiction.in(Graphs.of(Graphs.named("a", "b", "c"), "a>b>c", "a>c")))
                 .isEmpty();
     }
+
+    /** A gear that can go out two ways, both closed by what must stay until the gear is out: every way is told. */
+    @Test
+    void tellsEveryBlockedWayWhereOnlyTheWaysLeaveNoOrder() {
+        var graph =
+                new TaskGraph(
+                        Graphs.named("gear", "left cover", "right cover", "rod"),
+                        List.of(
+                                Graphs.before("gear", "left cover"),
+                                Graphs.before("gear", "right cover"),
+                                Graphs.before("rod", "gear")),
+                        List.of(
+                                new EitherWay(
+                                        "gear",
+                                        List.of(
+                                                way("by the left", "left cover"),
+                                                way("by the right", "right cover")))));
+
+        var why = Contradiction.in(graph).orElseThrow();
+
+        assertThat(why.cycle())
+                .extracting(Before::then)
+                .as("the rod is no part of it")
+                .containsExactly("left cover", "right cover");
+        assertThat(why.choices()).hasSize(1);
+        assertThat(why.says())
+                .isEqualTo(
+                        "These 3 statements contradict each other: “gear” must come off before “left cover” (told); “gear” must come off before “right cover” (told); “gear” comes off by the left: after “left cover” (told), or by the right: after “right cover” (told). One of them is wrong, or a second way out is missing.");
+        assertThat(why.frees())
+                .extracting(Before::then)
+                .containsExactly("left cover", "right cover");
+        assertThat(why.freeing()).extracting(EitherWay::task).containsExactly("gear");
+    }
+
+    @Test
+    void oneOpenWayIsEnough() {
+        var graph =
+                new TaskGraph(
+                        Graphs.named("gear", "left cover", "right cover"),
+                        List.of(Graphs.before("gear", "left cover")),
+                        List.of(
+                                new EitherWay(
+                                        "gear",
+                                        List.of(
+                                                way("by the left", "left cover"),
+                                                way("by the right", "right cover")))));
+        assertThat(Contradiction.in(graph)).isEmpty();
+        assertThat(graph.allows(List.of("right cover", "gear", "left cover"))).isTrue();
+        assertThat(graph.allows(List.of("gear", "right cover", "left cover"))).isFalse();
+        assertThat(graph.allows(List.of("left cover", "gear", "right cover"))).isFalse();
+        assertThat(graph.allows(List.of("right cover", "gear"))).isFalse();
+        assertThat(graph.allows(List.of("right cover", "gear", "gear"))).isFalse();
+        assertThat(graph.reversed().allows(List.of("left cover", "gear", "right cover"))).isTrue();
+    }
+
+    private static EitherWay.OneWay way(String name, String after) {
+        return new EitherWay.OneWay(name, List.of(Graphs.before(after, "gear")));
+    }
+
+    @Test
+    void refusesAWayThatSpeaksOfOthers() {
+        assertThatThrownBy(
+                        () ->
+                                new EitherWay(
+                                        "gear",
+                                        List.of(
+                                                new EitherWay.OneWay(
+                                                        "", List.of(Graphs.before("a", "b"))))))
+                .hasMessageContaining("speaks of a and b only");
+        assertThatThrownBy(() -> new EitherWay("gear", List.of()))
+                .hasMessageContaining("Say at least one");
+        assertThatThrownBy(
+                        () ->
+                                new TaskGraph(
+                                        Graphs.named("gear"),
+                                        List.of(),
+                                        List.of(
+                                                new EitherWay(
+                                                        "gear",
+                                                        List.of(way("by the left", "lid"))))))
+                .hasMessageContaining("there is no step lid");
+    }
 }

@@ -60,6 +60,48 @@ class OneUnitForTwoTest {
         return new TaskGraph(tasks, befores);
     }
 
+    /** The same with tasks that may go one of two ways, each waiting for one and closed by another. */
+    @ParameterizedTest
+    @MethodSource("seeds")
+    void everyPlanWithChoicesCanBeCarriedOut(int seed) {
+        var plain = random(seed, 8);
+        var random = new Random(-seed);
+        var choices = new ArrayList<EitherWay>();
+        int size = plain.tasks().size();
+        for (int i = 0; size > 3 && i < 2; i++) {
+            var task = "t" + random.nextInt(size);
+            var ways = new ArrayList<EitherWay.OneWay>();
+            for (int w = 0; w < 2; w++) {
+                var other = "t" + random.nextInt(size);
+                if (!other.equals(task)) {
+                    boolean waits = random.nextInt(3) == 0;
+                    ways.add(
+                            new EitherWay.OneWay(
+                                    "way " + w,
+                                    List.of(
+                                            waits
+                                                    ? Graphs.before(other, task)
+                                                    : Graphs.before(task, other))));
+                }
+            }
+            if (ways.size() == 2) {
+                choices.add(new EitherWay(task, ways));
+            }
+        }
+        var graph = new TaskGraph(plain.tasks(), plain.befores(), choices);
+        if (Contradiction.in(graph).isEmpty()) {
+            var plan = replayed(graph, Handling.ANY);
+            for (var choice : choices) {
+                assertThat(choice.ways()).as("%s", choice).anyMatch(w -> isGone(w, plan));
+            }
+        }
+    }
+
+    private static boolean isGone(EitherWay.OneWay way, TwoMechanics plan) {
+        return way.befores().stream()
+                .allMatch(b -> turn(plan, b.first()).to() <= turn(plan, b.then()).from() + SAME);
+    }
+
     @ParameterizedTest
     @MethodSource("seeds")
     void everyPlanCanBeCarriedOut(int seed) {
