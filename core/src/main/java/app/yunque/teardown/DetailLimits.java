@@ -13,6 +13,9 @@ final class DetailLimits {
     static final Range MASS = Range.of("massKg", "mass", 0, 20_000, "kg");
     static final Range THICKNESS = Range.of("thicknessMm", "thickness", 0, 1000, "mm");
     static final Range TEETH = Range.count("teeth", "number of teeth", 1, 2000);
+    static final Range BORE = Range.of("boreMm", "bore of the part", 0.1, 10_000, "mm");
+    static final Range SEAT = Range.count("seat", "step of its shaft", 1, 12);
+    static final Range DRAWN = Range.count("drawn", "pieces that the drawing wants", 0, 9999);
     static final Range POSITIONS = Range.count("positions", "positions it fits in", 1, 360);
 
     private DetailLimits() {}

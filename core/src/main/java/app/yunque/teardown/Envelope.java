@@ -3,7 +3,9 @@ package app.yunque.teardown;
 import app.yunque.measure.PlainDigits;
 import app.yunque.measure.Range;
 import app.yunque.measure.Refused;
+import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
 
 /**
  * The room a part needs to pass an opening.
@@ -12,12 +14,34 @@ import java.util.Optional;
  * @param aMm     diameter of a round part, or smaller side of the cross-section (mm), 0.1 to 10000
  * @param bMm     larger side of the cross-section of a box (mm), 0.1 to 10000; equal to {@code aMm} for a round part
  * @param lengthMm length along its axis (mm), 0.1 to 10000
+ * @param outline  steps of a shaft from left to right; empty for a part of one thickness
  */
-public record Envelope(Shape shape, double aMm, double bMm, double lengthMm) {
+public record Envelope(
+        Shape shape, double aMm, double bMm, double lengthMm, List<Section> outline) {
     public static final Range A = Range.of("aMm", "diameter or width", 0.1, 10_000, "mm");
     public static final Range B = Range.of("bMm", "height", 0.1, 10_000, "mm");
     public static final Range LENGTH =
             Range.of("lengthMm", "length of the part", 0.1, 10_000, "mm");
+
+    private static final int MOST_SECTIONS = 12;
+
+    /**
+     * One step of a shaft.
+     *
+     * @param diameterMm diameter (mm), 0.1 to 10000
+     * @param lengthMm   length along the axis (mm), 0.1 to 10000
+     */
+    public record Section(double diameterMm, double lengthMm) {
+        public static final Range DIAMETER =
+                Range.of("diameterMm", "diameter of the step", 0.1, 10_000, "mm");
+        public static final Range LENGTH =
+                Range.of("lengthMm", "length of the step", 0.1, 10_000, "mm");
+
+        /** @throws Refused naming every size that cannot be */
+        public Section {
+            Refused.ifAny(DIAMETER.judge(diameterMm), LENGTH.judge(lengthMm));
+        }
+    }
 
     /** Shape of a part. */
     public enum Shape {
@@ -27,6 +51,13 @@ public record Envelope(Shape shape, double aMm, double bMm, double lengthMm) {
 
     /** @throws Refused naming every size that cannot be */
     public Envelope {
+        outline = List.copyOf(outline);
+        if (outline.size() > MOST_SECTIONS) {
+            throw Refused.because(
+                    "outline",
+                    "A shaft of %d steps; at most %d fit. Leave grooves and small shoulders out."
+                            .formatted(outline.size(), MOST_SECTIONS));
+        }
         Refused.ifAny(
                 A.judge(aMm),
                 shape == Shape.BOX ? B.judge(bMm) : Optional.empty(),
@@ -40,12 +71,30 @@ public record Envelope(Shape shape, double aMm, double bMm, double lengthMm) {
         }
     }
 
+    public Envelope(Shape shape, double aMm, double bMm, double lengthMm) {
+        this(shape, aMm, bMm, lengthMm, List.of());
+    }
+
+    /** A shaft by its steps from left to right, at least one: as thick as the thickest, as long as all together. */
+    public static Envelope stepped(List<Section> outline) {
+        double thickest = outline.stream().mapToDouble(Section::diameterMm).max().orElse(0);
+        double length = outline.stream().mapToDouble(Section::lengthMm).sum();
+        return new Envelope(Shape.ROUND, thickest, thickest, length, outline);
+    }
+
     public static Envelope round(double diameterMm, double lengthMm) {
         return new Envelope(Shape.ROUND, diameterMm, diameterMm, lengthMm);
     }
 
-    /** "Ø96 × 28" or "30 × 40 × 60". */
+    /** "Ø96 × 28", "30 × 40 × 60" or "Ø30, Ø35, Ø58 over 190". */
     public String inWords() {
+        if (outline.size() > 1) {
+            return outline.stream()
+                            .map(s -> "Ø" + PlainDigits.exact(s.diameterMm()))
+                            .collect(Collectors.joining(", "))
+                    + " over "
+                    + PlainDigits.exact(lengthMm);
+        }
         return shape == Shape.ROUND
                 ? "Ø" + PlainDigits.exact(aMm) + " × " + PlainDigits.exact(lengthMm)
                 : PlainDigits.exact(aMm)

@@ -8,7 +8,7 @@ import java.util.Map;
  * Nothing left on the bench, nothing missing: every piece that came off is refitted, renewed or scrapped.
  *
  * <p>For each step: on the bench = removed − refitted − scrapped; missing = wanted − refitted − renewed. Both must be
- * zero. What was missing came off with no piece; what does not belong there fills no place. Source: double-entry counting; common
+ * zero. Wanted is what the drawing wants, where somebody looked, else what was found. What was missing came off with no piece; what does not belong there fills no place. Source: double-entry counting; common
  * practice, no source.
  *
  * @param entries     one for each step of the strip, in its order
@@ -66,7 +66,8 @@ public record Ledger(
     /**
      * @param steps  the strip
      * @param fitted what went back, by step id; a step that is absent has gone back not at all
-     * @param packs  pieces of a pack worked out at Set, by step id: so many go in, however many came off, unless somebody said otherwise
+     * @param packs  pieces of a pack worked out at Set, by step id: so many go in, however many came off or are drawn, unless somebody said
+     *     otherwise
      */
     public static Ledger of(
             List<TeardownStep> steps, Map<String, Fitted> fitted, Map<String, Integer> packs) {
@@ -76,7 +77,7 @@ public record Ledger(
                     entry(
                             step,
                             fitted.getOrDefault(step.id(), Fitted.NOTHING),
-                            packs.getOrDefault(step.id(), step.count())));
+                            packs.getOrDefault(step.id(), step.wanted())));
         }
         return new Ledger(
                 entries,

@@ -4,8 +4,11 @@ import app.yunque.plan.Before;
 import app.yunque.plan.Before.Origin;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.function.Predicate;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -24,14 +27,34 @@ final class LogOrder {
     private @Nullable TeardownStep lastOpener;
     private @Nullable TeardownStep lastInside;
 
-    private LogOrder(List<String> shafts) {
+    private final Predicate<String> ownsItsWay;
+
+    private LogOrder(List<String> shafts, Predicate<String> ownsItsWay) {
         this.shafts = shafts;
+        this.ownsItsWay = ownsItsWay;
     }
 
-    static List<Before> of(List<TeardownStep> steps, List<String> shafts) {
-        var order = new LogOrder(shafts);
+    /** @param ownsItsWay steps whose way out is known by sizes or by word: what merely opened the case is no matter to them */
+    static List<Before> of(
+            List<TeardownStep> steps, List<String> shafts, Predicate<String> ownsItsWay) {
+        var order = new LogOrder(shafts, ownsItsWay);
         steps.forEach(order::read);
         return order.befores;
+    }
+
+    /** Steps that were taken off on the bench, from what had come out whole. */
+    static Set<String> onTheBench(List<TeardownStep> steps) {
+        var wholes = new HashMap<String, TeardownStep>();
+        var found = new HashSet<String>();
+        for (var step : steps) {
+            var group = step.detail().subassembly();
+            if (isOnTheBench(step, wholes)) {
+                found.add(step.id());
+            } else if (!group.isEmpty()) {
+                wholes.put(group, step);
+            }
+        }
+        return found;
     }
 
     /** True for a step that opens a subassembly that came out whole before it. */
@@ -52,7 +75,7 @@ final class LogOrder {
         if (!group.isEmpty()) {
             wholes.put(group, step);
         }
-        if (lastOpener != null) {
+        if (lastOpener != null && !ownsItsWay.test(step.id())) {
             link(
                     lastOpener,
                     step,

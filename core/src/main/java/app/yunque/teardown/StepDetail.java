@@ -71,14 +71,30 @@ public record StepDetail(
      * @param massKg      mass (kg); null when not known
      * @param thicknessMm thickness of one piece (mm), for shims, gaskets and spacers; null when not measured
      * @param teeth       number of teeth, for a gear outside the papers; null otherwise
+     * @param boreMm      hole by which it sits on its shaft (mm), 0.1 to 10000; null when it has none or nobody measured it
+     * @param seat        the step of its shaft on which it sits, 1 for the leftmost; null when it is told by its bore or not known
+     * @param drawn       pieces that the drawing or the parts list wants; null when nobody looked
      */
     public record Body(
             @Nullable Envelope envelope,
             List<String> leavesBy,
             @Nullable Double massKg,
             @Nullable Double thicknessMm,
-            @Nullable Integer teeth) {
+            @Nullable Integer teeth,
+            @Nullable Double boreMm,
+            @Nullable Integer seat,
+            @Nullable Integer drawn) {
         public static final Body UNKNOWN = new Body(null, List.of(), null, null, null);
+
+        /** Whose seat on its shaft nobody measured. */
+        public Body(
+                @Nullable Envelope envelope,
+                List<String> leavesBy,
+                @Nullable Double massKg,
+                @Nullable Double thicknessMm,
+                @Nullable Integer teeth) {
+            this(envelope, leavesBy, massKg, thicknessMm, teeth, null, null, null);
+        }
 
         public Body {
             leavesBy = List.copyOf(leavesBy);
@@ -87,7 +103,10 @@ public record StepDetail(
                     thicknessMm == null
                             ? Optional.empty()
                             : DetailLimits.THICKNESS.judge(thicknessMm),
-                    teeth == null ? Optional.empty() : DetailLimits.TEETH.judge(teeth));
+                    teeth == null ? Optional.empty() : DetailLimits.TEETH.judge(teeth),
+                    boreMm == null ? Optional.empty() : DetailLimits.BORE.judge(boreMm),
+                    seat == null ? Optional.empty() : DetailLimits.SEAT.judge(seat),
+                    drawn == null ? Optional.empty() : DetailLimits.DRAWN.judge(drawn));
         }
     }
 

@@ -5,20 +5,21 @@ import app.yunque.measure.Refused;
 import app.yunque.plan.Before;
 import app.yunque.plan.Before.Origin;
 import app.yunque.plan.Contradiction;
+import app.yunque.plan.EitherWay;
 import app.yunque.plan.Handling;
 import app.yunque.plan.HandlingCost;
 import app.yunque.plan.LeastStrip;
+import app.yunque.plan.Patience;
 import app.yunque.plan.RebuildSequence;
 import app.yunque.plan.Removal;
 import app.yunque.plan.Removal.Way;
 import app.yunque.plan.Task;
 import app.yunque.plan.TaskGraph;
 import app.yunque.plan.TwoMechanics;
+import app.yunque.plan.WhyHere;
 import java.util.ArrayList;
 import java.util.Collections;
-import java.util.HashMap;
 import java.util.HashSet;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -40,11 +41,10 @@ public record StripModel(
         List<Statement> statements,
         List<Opening> openings,
         List<String> shafts) {
-    /** Combinations of alternatives that are planned; of more, the first that contradict nothing. */
-    private static final int COMBINATIONS = 32;
+    /** An order that costs at most this much more is told as another one (share of the best). */
+    private static final double NEARLY = 1.05;
 
-    /** Sharing between two takes longer than a rebuild for one. */
-    private static final int SHARED_COMBINATIONS = 4;
+    private static final int OTHERS = 3;
 
     public StripModel {
         steps = List.copyOf(steps);
@@ -58,44 +58,126 @@ public record StripModel(
         shafts = List.copyOf(shafts);
     }
 
-    /** What must come off before what, with the reason; alternatives are not in it. */
+    /** What must come off before what, with the reason; where a part may go several ways, what holds for all of them. */
     public List<Before> befores() {
-        var befores = new ArrayList<>(LogOrder.of(steps, shafts));
+        return befores(space());
+    }
+
+    /** What is measured first, then what was said, then the log: of several between the same two the firmest is the one that is told. */
+    private List<Before> befores(Space space) {
+        var logged = new ArrayList<>(LogOrder.of(steps, shafts, space::ownsItsWay));
+        var befores = new ArrayList<>(space.musts());
         for (var said : statements) {
             switch (said.kind()) {
-                case FREE -> free(befores, said.first(), said.then());
+                case FREE -> free(logged, said.first(), said.then());
                 case MUST -> befores.add(stated(said, said.first()));
                 case EITHER -> {
-                    free(befores, said.first(), said.then());
-                    free(befores, said.orElse(), said.then());
+                    free(logged, said.first(), said.then());
+                    free(logged, said.orElse(), said.then());
                 }
             }
         }
-        befores.addAll(PassageOrder.of(steps, openings).befores());
-        befores.addAll(Doors.of(steps, openings).musts());
+        befores.addAll(logged);
         return List.copyOf(befores);
     }
 
-    /** What the log says and the openings do not allow, each in a sentence. */
-    public List<String> logAgainstOpenings() {
-        return Doors.againstTheLog(steps, openings);
+    private Space space() {
+        return Space.of(steps, openings);
     }
 
-    /** Parts that pass no opening on record, each with a sentence. */
+    /** What the log says and sizes or openings do not allow, each in a sentence. */
+    public List<String> logAgainstOpenings() {
+        return space().againstTheLog();
+    }
+
+    /** Parts that can go out nowhere, each with a sentence. */
     public Map<String, String> trapped() {
-        var trapped = new LinkedHashMap<String, String>();
-        PassageOrder.of(steps, openings)
-                .problems()
-                .forEach(p -> trapped.put(p.step().id(), p.sentence()));
-        return trapped;
+        return space().trapped();
+    }
+
+    /** What follows for the rebuild from sizes and openings, each in a sentence. */
+    public List<String> follows() {
+        return space().follows();
+    }
+
+    /** What a shaft is drawn out of: each shaft before the part that stays inside, whichever way it goes. */
+    List<Before> staysInside() {
+        var shafts =
+                steps.stream()
+                        .filter(s -> s.kind() == PartKind.SHAFT)
+                        .map(TeardownStep::id)
+                        .collect(Collectors.toSet());
+        return space().musts().stream().filter(b -> shafts.contains(b.first())).toList();
+    }
+
+    /** What nobody measured or said, and the order hangs on it. */
+    public List<String> asks() {
+        return space().asks();
+    }
+
+    /** What a statement changes, where it changes nothing; empty where it does what it says. */
+    public String withoutEffect(Statement said) {
+        if (said.kind() != Statement.Kind.FREE) {
+            return "";
+        }
+        var others = statements.stream().filter(s -> !s.equals(said)).toList();
+        var before = new StripModel(steps, others, openings, shafts).strip();
+        if (before.befores().stream().anyMatch(b -> joins(b, said.first(), said.then()))) {
+            return "";
+        }
+        boolean forwards = before.leadsTo(said.first(), said.then());
+        if (!forwards && !before.leadsTo(said.then(), said.first())) {
+            return "Nothing held these two in an order: it changes nothing.";
+        }
+        var first = forwards ? said.first() : said.then();
+        var then = forwards ? said.then() : said.first();
+        var between = before.between(first, then);
+        return between.isEmpty()
+                ? "What holds them is a size or was said at the bench, not the log: it changes nothing."
+                : "What holds them apart stands between: %s. Say it of the neighbours instead."
+                        .formatted(String.join(", ", between));
+    }
+
+    /** What blocks what on the way out, with every choice. */
+    TaskGraph strip() {
+        return strip(space());
+    }
+
+    private TaskGraph strip(Space space) {
+        var befores = befores(space);
+        var known = new TaskGraph(tasks(), befores);
+        var choices = new ArrayList<EitherWay>();
+        for (var said : statements) {
+            if (said.kind() == Statement.Kind.EITHER) {
+                choices.add(
+                        new EitherWay(
+                                said.then(),
+                                List.of(way(said, said.first()), way(said, said.orElse()))));
+            }
+        }
+        choices.addAll(space.choices());
+        // A choice of which one way is gone in any case is none.
+        choices.removeIf(
+                c ->
+                        c.ways().stream()
+                                .anyMatch(
+                                        w ->
+                                                w.befores().stream()
+                                                        .allMatch(
+                                                                b ->
+                                                                        known.leadsTo(
+                                                                                b.first(),
+                                                                                b.then()))));
+        return new TaskGraph(tasks(), befores, choices);
+    }
+
+    private EitherWay.OneWay way(Statement said, String first) {
+        return new EitherWay.OneWay("after " + name(first), List.of(stated(said, first)));
     }
 
     /** Why there is no order; empty when there is one. */
     public Optional<Contradiction> contradiction() {
-        return graphs().stream()
-                .map(Contradiction::in)
-                .reduce((a, b) -> a.isEmpty() || b.isEmpty() ? Optional.empty() : a)
-                .orElse(Optional.empty());
+        return Contradiction.in(strip());
     }
 
     /**
@@ -113,168 +195,86 @@ public record StripModel(
     }
 
     /**
-     * The rebuild with the fewest changes, over every combination of alternatives.
+     * The rebuild with the fewest changes, by whichever ways.
      *
      * @throws NotApplicable when the constraints contradict each other
      */
     public RebuildSequence rebuild(HandlingCost cost) {
-        NotApplicable why = null;
-        RebuildSequence best = null;
-        var ways = ways();
-        for (var graph : ways.graphs) {
-            try {
-                var plan = RebuildSequence.of(turned(graph), Handling.ANY, cost);
-                if (best == null || plan.minutes() < best.minutes() - 1e-9) {
-                    best = plan;
-                }
-            } catch (NotApplicable none) {
-                why = none;
-            }
-        }
-        if (best == null) {
-            throw why == null ? new IllegalStateException("Impossible: no graph was tried") : why;
-        }
-        return ways.areAll ? best : best.atBest(leastOfAll(cost));
+        return rebuild(cost, Patience.ENDLESS);
     }
 
-    /** What no way through the alternatives can beat: the plan without them. */
-    private double leastOfAll(HandlingCost cost) {
-        return RebuildSequence.of(turned(new TaskGraph(tasks(), befores())), Handling.ANY, cost)
-                .boundMinutes();
+    /** The same for somebody who may stop waiting; then the best so far. */
+    public RebuildSequence rebuild(HandlingCost cost, Patience patience) {
+        return RebuildSequence.of(turned(strip()), Handling.ANY, cost, patience);
+    }
+
+    /**
+     * Other orders that take at most 5 % longer, with other changes: fewer turns of the unit for more tools, or the other way round.
+     *
+     * @param best the order they are compared with
+     */
+    public List<RebuildSequence> nearlyAsQuick(
+            RebuildSequence best, HandlingCost cost, Patience patience) {
+        var graph = turned(strip());
+        var found = new ArrayList<RebuildSequence>();
+        for (var weighed : cost.oneAtATimeDear()) {
+            if (patience.lasts()) {
+                var order = RebuildSequence.quickly(graph, Handling.ANY, weighed, patience).order();
+                found.add(RebuildSequence.inOrder(graph, order, Handling.ANY, cost));
+            }
+        }
+        var told = new ArrayList<RebuildSequence>();
+        for (var other : found) {
+            boolean isNew =
+                    other.changes().hasOneFewerThan(best.changes())
+                            && told.stream().noneMatch(t -> t.changes().equals(other.changes()));
+            if (isNew && other.minutes() <= best.minutes() * NEARLY && told.size() < OTHERS) {
+                told.add(other);
+            }
+        }
+        told.sort(java.util.Comparator.comparingDouble(RebuildSequence::minutes));
+        return List.copyOf(told);
     }
 
     /** What the log turned round would cost; empty when a constraint forbids that order. */
     public Optional<RebuildSequence> asLogged(HandlingCost cost) {
-        for (var graph : graphs()) {
-            try {
-                return Optional.of(RebuildSequence.asGiven(turned(graph), Handling.ANY, cost));
-            } catch (Refused notLegal) {
-                // Another combination of alternatives may allow it.
-                continue;
-            }
+        try {
+            return Optional.of(RebuildSequence.asGiven(turned(strip()), Handling.ANY, cost));
+        } catch (Refused notLegal) {
+            return Optional.empty();
         }
-        return Optional.empty();
     }
 
     /** @throws NotApplicable when the constraints contradict each other */
     public TwoMechanics withTwo(HandlingCost cost) {
-        NotApplicable why = null;
-        TwoMechanics best = null;
-        var ways = ways();
-        for (var graph : ways.graphs.stream().limit(SHARED_COMBINATIONS).toList()) {
-            try {
-                var plan = TwoMechanics.of(turned(graph), Handling.ANY, cost);
-                if (best == null || plan.minutes() < best.minutes() - 1e-9) {
-                    best = plan;
-                }
-            } catch (NotApplicable none) {
-                why = none;
-            }
-        }
-        if (best == null) {
-            throw why == null ? new IllegalStateException("Impossible: no graph was tried") : why;
-        }
-        if (ways.areAll && ways.graphs.size() <= SHARED_COMBINATIONS) {
-            return best;
-        }
-        return best.atBest(
-                TwoMechanics.of(turned(new TaskGraph(tasks(), befores())), Handling.ANY, cost)
-                        .boundMinutes());
+        return TwoMechanics.of(turned(strip()), Handling.ANY, cost);
     }
 
-    /** True when an order of the rebuild keeps every constraint of some combination of alternatives. */
+    /** The same where the order for one is known, for somebody who may stop waiting; then the best so far. */
+    public TwoMechanics withTwo(HandlingCost cost, RebuildSequence alone, Patience patience) {
+        return TwoMechanics.of(turned(strip()), Handling.ANY, cost, alone.order(), patience);
+    }
+
+    /** Of each step of an order of the rebuild why it stands there, and what would move it. */
+    public List<WhyHere> why(RebuildSequence order, HandlingCost cost) {
+        return WhyHere.inOrder(turned(strip()), order.order(), Handling.ANY, cost);
+    }
+
+    /** True when an order of the rebuild keeps every constraint and goes a way of every choice. */
     public boolean allows(List<String> order) {
-        var place = new HashMap<String, Integer>();
-        order.forEach(id -> place.put(id, place.size()));
-        return place.keySet().containsAll(steps.stream().map(TeardownStep::id).toList())
-                && graphs().stream()
-                        .anyMatch(
-                                g ->
-                                        g.befores().stream()
-                                                .allMatch(
-                                                        b ->
-                                                                place.get(b.then())
-                                                                        < place.get(b.first())));
-    }
-
-    /**
-     * @param graphs one strip graph for each combination of alternatives
-     * @param areAll false where there are more combinations than are planned
-     */
-    private record Ways(List<TaskGraph> graphs, boolean areAll) {}
-
-    private List<TaskGraph> graphs() {
-        return ways().graphs;
+        return turned(strip()).allows(order);
     }
 
     private List<Task> tasks() {
         return steps.stream().map(StripModel::task).toList();
     }
 
-    /**
-     * Combinations of the alternatives said at the bench and of those that closed openings leave, as far as they do not contradict
-     * themselves; where all do, the first of them, so that the contradiction can be explained.
-     */
-    private Ways ways() {
-        var found = new ArrayList<List<Before>>();
-        var choices = choices();
-        boolean all = combine(befores(), choices, found);
-        if (found.isEmpty()) {
-            var first = new ArrayList<>(befores());
-            choices.forEach(c -> first.add(c.get(0)));
-            found.add(first);
-        }
-        var tasks = tasks();
-        return new Ways(found.stream().map(f -> new TaskGraph(tasks, f)).toList(), all);
-    }
-
-    /** Goes through the ways of one alternative after the other; false when it stopped because there are enough. */
-    private boolean combine(List<Before> so, List<List<Before>> choices, List<List<Before>> found) {
-        if (found.size() >= COMBINATIONS) {
-            return false;
-        }
-        if (choices.isEmpty()) {
-            found.add(so);
-            return true;
-        }
-        boolean all = true;
-        var known = new TaskGraph(tasks(), so);
-        for (var way : choices.get(0)) {
-            if (!known.leadsTo(way.then(), way.first())) {
-                all &= combine(plus(so, way), choices.subList(1, choices.size()), found);
-            }
-        }
-        return all;
-    }
-
-    /** Alternatives, each with its ways. What is so already by another constraint is no alternative any more. */
-    private List<List<Before>> choices() {
-        var choices = new ArrayList<List<Before>>();
-        for (var said : statements) {
-            if (said.kind() == Statement.Kind.EITHER) {
-                choices.add(List.of(stated(said, said.first()), stated(said, said.orElse())));
-            }
-        }
-        var known = new TaskGraph(tasks(), befores());
-        for (var door : Doors.of(steps, openings).either()) {
-            if (door.closers().stream().noneMatch(c -> known.leadsTo(c, door.part()))) {
-                choices.add(door.closers().stream().map(door::by).toList());
-            }
-        }
-        return choices;
-    }
-
-    private static List<Before> plus(List<Before> list, Before one) {
-        var longer = new ArrayList<>(list);
-        longer.add(one);
-        return longer;
-    }
-
     /** The rebuild: constraints turned round, tasks from the last of the strip to the first. */
     private static TaskGraph turned(TaskGraph strip) {
         var tasks = new ArrayList<>(strip.tasks());
         Collections.reverse(tasks);
-        return new TaskGraph(tasks, strip.reversed().befores());
+        var reversed = strip.reversed();
+        return new TaskGraph(tasks, reversed.befores(), reversed.choices());
     }
 
     private static Task task(TeardownStep step) {
@@ -296,72 +296,34 @@ public record StripModel(
     }
 
     private List<Removal> removals() {
-        var befores = befores();
-        var passages = openings.isEmpty() ? Map.<String, List<Way>>of() : passageWays(befores);
+        var space = space();
+        var befores = befores(space);
         return steps.stream()
                 .map(
                         step -> {
-                            var ways =
-                                    passages.getOrDefault(
-                                            step.id(),
-                                            List.of(
-                                                    new Way(
-                                                            "",
-                                                            needs(step.id(), befores),
-                                                            minutes(step))));
+                            var ways = ways(step, space, befores);
                             return new Removal(step.id(), step.inWords(), either(step, ways));
                         })
                 .toList();
     }
 
-    /** For parts whose size or way out is known: one way for each opening, with what closes it. */
-    private Map<String, List<Way>> passageWays(List<Before> befores) {
-        var ways = new HashMap<String, List<Way>>();
-        // By which opening a part goes out is what its ways are about; whatever else must be off
-        // before it stays.
-        var doors = Doors.of(steps, openings).musts();
-        var others = befores.stream().filter(b -> !doors.contains(b)).toList();
-        var closers =
-                openings.stream()
-                        .flatMap(o -> Doors.closer(o, steps).stream())
-                        .map(TeardownStep::id)
-                        .collect(Collectors.toSet());
-        for (var step : steps) {
-            var envelope = step.detail().body().envelope();
-            if (envelope == null) {
-                continue;
-            }
-            var base = new HashSet<>(needs(step.id(), others));
-            boolean opens =
-                    PassageOrder.allowed(step, openings).stream()
-                            .anyMatch(o -> !o.closedBy().isEmpty());
-            if (opens) {
-                base.removeAll(closers);
-                base.addAll(stated(step.id(), befores));
-            }
-            var out = new ArrayList<Way>();
-            for (var opening : PassageOrder.allowed(step, openings)) {
-                var needs = new HashSet<>(base);
-                Doors.closer(opening, steps)
-                        .filter(c -> !c.id().equals(step.id()))
-                        .ifPresent(c -> needs.add(c.id()));
-                boolean passes = Passage.through(opening, envelope) != null;
-                out.add(
-                        new Way(
-                                "by the " + opening.name(),
-                                needs,
-                                minutes(step),
-                                passes
-                                        ? ""
-                                        : envelope.inWords()
-                                                + " does not pass "
-                                                + opening.inWords()));
-            }
-            if (!out.isEmpty()) {
-                ways.put(step.id(), out);
-            }
+    /** One way for each opening that a part may go out by, with what closes it; one nameless way where nobody knows. */
+    private List<Way> ways(TeardownStep step, Space space, List<Before> befores) {
+        var out = space.ways().getOrDefault(step.id(), List.of());
+        if (out.isEmpty()) {
+            return List.of(new Way("", needs(step.id(), befores), minutes(step)));
         }
-        return ways;
+        // What its own ways ask for belongs to each way; all else holds whichever is gone.
+        var own = out.stream().flatMap(w -> w.befores().stream()).toList();
+        var base = needs(step.id(), befores.stream().filter(b -> !own.contains(b)).toList());
+        return out.stream()
+                .map(
+                        way -> {
+                            var needs = new HashSet<>(base);
+                            needs.addAll(needs(step.id(), way.befores()));
+                            return new Way(way.inWords(), needs, minutes(step), way.barred());
+                        })
+                .toList();
     }
 
     private List<Way> either(TeardownStep step, List<Way> ways) {
@@ -403,11 +365,6 @@ public record StripModel(
                 .filter(b -> b.then().equals(id))
                 .map(Before::first)
                 .collect(Collectors.toSet());
-    }
-
-    /** What somebody said must be off before it, which no other way out makes untrue. */
-    private static Set<String> stated(String id, List<Before> befores) {
-        return needs(id, befores.stream().filter(b -> b.origin() == Origin.STATED).toList());
     }
 
     private static double minutes(TeardownStep step) {

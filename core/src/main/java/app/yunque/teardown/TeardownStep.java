@@ -96,6 +96,12 @@ public record TeardownStep(
         return belongs != null && belongs.standing() == Belongs.Standing.MISSING ? 0 : count;
     }
 
+    /** Pieces that go in: as the drawing wants it, else as many as were found. */
+    public int wanted() {
+        var drawn = detail.body().drawn();
+        return drawn == null ? count : drawn;
+    }
+
     /** What goes in here: what came off, or what belongs there instead. */
     public String goesIn() {
         var belongs = belongs();

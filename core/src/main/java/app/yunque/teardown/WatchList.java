@@ -56,6 +56,7 @@ public record WatchList(List<Warning> warnings) {
             }
             foundThings(step, found);
             handling(step, found);
+            counts(step, found);
             LubricantWatch.of(step, found);
         }
         HowItCameOff.of(model.steps(), found);
@@ -282,6 +283,21 @@ public record WatchList(List<Warning> warnings) {
         return mass != null && mass > HEAVY_KG;
     }
 
+    /** A count that is not the drawing's is an earlier repair, or a piece that lies in the sump. */
+    private static void counts(TeardownStep step, Warnings found) {
+        var drawn = step.detail().body().drawn();
+        if (drawn != null && step.belongs() == null && drawn != step.cameOff()) {
+            found.caution(
+                    "Not as drawn: " + step.part(),
+                    step.cameOff() < drawn
+                            ? "%d came off, the drawing wants %d: an earlier repair, or one is still inside. Look before anything turns."
+                                    .formatted(step.cameOff(), drawn)
+                            : "%d came off, the drawing wants %d: an earlier repair? The ledger goes by the drawing."
+                                    .formatted(step.cameOff(), drawn),
+                    step);
+        }
+    }
+
     private static void handling(TeardownStep step, Warnings found) {
         var mass = step.detail().body().massKg();
         if (mass != null && isHeavy(step)) {
@@ -293,33 +309,26 @@ public record WatchList(List<Warning> warnings) {
     }
 
     private static void passages(StripModel model, Warnings found) {
-        var passages = PassageOrder.of(model.steps(), model.openings());
-        passages.problems()
+        model.trapped()
                 .forEach(
-                        p ->
-                                found.danger(
-                                        "Passes no opening: " + p.step().part(),
-                                        p.sentence(),
-                                        p.step()));
-        for (var before : passages.befores()) {
-            var hub =
-                    model.steps().stream()
-                            .filter(s -> s.id().equals(before.then()))
-                            .findFirst()
-                            .orElseThrow();
-            var shaft =
-                    model.steps().stream()
-                            .filter(s -> s.id().equals(before.first()))
-                            .findFirst()
-                            .orElseThrow();
+                        (id, sentence) -> {
+                            var step = step(model, id);
+                            found.danger("Passes no opening: " + step.part(), sentence, step);
+                        });
+        for (var stays : model.staysInside()) {
+            var hub = step(model, stays.then());
             found.caution(
                     "Inside first: " + hub.part(),
-                    capital(before.reason())
+                    capital(stays.reason())
                             + ": at the rebuild it must be inside before the "
-                            + shaft.part()
+                            + step(model, stays.first()).part()
                             + " goes in.",
                     hub);
         }
+    }
+
+    private static TeardownStep step(StripModel model, String id) {
+        return model.steps().stream().filter(s -> s.id().equals(id)).findFirst().orElseThrow();
     }
 
     private static String counted(int count, PartKind kind) {

@@ -89,6 +89,114 @@ class PassageTest {
         return best;
     }
 
+    private static Opening facing(Opening opening, Opening.Faces faces, Double depthMm) {
+        return new Opening(
+                opening.name(),
+                opening.shape(),
+                opening.widthMm(),
+                opening.heightMm(),
+                opening.closedBy(),
+                faces,
+                0,
+                depthMm);
+    }
+
+    /** Along the shafts a shaft is drawn straight out, however long; across them it wants depth. Common practice, no source. */
+    @Test
+    void drawsAShaftStraightOutOfABore() {
+        var shaft = Envelope.round(30, 1000);
+        assertThat(Passage.through(facing(round(31), Opening.Faces.LEFT, 10.0), shaft))
+                .isEqualTo(Passage.Attitude.STRAIGHT);
+        assertThat(Passage.through(facing(round(31), Opening.Faces.RIGHT, null), shaft))
+                .isEqualTo(Passage.Attitude.STRAIGHT);
+        assertThat(Passage.through(facing(round(30.4), Opening.Faces.LEFT, null), shaft)).isNull();
+        for (var across :
+                new Opening.Faces[] {
+                    Opening.Faces.TOP, Opening.Faces.BOTTOM, Opening.Faces.FRONT, Opening.Faces.BACK
+                }) {
+            assertThat(Passage.through(facing(round(31), across, 999.0), shaft)).isNull();
+            assertThat(Passage.through(facing(round(31), across, 1000.0), shaft))
+                    .isEqualTo(Passage.Attitude.END_ON);
+        }
+    }
+
+    /** A shaft Ø30 × 180 through 60 × 120: end-on it wants 180 mm behind it, tilted 74. */
+    @Test
+    void tiltsALongShaftOutOfASlot() {
+        var shaft = Envelope.round(30, 180);
+        assertThat(Passage.depthTilted(slot(60, 120), shaft).orElseThrow())
+                .isCloseTo(
+                        180 * 30 / 119.5 + 30 * Math.sqrt(1 - Math.pow(30 / 119.5, 2)),
+                        within(1e-9));
+        assertThat(Passage.through(facing(slot(60, 120), Opening.Faces.TOP, 180.0), shaft))
+                .isEqualTo(Passage.Attitude.END_ON);
+        assertThat(Passage.through(facing(slot(60, 120), Opening.Faces.TOP, 74.3), shaft))
+                .isEqualTo(Passage.Attitude.TILTED);
+        assertThat(Passage.through(facing(slot(60, 120), Opening.Faces.TOP, 74.2), shaft)).isNull();
+    }
+
+    /** Reference: the bar tilted in steps of a hundredth of a degree; its section in the plane of the slot, and how deep it stands. */
+    @Test
+    void agreesWithTiltingTheBarBySmallSteps() {
+        var random = new Random(11);
+        for (int i = 0; i < 100; i++) {
+            double d = 10 + random.nextInt(40);
+            double length = d + 20 + random.nextInt(300);
+            double h = d + 5 + random.nextInt(120);
+            double least = Double.POSITIVE_INFINITY;
+            for (double t = 0.01; t < 90; t += 0.01) {
+                double sine = Math.sin(Math.toRadians(t));
+                if (d / sine <= h) {
+                    least = Math.min(least, length * sine + d * Math.cos(Math.toRadians(t)));
+                    break;
+                }
+            }
+            var slot = slot(d + 5 + ROOM, h + ROOM);
+            double told = Passage.depthTilted(slot, Envelope.round(d, length)).orElseThrow();
+            assertThat(told).as("Ø%s × %s through %s", d, length, h).isCloseTo(least, within(0.1));
+        }
+    }
+
+    @Test
+    void asksForADepthOnlyWhereSomethingHangsOnIt() {
+        var shaft = Envelope.round(30, 180);
+        assertThat(Passage.depthToMeasure(slot(60, 120), shaft).orElseThrow())
+                .isCloseTo(74.23, within(0.01));
+        assertThat(Passage.depthToMeasure(round(40), shaft).orElseThrow()).isEqualTo(180);
+        assertThat(Passage.depthToMeasure(facing(round(40), Opening.Faces.LEFT, null), shaft))
+                .isEmpty();
+        assertThat(Passage.depthToMeasure(facing(round(40), Opening.Faces.TOP, 200.0), shaft))
+                .isEmpty();
+        assertThat(Passage.depthToMeasure(round(25), shaft)).as("it does not pass").isEmpty();
+        assertThat(Passage.depthToMeasure(slot(60, 190), shaft)).as("it goes out lying").isEmpty();
+        assertThat(Passage.depthToMeasure(slot(60, 180), Envelope.round(50, 170)))
+                .as("not long")
+                .isEmpty();
+    }
+
+    @Test
+    void aShaftOfStepsIsAsThickAsTheThickestAndAsLongAsAll() {
+        var shaft =
+                Envelope.stepped(
+                        java.util.List.of(
+                                new Envelope.Section(30, 60), new Envelope.Section(58, 20)));
+        assertThat(shaft.aMm()).isEqualTo(58);
+        assertThat(shaft.lengthMm()).isEqualTo(80);
+        assertThat(shaft.inWords()).isEqualTo("Ø30, Ø58 over 80");
+        assertThatThrownBy(() -> new Envelope.Section(0, 10))
+                .hasMessageContaining("Diameter of the step 0 mm");
+        assertThatThrownBy(() -> new Envelope.Section(10, Double.NaN))
+                .hasMessageContaining("Length of the step is missing");
+        assertThatThrownBy(
+                        () ->
+                                Envelope.stepped(
+                                        java.util.Collections.nCopies(
+                                                13, new Envelope.Section(10, 10))))
+                .hasMessageContaining("A shaft of 13 steps; at most 12 fit");
+        assertThatThrownBy(() -> facing(round(20), Opening.Faces.TOP, 0.0))
+                .hasMessageContaining("Free depth behind the opening 0 mm");
+    }
+
     @Test
     void refusesSizesThatCannotBe() {
         assertThatThrownBy(() -> round(0))

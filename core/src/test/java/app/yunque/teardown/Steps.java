@@ -111,6 +111,24 @@ public final class Steps {
         return body(new StepDetail.Body(envelope, java.util.List.of(leavesBy), null, null, null));
     }
 
+    /** A hub: its size, its bore, and by which openings it leaves. */
+    public Steps hub(
+            Envelope envelope,
+            @Nullable Double boreMm,
+            @Nullable Integer seat,
+            String... leavesBy) {
+        return body(
+                new StepDetail.Body(
+                        envelope,
+                        java.util.List.of(leavesBy),
+                        null,
+                        null,
+                        null,
+                        boreMm,
+                        seat,
+                        null));
+    }
+
     public Steps found(StepDetail.Found found) {
         detail =
                 new StepDetail(

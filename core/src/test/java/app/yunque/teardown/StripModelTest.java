@@ -67,7 +67,8 @@ class StripModelTest {
                 .containsExactlyInAnyOrder(
                         "hub, Ø96 × 28, does not pass the side hole (Ø80) by which the shaft leaves",
                         "feed shaft goes out by the side hole, which the side cover closes",
-                        "hub goes out by the top opening, which the top cover closes");
+                        "hub goes out by the top opening, which the top cover closes",
+                        "the hub is held by the top opening while the feed shaft goes through it, and the top cover closes that");
     }
 
     @Test
@@ -233,5 +234,114 @@ class StripModelTest {
                 .hasMessageContaining("Say why");
         assertThatThrownBy(() -> new Statement("x", Kind.FREE, "s1", "s1", "", ""))
                 .hasMessageContaining("cannot have to come off before itself");
+    }
+
+    /** "In any order" says nothing where nothing holds the two, or where others stand between: then that is told. */
+    @Test
+    void tellsWhereAFreeingFreesNothing() {
+        var free = said(Kind.FREE, sideCover, shaft);
+        assertThat(model(strip, free).withoutEffect(free))
+                .isEqualTo(
+                        "What holds them is a size or was said at the bench, not the log: it changes nothing.");
+        var apart =
+                List.of(
+                        ringAt(1, Side.LEFT),
+                        ringAt(2, Side.LEFT),
+                        ringAt(3, Side.LEFT),
+                        ringAt(4, Side.RIGHT));
+        var far = said(Kind.FREE, apart.get(0), apart.get(2));
+        assertThat(model(apart, far).withoutEffect(far))
+                .isEqualTo(
+                        "What holds them apart stands between: ring 2. Say it of the neighbours instead.");
+        var near = said(Kind.FREE, apart.get(0), apart.get(1));
+        assertThat(model(apart, near).withoutEffect(near)).isEmpty();
+        var never = said(Kind.FREE, apart.get(0), apart.get(3));
+        assertThat(model(apart, never).withoutEffect(never))
+                .isEqualTo("Nothing held these two in an order: it changes nothing.");
+        assertThat(model(apart).withoutEffect(said(Kind.MUST, apart.get(0), apart.get(3))))
+                .isEmpty();
+    }
+
+    private static TeardownStep ringAt(int number, Side side) {
+        return step(number, "ring " + number, PartKind.CIRCLIP).on(1, side).build();
+    }
+
+    /** Other orders are told only where they change something less often, and take at most a twentieth longer. */
+    @Test
+    void offersOrdersThatTakeHardlyLonger() {
+        var steps =
+                List.of(
+                        step(1, "a", PartKind.CIRCLIP)
+                                .on(1, Side.LEFT)
+                                .work("pliers", "up", 40)
+                                .build(),
+                        step(2, "b", PartKind.CIRCLIP)
+                                .on(1, Side.RIGHT)
+                                .work("hook", "up", 40)
+                                .build(),
+                        step(3, "c", PartKind.CIRCLIP)
+                                .on(2, Side.LEFT)
+                                .work("pliers", "down", 40)
+                                .build(),
+                        step(4, "d", PartKind.CIRCLIP)
+                                .on(2, Side.RIGHT)
+                                .work("hook", "down", 40)
+                                .build());
+        var model = new StripModel(steps, List.of(), List.of(), SHAFTS);
+        // Two tools and two ways up: by tool 2 + 3 changes, by side 3 + 2. Turning costs 2, a tool
+        // 1.
+        var best = model.rebuild(HandlingCost.USUAL);
+        assertThat(best.minutes()).isCloseTo(160 + 3 + 4, within(1e-9));
+        var others = model.nearlyAsQuick(best, HandlingCost.USUAL, () -> true);
+        assertThat(others)
+                .singleElement()
+                .satisfies(
+                        o -> {
+                            assertThat(o.changes().tools()).isEqualTo(2);
+                            assertThat(o.changes().flips()).isEqualTo(3);
+                            assertThat(o.minutes()).isCloseTo(160 + 2 + 6, within(1e-9));
+                        });
+        assertThat(model.nearlyAsQuick(best, HandlingCost.USUAL, () -> false)).isEmpty();
+    }
+
+    /** Who does not wait has the best until then, never called the quickest; who does has the same answer each time. */
+    @Test
+    void whatIsBrokenOffIsNotCalledFinished() {
+        var steps = new java.util.ArrayList<TeardownStep>();
+        for (int n = 1; n <= 30; n++) {
+            steps.add(
+                    step(n, "part " + n, PartKind.KEY)
+                            .on(n, Side.LEFT)
+                            .work("tool " + n % 7, "side " + n % 4, 1)
+                            .build());
+        }
+        var model = new StripModel(steps, List.of(), List.of(), List.of());
+        var begun = new java.util.ArrayList<RebuildPlan.Stage>();
+        var plan =
+                RebuildPlan.of(
+                        model,
+                        HandlingCost.USUAL,
+                        new RebuildPlan.Listener() {
+                            @Override
+                            public boolean lasts() {
+                                return false;
+                            }
+
+                            @Override
+                            public void begins(RebuildPlan.Stage stage) {
+                                begun.add(stage);
+                            }
+                        });
+        assertThat(begun).containsExactly(RebuildPlan.Stage.values());
+        assertThat(plan.isFinished()).isFalse();
+        assertThat(model.allows(java.util.Objects.requireNonNull(plan.planned()).order())).isTrue();
+        assertThat(plan.planned().boundMinutes()).isLessThanOrEqualTo(plan.planned().minutes());
+        assertThat(java.util.Objects.requireNonNull(plan.withTwo()).turns()).hasSize(30);
+        var waited = RebuildPlan.of(model, HandlingCost.USUAL);
+        assertThat(waited.isFinished()).isTrue();
+        assertThat(java.util.Objects.requireNonNull(waited.planned()).minutes())
+                .isLessThanOrEqualTo(plan.planned().minutes());
+        assertThat(waited.why()).hasSize(30);
+        assertThat(RebuildPlan.of(model, HandlingCost.USUAL)).isEqualTo(waited);
     }
 }

@@ -193,6 +193,46 @@ class TeardownTest {
         assertThat(Ledger.of(List.of(), Map.of()).isBalanced()).isTrue();
     }
 
+    /** The drawing wants 14 balls and 13 came off: 14 go in, and the difference is told. The worked example of the rebuild brief. */
+    @Test
+    void theLedgerGoesByTheDrawing() {
+        var balls = step(1, "ball", PartKind.BALL).count(13).body(drawn(14)).build();
+        var ledger = Ledger.of(List.of(balls), Map.of("s1", new Fitted(0, 14, 13, null, "")));
+        assertThat(ledger.isBalanced()).isTrue();
+        assertThat(
+                        Ledger.of(List.of(balls), Map.of("s1", new Fitted(13, 0, 0, null, "")))
+                                .entries())
+                .extracting(Ledger.Entry::missing)
+                .containsExactly(1);
+        assertThat(Ledger.of(List.of(balls), Map.of(), Map.of("s1", 2)).entries().get(0).wanted())
+                .as("a pack worked out at Set stands above the drawing")
+                .isEqualTo(2);
+    }
+
+    @Test
+    void watchesForACountThatIsNotTheDrawings() {
+        assertThat(watchOf(step(1, "ball", PartKind.BALL).count(13).body(drawn(14)).build()))
+                .contains(
+                        "13 came off, the drawing wants 14: an earlier repair, or one is still inside. Look before anything turns.");
+        assertThat(watchOf(step(1, "ball", PartKind.BALL).count(15).body(drawn(14)).build()))
+                .contains(
+                        "15 came off, the drawing wants 14: an earlier repair? The ledger goes by the drawing.");
+        assertThat(watchOf(step(1, "ball", PartKind.BALL).count(14).body(drawn(14)).build()))
+                .noneMatch(w -> w.contains("the drawing wants"));
+    }
+
+    private static List<String> watchOf(TeardownStep step) {
+        return WatchList.of(new StripModel(List.of(step), List.of(), List.of(), List.of("input")))
+                .warnings()
+                .stream()
+                .map(WatchList.Warning::consequence)
+                .toList();
+    }
+
+    private static StepDetail.Body drawn(int pieces) {
+        return new StepDetail.Body(null, List.of(), null, null, null, null, null, pieces);
+    }
+
     /** Three shims came off, a pack of two was worked out: two go in, one is thrown out; a word on the card overrules the pack. */
     @Test
     void aPackWorkedOutAtSetIsWhatGoesIn() {

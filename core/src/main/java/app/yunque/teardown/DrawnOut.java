@@ -1,0 +1,193 @@
+package app.yunque.teardown;
+
+import app.yunque.measure.PlainDigits;
+import app.yunque.teardown.Envelope.Section;
+import java.util.List;
+import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A shaft that is drawn out of a case by one opening, and what becomes of each part on it.
+ *
+ * <p>Drawn to one side, every step of the shaft on the other side of a hub passes through the hub's bore: where a thicker one is there, the
+ * hub cannot stay behind. What does not pass the opening cannot come along. A ring in a groove behind a hub that stays is in the way and
+ * comes off first. The hub of a size that nobody measured is taken to let go of its shaft, as the log shows. Geometry; what holds on a
+ * shaft is common practice, no source.
+ *
+ * @param shaft   the shaft
+ * @param opening where it goes out
+ */
+record DrawnOut(TeardownStep shaft, Opening opening) {
+    /** Parts that sit in a groove or on a thread of the shaft and hold what is beside them. */
+    private static final List<PartKind> HOLDS =
+            List.of(PartKind.CIRCLIP, PartKind.COLLET, PartKind.NUT);
+
+    /** How much a bore may be smaller than the seat it is pressed on, and still be the bore of that seat (mm); judgement. */
+    private static final double SEAT_MM = 0.5;
+
+    /** What becomes of a part on the shaft. */
+    enum Fate {
+        /** It is as the log says: it may come along, or come off before or after. */
+        AS_LOGGED,
+        /** It stays inside, and is taken out when the shaft is gone. */
+        STAYS_INSIDE,
+        /** It has to be off before. */
+        OFF_FIRST,
+        /** The shaft cannot go this way while the part is on it, and there the part cannot come off. */
+        BARS_THE_WAY
+    }
+
+    /**
+     * @param fate   what becomes of it
+     * @param reason why, as a clause; empty for what is as logged
+     */
+    record Told(Fate fate, String reason) {
+        private static final Told AS_LOGGED = new Told(Fate.AS_LOGGED, "");
+    }
+
+    /** @param others all parts on this shaft, among them the one asked about */
+    Told of(TeardownStep part, List<TeardownStep> others) {
+        if (HOLDS.contains(part.kind())) {
+            return ofARing(part, others);
+        }
+        return ofAHub(part);
+    }
+
+    private Told ofAHub(TeardownStep hub) {
+        var size = hub.detail().body().envelope();
+        if (size == null || isOutside(hub) || Passage.through(opening, size) != null) {
+            return Told.AS_LOGGED;
+        }
+        var passesNot =
+                "%s, %s, does not pass the %s by which the shaft leaves"
+                        .formatted(hub.part(), size.inWords(), opening.inWords());
+        var inTheWay = stepInTheWay(hub);
+        if (inTheWay != null) {
+            return new Told(
+                    Fate.BARS_THE_WAY,
+                    "%s, and the step Ø%s of the %s does not pass its bore Ø%s"
+                            .formatted(
+                                    passesNot,
+                                    PlainDigits.exact(inTheWay.diameterMm()),
+                                    shaft.part(),
+                                    PlainDigits.exact(bore(hub))));
+        }
+        if (opening.faces().isAcrossTheShafts()) {
+            return new Told(
+                    Fate.BARS_THE_WAY,
+                    passesNot + ", and a shaft that is lifted out sideways takes it along");
+        }
+        return new Told(Fate.STAYS_INSIDE, passesNot);
+    }
+
+    /** A pulley on the end of a shaft; a hub of the same kind in the middle of it is inside. */
+    private static boolean isOutside(TeardownStep part) {
+        return part.kind().seat() == PartKind.Seat.OUTSIDE && part.side() != Side.MIDDLE;
+    }
+
+    /** A ring on the far side of a hub that stays would be drawn against it. */
+    private Told ofARing(TeardownStep ring, List<TeardownStep> others) {
+        for (var hub : others) {
+            if (hub != ring
+                    && !HOLDS.contains(hub.kind())
+                    && isBehind(ring, hub)
+                    && ofAHub(hub).fate == Fate.STAYS_INSIDE) {
+                return new Told(
+                        Fate.OFF_FIRST,
+                        "the %s would be drawn against the %s, which stays inside"
+                                .formatted(ring.part(), hub.part()));
+            }
+        }
+        return Told.AS_LOGGED;
+    }
+
+    /** True when the part is on the side from which the shaft is drawn through the hub. */
+    private boolean isBehind(TeardownStep part, TeardownStep hub) {
+        return switch (opening.faces()) {
+            case LEFT -> place(part, hub) > 0;
+            case RIGHT -> place(part, hub) < 0;
+            default -> false;
+        };
+    }
+
+    /** Negative when the part sits left of the hub, positive right of it, 0 where nobody knows. */
+    private int place(TeardownStep part, TeardownStep hub) {
+        var one = part.detail().body().seat();
+        var other = seat(hub);
+        if (one != null && other != null && !one.equals(other)) {
+            return Integer.compare(one, other);
+        }
+        return Integer.compare(part.side().ordinal(), hub.side().ordinal());
+    }
+
+    /** The first step of the shaft that would have to go through the hub and is too thick; null when none is, or nobody knows. */
+    private @Nullable Section stepInTheWay(TeardownStep hub) {
+        var outline = outline();
+        var seat = seat(hub);
+        var bore = hub.detail().body().boreMm();
+        if (bore == null || !opening.faces().isAlongTheShafts()) {
+            return null;
+        }
+        if (seat == null) {
+            boolean mayPass = outline.stream().anyMatch(s -> s.diameterMm() <= bore + SEAT_MM);
+            return mayPass || outline.isEmpty() ? null : outline.get(0);
+        }
+        return IntStream.rangeClosed(1, outline.size())
+                .filter(i -> opening.faces() == Opening.Faces.LEFT ? i > seat : i < seat)
+                .mapToObj(i -> outline.get(i - 1))
+                .filter(s -> s.diameterMm() > bore + SEAT_MM)
+                .findFirst()
+                .orElse(null);
+    }
+
+    private static double bore(TeardownStep hub) {
+        var bore = hub.detail().body().boreMm();
+        return bore == null ? Double.NaN : bore;
+    }
+
+    private List<Section> outline() {
+        var size = shaft.detail().body().envelope();
+        return size == null ? List.of() : size.outline();
+    }
+
+    /** The step on which a part sits: as noted, else the only one of about the diameter of its bore. */
+    private @Nullable Integer seat(TeardownStep part) {
+        var body = part.detail().body();
+        var outline = outline();
+        if (body.seat() != null || body.boreMm() == null) {
+            return body.seat();
+        }
+        var fitting =
+                IntStream.rangeClosed(1, outline.size())
+                        .filter(
+                                i ->
+                                        Math.abs(outline.get(i - 1).diameterMm() - body.boreMm())
+                                                <= SEAT_MM)
+                        .boxed()
+                        .toList();
+        return fitting.size() == 1 ? fitting.get(0) : null;
+    }
+
+    /** What nobody noted and the plan hangs on, as a request; empty when nothing is missing. */
+    String asks(TeardownStep hub) {
+        var size = hub.detail().body().envelope();
+        var bore = hub.detail().body().boreMm();
+        boolean matters =
+                size != null
+                        && Passage.through(opening, size) == null
+                        && opening.faces().isAlongTheShafts()
+                        && outline().size() > 1
+                        && !HOLDS.contains(hub.kind());
+        if (!matters) {
+            return "";
+        }
+        if (bore == null) {
+            return "Measure the bore of the %s: whether the %s can be drawn out of it hangs on it."
+                    .formatted(hub.part(), shaft.part());
+        }
+        return seat(hub) == null
+                ? "Say on which step of the %s the %s sits: whether the shaft can be drawn out of it hangs on it."
+                        .formatted(shaft.part(), hub.part())
+                : "";
+    }
+}
