@@ -134,6 +134,12 @@ class JobController {
         return bench.change(writeId, number, job -> receive.isolate(job, request));
     }
 
+    /** Whoever comes to an isolated unit tries for himself that it does not start. */
+    @PostMapping("/{number}/isolation/tried")
+    JobView triedToStart(@PathVariable long number, @RequestHeader("Write-Id") UUID writeId) {
+        return bench.change(writeId, number, receive::triedToStart);
+    }
+
     @PostMapping("/{number}/isolation/lift")
     JobView liftIsolation(
             @PathVariable long number,

@@ -56,6 +56,8 @@ import org.jspecify.annotations.Nullable;
  * @param photos       pictures of the steps
  * @param statements   what was said about the order
  * @param contradiction why no order is possible, or what in the log the openings do not allow; missing when neither
+ * @param follows      what follows for the rebuild from sizes and openings, each in a sentence
+ * @param asks         what nobody measured or said, and the order hangs on it
  * @param order        order of the rebuild that was chosen; missing while it is the strip turned round
  * @param guide        the former strip that guides this one; missing when there is none
  * @param known        parts of the guide that are not off yet, ready to be kept as steps
@@ -96,6 +98,8 @@ public record JobView(
         List<PhotoView> photos,
         List<StatementView> statements,
         @Nullable String contradiction,
+        List<String> follows,
+        List<String> asks,
         @Nullable BuildOrderView order,
         @Nullable Guide guide,
         List<StepRequest> known,
@@ -128,6 +132,8 @@ public record JobView(
         repairEnds = Objects.requireNonNullElse(repairEnds, List.of());
         leftOpen = Objects.requireNonNullElse(leftOpen, List.of());
         otherMeshes = Objects.requireNonNullElse(otherMeshes, List.of());
+        follows = Objects.requireNonNullElse(follows, List.of());
+        asks = Objects.requireNonNullElse(asks, List.of());
     }
 
     /**
@@ -156,6 +162,8 @@ public record JobView(
                 photos,
                 statements,
                 contradiction,
+                follows,
+                asks,
                 order,
                 guide,
                 known,

@@ -316,8 +316,10 @@ public class JobViews {
                                 places.stream().anyMatch(PlaceAtJob::oil))),
                 steps.undoable(job.id()).orElse(null),
                 photos.views(job.id()),
-                statements.views(job.id(), strip),
+                statements.views(job.id(), model),
                 againstOrder(model),
+                model.follows(),
+                model.asks(),
                 order.orElse(null),
                 guideRow.map(g -> new JobView.Guide(g.job().number(), g.tag(), sameUnit))
                         .orElse(null),

@@ -357,6 +357,9 @@ public record LineAnswer(
                 null,
                 belongs,
                 alsoHeldBy,
+                null,
+                null,
+                null,
                 null);
     }
 

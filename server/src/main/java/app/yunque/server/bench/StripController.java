@@ -325,8 +325,7 @@ class StripController {
     /** A step that others hang on stays: what went back, what was said about it. */
     private void refuseWanted(JobRef job, UUID stepId) {
         refuseFitted(job, stepId);
-        var strip = steps.strip(job.id());
-        statements.views(job.id(), strip).stream()
+        statements.views(job.id(), views.model(job)).stream()
                 .filter(
                         s ->
                                 stepId.equals(s.given().first())

@@ -11,7 +11,6 @@ import app.yunque.server.photo.PhotoView;
 import app.yunque.server.teardown.KeptStrip;
 import app.yunque.server.teardown.StatementRequest;
 import app.yunque.server.teardown.StatementService;
-import app.yunque.server.teardown.StatementView;
 import app.yunque.server.teardown.StepRequest;
 import app.yunque.server.teardown.StepService;
 import app.yunque.server.unit.UnitService;
@@ -154,9 +153,7 @@ class TeardownFiles {
                 kept.views().stream()
                         .map(v -> new TeardownFile.NumberedStep(v.id(), fresh(v.given())))
                         .toList(),
-                statements.views(job.id(), kept.steps()).stream()
-                        .map(StatementView::given)
-                        .toList(),
+                statements.given(job.id()),
                 done.views(job.id()).stream().map(d -> entry(d, kept)).toList(),
                 pictures.stream()
                         .map(

@@ -35,6 +35,10 @@ class IsolationEntity extends Kept {
     @Column(name = "confirmed_at", nullable = false)
     Instant confirmedAt = Instant.EPOCH;
 
+    /** Who tried for himself that it does not start, besides; names joined by line feeds. */
+    @Column(name = "tried_by", nullable = false)
+    String triedBy = "";
+
     @Column(name = "lifted_by")
     @Nullable String liftedBy;
 

@@ -2,6 +2,7 @@ package app.yunque.server.job;
 
 import app.yunque.drive.Drive;
 import app.yunque.drive.TurnCountCheck;
+import app.yunque.measure.Refused;
 import app.yunque.route.Energy;
 import app.yunque.route.Isolation;
 import app.yunque.route.IsolationStep;
@@ -20,6 +21,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -91,10 +93,36 @@ public class ReceiveService {
                         .collect(Collectors.joining(","));
         isolation.confirmedBy = bench.name();
         isolation.confirmedAt = clock.instant();
+        isolation.triedBy = "";
         isolation.liftedBy = null;
         isolation.liftedAt = null;
         isolation.keep(bench.name(), clock.instant());
         isolations.saveAndFlush(isolation);
+    }
+
+    /**
+     * The person who is signed in tried to start the isolated unit, and nothing moved: nobody's hands go in on another's word.
+     *
+     * @throws Refused when it is not isolated
+     */
+    @Transactional
+    public void triedToStart(JobRef job) {
+        var isolation =
+                isolations
+                        .findById(job.id())
+                        .filter(i -> i.liftedAt == null)
+                        .orElseThrow(
+                                () ->
+                                        Refused.because(
+                                                "isolation",
+                                                "The unit is not isolated. Isolate it at Receive first."));
+        if (!triedBy(isolation).contains(bench.name())) {
+            isolation.triedBy =
+                    isolation.triedBy.isEmpty()
+                            ? bench.name()
+                            : isolation.triedBy + "\n" + bench.name();
+            isolation.keep(bench.name(), clock.instant());
+        }
     }
 
     @Transactional
@@ -215,7 +243,15 @@ public class ReceiveService {
                 i.confirmedAt,
                 i.liftedBy,
                 i.liftedAt,
-                i.liftedAt == null);
+                i.liftedAt == null,
+                triedBy(i));
+    }
+
+    private static List<String> triedBy(IsolationEntity i) {
+        return Stream.concat(Stream.of(i.confirmedBy), i.triedBy.lines())
+                .filter(name -> !name.isEmpty())
+                .distinct()
+                .toList();
     }
 
     private static ReceiveView.TurnCountView view(TurnCountEntity t, Drive drive) {

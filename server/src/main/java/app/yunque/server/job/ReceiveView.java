@@ -49,6 +49,7 @@ public record ReceiveView(
      * @param liftedBy    who put the energy back on; missing while isolated
      * @param liftedAt    when; missing while isolated
      * @param isolated    true while it stands
+     * @param triedBy     who tried for himself that it does not start, who isolated it first
      */
     public record IsolationView(
             long version,
@@ -59,8 +60,10 @@ public record ReceiveView(
             Instant confirmedAt,
             @Nullable String liftedBy,
             @Nullable Instant liftedAt,
-            boolean isolated) {
+            boolean isolated,
+            List<String> triedBy) {
         public IsolationView {
+            triedBy = Objects.requireNonNullElse(triedBy, List.of());
             // A seal of the first days has none.
             done = Objects.requireNonNullElse(done, List.of());
         }

@@ -73,7 +73,11 @@ class SecurityConfiguration {
                                                 HttpMethod.POST,
                                                 "/api/calc/**",
                                                 "/api/drawers/*",
-                                                "/api/jobs/*/preview/**")
+                                                "/api/jobs/*/preview/**",
+                                                "/api/jobs/*/plan")
+                                        .authenticated()
+                                        .requestMatchers(
+                                                HttpMethod.DELETE, "/api/jobs/*/plan/runs/*")
                                         .authenticated()
                                         .requestMatchers(HttpMethod.GET, "/api/**")
                                         .authenticated()

@@ -20,9 +20,12 @@ import org.jspecify.annotations.Nullable;
 
 /** Between the details of a step as entered and the core. */
 final class DetailMapping {
-    private static final Map<String, String> DETAIL = Map.of("thicknessMm", "thickness");
+    private static final Map<String, String> DETAIL =
+            Map.of("thicknessMm", "thickness", "boreMm", "bore");
     private static final Map<String, String> ENVELOPE =
             Map.of("aMm", "width", "bMm", "height", "lengthMm", "length");
+    private static final Map<String, String> SECTION =
+            Map.of("diameterMm", "diameter", "lengthMm", "length");
     private static final Map<String, String> HOLE =
             Map.of("gripMm", "grip", "threadMm", "thread", "freeMm", "free");
 
@@ -52,8 +55,11 @@ final class DetailMapping {
                                                 given.thickness(),
                                                 "detail.thickness",
                                                 "thickness")));
+        var bore =
+                faults.gather(
+                        () -> new Maybe<>(length(given.bore(), "detail.bore", "bore of the part")));
         var body =
-                envelope == null || thickness == null
+                envelope == null || thickness == null || bore == null
                         ? null
                         : faults.gather(
                                 at(
@@ -65,7 +71,10 @@ final class DetailMapping {
                                                                 : given.leavesBy(),
                                                         given.massKg(),
                                                         thickness.value(),
-                                                        given.teeth())));
+                                                        given.teeth(),
+                                                        bore.value(),
+                                                        given.seat(),
+                                                        given.drawn())));
         var found =
                 faults.gather(
                         at(
@@ -172,6 +181,9 @@ final class DetailMapping {
         if (given == null) {
             return null;
         }
+        if (given.steps() != null && !given.steps().isEmpty()) {
+            return stepped(given.steps());
+        }
         var faults = new Faults();
         var width =
                 faults.gather(
@@ -195,6 +207,35 @@ final class DetailMapping {
                                 Objects.requireNonNull(width),
                                 Objects.requireNonNull(height),
                                 Objects.requireNonNull(length)));
+    }
+
+    private static Envelope stepped(List<DetailRequest.ShaftStepRequest> given) {
+        var faults = new Faults();
+        var outline = new ArrayList<Envelope.Section>();
+        for (int i = 0; i < given.size(); i++) {
+            var at = "detail.envelope.steps[" + i + "].";
+            var step = given.get(i);
+            var diameter =
+                    faults.gather(
+                            () -> must(step.diameter(), at + "diameter", "diameter of the step"));
+            var length =
+                    faults.gather(() -> must(step.length(), at + "length", "length of the step"));
+            if (diameter != null && length != null) {
+                var section =
+                        faults.gather(
+                                () ->
+                                        AtField.named(
+                                                at,
+                                                SECTION,
+                                                () -> new Envelope.Section(diameter, length)));
+                if (section != null) {
+                    outline.add(section);
+                }
+            }
+        }
+        faults.throwIfAny();
+        return AtField.named(
+                "detail.envelope.", Map.of("outline", "steps"), () -> Envelope.stepped(outline));
     }
 
     private static double must(@Nullable EnteredNumber number, String field, String label) {

@@ -43,6 +43,9 @@ import org.jspecify.annotations.Nullable;
  * @param belongs       what belongs there instead of what came off
  * @param alsoHeldBy    further sets of screws, nuts or studs
  * @param screws        how the screws of all sets stand; missing for a circle
+ * @param bore          hole by which it sits on its shaft
+ * @param seat          step of its shaft on which it sits, 1 for the leftmost
+ * @param drawn         pieces that the drawing or the parts list wants
  */
 public record DetailRequest(
         @Nullable String tool,
@@ -71,7 +74,10 @@ public record DetailRequest(
         @Nullable Boolean leftAssembled,
         @Nullable BelongsRequest belongs,
         @Nullable List<FasteningRequest> alsoHeldBy,
-        @Nullable ScrewsRequest screws) {
+        @Nullable ScrewsRequest screws,
+        @Nullable EnteredNumber bore,
+        @Nullable Integer seat,
+        @Nullable Integer drawn) {
 
     /**
      * How screws stand, numbered as {@link ScrewPattern} says.
@@ -140,18 +146,31 @@ public record DetailRequest(
                 leftAssembled,
                 null,
                 isHeld ? alsoHeldBy : null,
-                isHeld ? screws : null);
+                isHeld ? screws : null,
+                bore,
+                seat,
+                drawn);
     }
 
     /**
      * @param shape  round part or box
-     * @param width  diameter, or one side of the cross-section
+     * @param width  diameter, or one side of the cross-section; missing for a shaft told by its steps
      * @param height other side of the cross-section of a box; missing for a round part
-     * @param length length along its axis
+     * @param length length along its axis; missing for a shaft told by its steps
+     * @param steps  steps of a shaft from left to right; missing for a part of one thickness
      */
     public record EnvelopeRequest(
             Envelope.Shape shape,
-            EnteredNumber width,
+            @Nullable EnteredNumber width,
             @Nullable EnteredNumber height,
-            EnteredNumber length) {}
+            @Nullable EnteredNumber length,
+            @Nullable List<ShaftStepRequest> steps) {}
+
+    /**
+     * One step of a shaft.
+     *
+     * @param diameter its diameter
+     * @param length   its length along the axis
+     */
+    public record ShaftStepRequest(EnteredNumber diameter, EnteredNumber length) {}
 }

@@ -4,6 +4,7 @@ import app.yunque.server.job.JobRef;
 import app.yunque.server.people.AtTheBench;
 import app.yunque.server.problem.NotThere;
 import app.yunque.teardown.Statement;
+import app.yunque.teardown.StripModel;
 import app.yunque.teardown.TeardownStep;
 import java.time.Clock;
 import java.util.List;
@@ -29,21 +30,27 @@ public class StatementService {
         return statements.ofJob(jobId).stream().map(StatementService::core).toList();
     }
 
+    /** What was said, as said. */
     @Transactional(readOnly = true)
-    public List<StatementView> views(UUID jobId, List<TeardownStep> strip) {
+    public List<StatementRequest> given(UUID jobId) {
+        return statements.ofJob(jobId).stream().map(StatementService::given).toList();
+    }
+
+    private static StatementRequest given(StatementEntity s) {
+        return new StatementRequest(s.kind, s.firstStep, s.thenStep, s.orElse, s.reason);
+    }
+
+    @Transactional(readOnly = true)
+    public List<StatementView> views(UUID jobId, StripModel model) {
         return statements.ofJob(jobId).stream()
                 .map(
                         s ->
                                 new StatementView(
                                         s.id,
-                                        new StatementRequest(
-                                                s.kind,
-                                                s.firstStep,
-                                                s.thenStep,
-                                                s.orElse,
-                                                s.reason),
-                                        core(s).inWords(strip),
-                                        s.changedBy()))
+                                        given(s),
+                                        core(s).inWords(model.steps()),
+                                        s.changedBy(),
+                                        model.withoutEffect(core(s))))
                 .toList();
     }
 

@@ -1,20 +1,24 @@
 package app.yunque.server.unit;
 
 import app.yunque.drive.Drive;
+import app.yunque.measure.Problem;
 import app.yunque.measure.Refused;
 import app.yunque.server.problem.AtField;
 import app.yunque.server.problem.Faults;
+import app.yunque.server.quantity.Entered;
 import app.yunque.server.quantity.EnteredNumber;
 import app.yunque.server.quantity.EntryUnit.EntryKind;
 import app.yunque.server.unit.UnitLayout.OpeningRequest;
 import app.yunque.teardown.Opening;
 import app.yunque.teardown.ShaftStack;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /** Between the layout of a unit as entered and the core. */
@@ -23,7 +27,7 @@ final class LayoutMapping {
     private static final int MOST_OPENINGS = 20;
     private static final int LONGEST_NAME = 40;
     private static final Map<String, String> OPENING =
-            Map.of("widthMm", "width", "heightMm", "height");
+            Map.of("widthMm", "width", "heightMm", "height", "depthMm", "depth");
 
     private LayoutMapping() {}
 
@@ -58,6 +62,16 @@ final class LayoutMapping {
                         ? width
                         : faults.gather(
                                 () -> mm(given.height(), at + "height", "height of the opening"));
+        var depth =
+                faults.gather(
+                        () ->
+                                Optional.ofNullable(
+                                        Entered.valueOf(
+                                                EnteredNumber.readOptional(
+                                                        given.depth(),
+                                                        at + "depth",
+                                                        "free depth behind the opening",
+                                                        EntryKind.LENGTH))));
         faults.throwIfAny();
         return AtField.named(
                 at,
@@ -68,7 +82,10 @@ final class LayoutMapping {
                                 given.shape(),
                                 Objects.requireNonNull(width),
                                 Objects.requireNonNull(height),
-                                given.closedBy()));
+                                given.closedBy(),
+                                Objects.requireNonNullElse(given.faces(), Opening.Faces.UNSAID),
+                                Objects.requireNonNullElse(given.shaft(), 0),
+                                Objects.requireNonNull(depth).orElse(null)));
     }
 
     private static double mm(@Nullable EnteredNumber number, String field, String label) {
@@ -94,6 +111,38 @@ final class LayoutMapping {
         }
         names.addAll(layout.axes().subList(described, layout.axes().size()));
         return new UnitLayout(names, layout.openings());
+    }
+
+    /**
+     * What closes an opening is a part of the strip, chosen and not typed: a slip of the key would leave it open for good.
+     *
+     * @param before what was known until now; what closed an opening then may do so on
+     * @throws Refused when an opening is closed by what is no part of the strip
+     */
+    static void refuseUnknownClosers(
+            UnitLayout given, @Nullable UnitLayout before, Collection<String> parts) {
+        var known = new HashSet<String>(parts.stream().map(LayoutMapping::alike).toList());
+        if (before != null) {
+            before.openings().forEach(o -> known.add(alike(o.closedBy())));
+        }
+        var faults = new ArrayList<Problem>();
+        for (int i = 0; i < given.openings().size(); i++) {
+            var closer = given.openings().get(i).closedBy();
+            if (!closer.isBlank() && !known.contains(alike(closer))) {
+                faults.add(
+                        Problem.told(
+                                "layout.openings[" + i + "].closedBy",
+                                "No part of the strip is called “%s”. Choose the part that closes the opening, or log it first."
+                                        .formatted(closer.strip())));
+            }
+        }
+        if (!faults.isEmpty()) {
+            throw new Refused(faults);
+        }
+    }
+
+    private static String alike(String name) {
+        return name.strip().toLowerCase(Locale.ROOT);
     }
 
     /** @throws Refused when the layout cannot be */
@@ -128,6 +177,15 @@ final class LayoutMapping {
         if (given.openings().size() > MOST_OPENINGS) {
             throw Refused.because(
                     "layout.openings", "At most " + MOST_OPENINGS + " openings can be kept.");
+        }
+        int shafts = Math.max(axes.size(), shafts(null, drive).size());
+        for (int i = 0; i < given.openings().size(); i++) {
+            var shaft = given.openings().get(i).shaft();
+            if (shaft != null && (shaft < 0 || shaft > shafts)) {
+                throw Refused.because(
+                        "layout.openings[" + i + "].shaft",
+                        "There is no shaft %d; there are %d.".formatted(shaft, shafts));
+            }
         }
         openings(given);
         return new UnitLayout(axes, given.openings());

@@ -21,11 +21,17 @@ public record UnitLayout(List<String> axes, List<OpeningRequest> openings) {
      * @param width    diameter, or one side
      * @param height   other side of a rectangle; missing for a round one
      * @param closedBy the part that closes it, as the strip calls it; empty when it is always open
+     * @param faces    which way it looks; missing while nobody said it
+     * @param shaft    the shaft in whose axis it lies; missing when it is not the bore of a shaft
+     * @param depth    free depth behind it; missing while nobody measured it
      */
     public record OpeningRequest(
             String name,
             Opening.Shape shape,
             EnteredNumber width,
             @Nullable EnteredNumber height,
-            String closedBy) {}
+            String closedBy,
+            Opening.@Nullable Faces faces,
+            @Nullable Integer shaft,
+            @Nullable EnteredNumber depth) {}
 }

@@ -13,6 +13,7 @@ import app.yunque.server.problem.NotThere;
 import app.yunque.server.quantity.EnteredNumber;
 import app.yunque.server.quantity.EntryUnit.EntryKind;
 import java.time.Clock;
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -59,11 +60,17 @@ public class UnitService {
         return view(request.id());
     }
 
-    /** Keeps what is now known of shafts and openings. */
+    /**
+     * Keeps what is now known of shafts and openings.
+     *
+     * @param parts what the parts of the strip are called, of which one may close an opening
+     * @throws Refused when the layout cannot be
+     */
     @Transactional
-    public void lay(UUID id, LayoutRequest request) {
+    public void lay(UUID id, LayoutRequest request, Collection<String> parts) {
         var unit = entity(id);
         unit.refuseStale(request.version(), () -> UnitMapping.view(unit));
+        LayoutMapping.refuseUnknownClosers(request.layout(), unit.layout, parts);
         unit.layout = LayoutMapping.checked(request.layout(), UnitMapping.drive(unit));
         unit.keep(bench.name(), clock.instant());
         units.flush();

@@ -210,7 +210,8 @@ class CalcTest {
                                         before("b", "e"),
                                         before("c", "f"),
                                         before("d", "g"),
-                                        before("f", "g")));
+                                        before("f", "g")),
+                        "choices", List.of());
         var asked =
                 Map.of(
                         "graph", graph,
@@ -240,8 +241,8 @@ class CalcTest {
                         "/api/calc/plan/contradiction",
                         Map.of(
                                 "tasks", List.of(task("hub", 1, 1), task("shaft", 1, 1)),
-                                "befores",
-                                        List.of(before("hub", "shaft"), before("shaft", "hub"))));
+                                "befores", List.of(before("hub", "shaft"), before("shaft", "hub")),
+                                "choices", List.of()));
         assertThat(round.body().path("contradiction").path("says").asString())
                 .contains("“hub” must come off before “shaft” (told)");
     }
@@ -278,7 +279,9 @@ class CalcTest {
                                                 "shape", "RECTANGLE",
                                                 "widthMm", 40,
                                                 "heightMm", 110,
-                                                "closedBy", ""),
+                                                "closedBy", "",
+                                                "faces", "UNSAID",
+                                                "shaft", 0),
                                 "part",
                                         Map.of(
                                                 "shape",
@@ -288,7 +291,9 @@ class CalcTest {
                                                 "bMm",
                                                 96,
                                                 "lengthMm",
-                                                28)));
+                                                28,
+                                                "outline",
+                                                List.of())));
         assertThat(passage.body().path("words").asString()).isEqualTo("edge-on");
         var line =
                 bench.post(
