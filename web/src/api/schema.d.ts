@@ -1030,6 +1030,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{number}/plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["plan"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{number}/parts/{id}/from-stores": {
         parameters: {
             query?: never;
@@ -1104,6 +1120,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["approveParts"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{number}/isolation/tried": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["triedToStart"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1503,7 +1535,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["plan"];
+        post: operations["plan_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2119,17 +2151,17 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/jobs/{number}/plan": {
+    "/api/jobs/{number}/plan/runs/{id}": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get: operations["plan_1"];
+        get: operations["planned"];
         put?: never;
         post?: never;
-        delete?: never;
+        delete: operations["breakOff"];
         options?: never;
         head?: never;
         patch?: never;
@@ -7266,8 +7298,10 @@ export interface components {
         };
         Contradiction: {
             cycle: components["schemas"]["Before"][];
+            choices: components["schemas"]["EitherWay"][];
             says: string;
             frees: components["schemas"]["Before"][];
+            freeing: components["schemas"]["EitherWay"][];
         };
         ContradictionAnswer: {
             contradiction?: components["schemas"]["Contradiction"];
@@ -7448,6 +7482,11 @@ export interface components {
             belongs?: components["schemas"]["BelongsRequest"];
             alsoHeldBy?: components["schemas"]["FasteningRequest"][];
             screws?: components["schemas"]["ScrewsRequest"];
+            bore?: components["schemas"]["EnteredNumber"];
+            /** Format: int32 */
+            seat?: number;
+            /** Format: int32 */
+            drawn?: number;
         };
         DetentForce: {
             /** Format: double */
@@ -7653,6 +7692,10 @@ export interface components {
             says: string;
             also: string;
         };
+        EitherWay: {
+            task: string;
+            ways: components["schemas"]["OneWay"][];
+        };
         EndFloat: {
             /** Format: double */
             changeMm: number;
@@ -7710,13 +7753,15 @@ export interface components {
              * @description length of the part, 0.1 to 10000 mm
              */
             lengthMm: number;
+            outline: components["schemas"]["Section"][];
         };
         EnvelopeRequest: {
             /** @enum {string} */
             shape: "ROUND" | "BOX";
-            width: components["schemas"]["EnteredNumber"];
+            width?: components["schemas"]["EnteredNumber"];
             height?: components["schemas"]["EnteredNumber"];
-            length: components["schemas"]["EnteredNumber"];
+            length?: components["schemas"]["EnteredNumber"];
+            steps?: components["schemas"]["ShaftStepRequest"][];
         };
         EstimateRequest: {
             /** Format: int64 */
@@ -8413,6 +8458,7 @@ export interface components {
             /** Format: date-time */
             liftedAt?: string;
             isolated: boolean;
+            triedBy: string[];
         };
         Item: {
             stepId?: string;
@@ -8530,6 +8576,8 @@ export interface components {
             photos: components["schemas"]["PhotoView"][];
             statements: components["schemas"]["StatementView"][];
             contradiction?: string;
+            follows: string[];
+            asks: string[];
             order?: components["schemas"]["BuildOrderView"];
             guide?: components["schemas"]["Guide"];
             known: components["schemas"]["StepRequest"][];
@@ -9282,6 +9330,10 @@ export interface components {
             /** Format: double */
             amount?: number;
         };
+        OneWay: {
+            name: string;
+            befores: components["schemas"]["Before"][];
+        };
         Opening: {
             name: string;
             /** @enum {string} */
@@ -9297,6 +9349,15 @@ export interface components {
              */
             heightMm: number;
             closedBy: string;
+            /** @enum {string} */
+            faces: "UNSAID" | "LEFT" | "RIGHT" | "TOP" | "BOTTOM" | "FRONT" | "BACK";
+            /** Format: int32 */
+            shaft: number;
+            /**
+             * Format: double
+             * @description free depth behind the opening, 0.1 to 10000 mm
+             */
+            depthMm?: number;
         };
         OpeningRequest: {
             name: string;
@@ -9305,6 +9366,11 @@ export interface components {
             width: components["schemas"]["EnteredNumber"];
             height?: components["schemas"]["EnteredNumber"];
             closedBy: string;
+            /** @enum {string} */
+            faces?: "UNSAID" | "LEFT" | "RIGHT" | "TOP" | "BOTTOM" | "FRONT" | "BACK";
+            /** Format: int32 */
+            shaft?: number;
+            depth?: components["schemas"]["EnteredNumber"];
         };
         Option: {
             value: string;
@@ -9603,7 +9669,7 @@ export interface components {
         PassageAnswer: {
             passes: boolean;
             /** @enum {string} */
-            attitude?: "END_ON" | "EDGE_ON" | "TURNED";
+            attitude?: "STRAIGHT" | "END_ON" | "EDGE_ON" | "TURNED" | "TILTED";
             words: string;
         };
         PassageInput: {
@@ -9784,6 +9850,18 @@ export interface components {
             complaint: string;
             circumstances: ("KNOCK" | "WHINE" | "GROWL" | "LEAK" | "HEAT" | "SLIP" | "JUMP" | "STIFF" | "CREEP" | "STALL" | "LASH" | "TIME" | "ONCE" | "METAL" | "BURNT" | "VIBR" | "LIFT" | "FEED" | "SEA" | "OLD" | "REP" | "SHOCK" | "NEW" | "RED" | "WGB" | "BVL" | "TWN" | "CYC" | "PLW" | "HWN" | "HOI" | "ACT" | "FDB" | "HDS" | "SLD" | "MTP" | "PGE" | "REV" | "THR" | "STE" | "STA" | "WSH")[];
             meshes?: components["schemas"]["MeshInput"][];
+        };
+        PlanRun: {
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            standing: "WORKING" | "DONE" | "BROKEN_OFF";
+            /** Format: int32 */
+            begun: number;
+            /** Format: int32 */
+            parts: number;
+            doing: string;
+            plan?: components["schemas"]["RebuildPlan"];
         };
         PlanView: {
             kinds: ("RED" | "WGB" | "BVL" | "TWN" | "CYC" | "PLW" | "HWN" | "HOI" | "ACT" | "FDB" | "HDS" | "SLD" | "MTP" | "PGE" | "REV" | "THR" | "STE" | "STA" | "WSH")[];
@@ -10126,11 +10204,16 @@ export interface components {
             contradiction?: components["schemas"]["Contradiction"];
             asLogged?: components["schemas"]["RebuildSequence"];
             planned?: components["schemas"]["RebuildSequence"];
+            others: components["schemas"]["RebuildSequence"][];
             withTwo?: components["schemas"]["TwoMechanics"];
             befores: components["schemas"]["Before"][];
+            choices: components["schemas"]["EitherWay"][];
+            why: components["schemas"]["WhyHere"][];
             trapped: {
                 [key: string]: string;
             };
+            asks: string[];
+            isFinished: boolean;
         };
         RebuildSequence: {
             order: string[];
@@ -10543,6 +10626,18 @@ export interface components {
             speedMPerS: number;
             told: components["schemas"]["Told"];
         };
+        Section: {
+            /**
+             * Format: double
+             * @description diameter of the step, 0.1 to 10000 mm
+             */
+            diameterMm: number;
+            /**
+             * Format: double
+             * @description length of the step, 0.1 to 10000 mm
+             */
+            lengthMm: number;
+        };
         SeenRequest: {
             /** Format: int64 */
             version?: number;
@@ -10643,6 +10738,10 @@ export interface components {
             shafts: components["schemas"]["Shaft"][];
             meetings: components["schemas"]["Meeting"][];
             housing: components["schemas"]["Item"][];
+        };
+        ShaftStepRequest: {
+            diameter: components["schemas"]["EnteredNumber"];
+            length: components["schemas"]["EnteredNumber"];
         };
         ShearPin: {
             /** Format: double */
@@ -10995,6 +11094,7 @@ export interface components {
             given: components["schemas"]["StatementRequest"];
             says: string;
             saidBy: string;
+            remark?: string;
         };
         StepAnswer: {
             /** @enum {string} */
@@ -11225,6 +11325,7 @@ export interface components {
         TaskGraph: {
             tasks: components["schemas"]["Task"][];
             befores: components["schemas"]["Before"][];
+            choices: components["schemas"]["EitherWay"][];
         };
         TestLine: {
             id: string;
@@ -11738,6 +11839,17 @@ export interface components {
         When: {
             field: string;
             values: string[];
+        };
+        WhyHere: {
+            task: string;
+            /** Format: int32 */
+            earliest: number;
+            /** Format: int32 */
+            latest: number;
+            after?: components["schemas"]["Before"];
+            before?: components["schemas"]["Before"];
+            /** Format: double */
+            saves: number;
         };
         Word: {
             text: string;
@@ -14827,6 +14939,41 @@ export interface operations {
             };
         };
     };
+    plan: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["HandlingCost"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlanRun"];
+                };
+            };
+            /** @description A value is missing or impossible; its field says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
     takeFromStores: {
         parameters: {
             query: {
@@ -14949,6 +15096,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PartsOfJob"];
+                };
+            };
+        };
+    };
+    triedToStart: {
+        parameters: {
+            query?: never;
+            header: {
+                "Write-Id": string;
+            };
+            path: {
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
                 };
             };
         };
@@ -15767,7 +15938,7 @@ export interface operations {
             };
         };
     };
-    plan: {
+    plan_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -16691,16 +16862,13 @@ export interface operations {
             };
         };
     };
-    plan_1: {
+    planned: {
         parameters: {
-            query?: {
-                toolChange?: number;
-                flip?: number;
-                move?: number;
-            };
+            query?: never;
             header?: never;
             path: {
                 number: number;
+                id: string;
             };
             cookie?: never;
         };
@@ -16712,7 +16880,30 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["RebuildPlan"];
+                    "application/json": components["schemas"]["PlanRun"];
+                };
+            };
+        };
+    };
+    breakOff: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                number: number;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlanRun"];
                 };
             };
         };

@@ -3,6 +3,7 @@ import { BesideDocuments } from "../document";
 import { PutBack } from "../done";
 import type { StationProps } from "../job/station";
 import { PlanPanel } from "../plan";
+import { TryItYourself } from "../receive";
 import { Fault } from "../shared/Caution";
 import classes from "./Build.module.css";
 import { BuildCard } from "./BuildCard";
@@ -63,6 +64,7 @@ export function BuildStation({ view, onChoose }: StationProps) {
   };
   return (
     <>
+      <TryItYourself view={view} />
       {view.contradiction && <Fault>{view.contradiction}</Fault>}
       <nav className={classes.cards} aria-label="Cards of the rebuild">
         <span className={classes.cardRow} ref={row}>

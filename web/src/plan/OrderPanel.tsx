@@ -1,37 +1,121 @@
-import { Button, NativeSelect, TextInput } from "@mantine/core";
+import { Button } from "@mantine/core";
 import { type FormEvent, useState } from "react";
-import { elsewhere, fieldErrors } from "../api/problem";
-import type { JobView, StatementRequest } from "../api/types";
+import type { JobView, OpeningRequest } from "../api/types";
 import { useKeep } from "../job/bench";
 import { isClosed } from "../job/closed";
-import { Fault } from "../shared/Caution";
+import { Fault, Remark } from "../shared/Caution";
 import { Panel } from "../shared/Panel";
-import { LayoutForm } from "./LayoutForm";
+import { Between } from "./Between";
+import { CaseView } from "./CaseView";
+import { type Faces, withAxes } from "./Layout.model";
+import { OpeningForm } from "./OpeningForm";
+import { PartSizes } from "./PartSizes";
 import classes from "./Plan.module.css";
 
-type Kind = StatementRequest["kind"];
+/** What is in hand: an opening, a new one in some wall, or one or two parts. */
+interface InHand {
+  parts: string[];
+  opening?: string;
+  faces?: Faces;
+}
 
-const KINDS: [Kind, string][] = [
-  ["MUST", "must be off before"],
-  ["FREE", "in any order with"],
-  ["EITHER", "or another opens the way to"],
-];
+const NOTHING: InHand = { parts: [] };
 
-/** What the bench says about the order, the openings of the housing, and why there is no order when there is none. */
+/** What blocks what, said on the picture of the case; what follows from it stands beside at once. */
 export function OrderPanel({ view }: { view: JobView }) {
   const signed = isClosed(view);
+  const [inHand, setInHand] = useState<InHand>(NOTHING);
+  const tap = (id: string) =>
+    setInHand(({ parts }) => {
+      const next = parts.includes(id) ? parts.filter((p) => p !== id) : [...parts.slice(-1), id];
+      return next.length === 0 ? NOTHING : { parts: next };
+    });
   return (
     <>
       <Panel title="What blocks what" aside={`${view.statements.length} said at the bench`}>
-        <p className={classes.soft}>
-          The log already tells what sat further out, what opened the case and what left first. Say here what
-          it cannot know.
-        </p>
+        <p className={classes.soft}>{example(view)}</p>
         {view.contradiction && <Fault>{view.contradiction}</Fault>}
+        <CaseView
+          view={view}
+          parts={inHand.parts}
+          opening={inHand.opening}
+          onPart={tap}
+          onOpening={(o: OpeningRequest) =>
+            setInHand(inHand.opening === o.name ? NOTHING : { parts: [], opening: o.name })
+          }
+          onNew={signed ? undefined : (faces) => setInHand({ parts: [], faces })}
+          hand={
+            signed || inHand === NOTHING ? undefined : (
+              <Say view={view} inHand={inHand} onDone={() => setInHand(NOTHING)} />
+            )
+          }
+        />
+        <Follows view={view} />
         <Said view={view} signed={signed} />
-        {!signed && view.steps.length > 1 && <Say view={view} />}
       </Panel>
-      <LayoutForm view={view} signed={signed} />
+      {!signed && <Names view={view} />}
+    </>
+  );
+}
+
+/** How it is said, with parts of the unit in hand. */
+function example(view: JobView) {
+  const shaft = view.steps.find((s) => s.given.kind === "SHAFT")?.inWords;
+  const hub = view.steps.find((s) => s.given.kind === "GEAR" && s.given.shaft > 0)?.inWords;
+  const cover = view.steps.find((s) => s.given.kind === "COVER")?.inWords;
+  return [
+    `Tap a wall's “+ opening” and say what closes it${cover ? ` (${cover}?)` : ""};`,
+    `tap a shaft${shaft ? ` (${shaft})` : ""} and say its steps;`,
+    `tap a hub${hub ? ` (${hub})` : ""} and say its size and bore;`,
+    "tap two parts and say which must be off first. The log already tells what sat further out and what opened the case.",
+  ].join(" ");
+}
+
+function Say({ view, inHand, onDone }: { view: JobView; inHand: InHand; onDone: () => void }) {
+  const [one, other] = inHand.parts.map((id) => view.steps.find((s) => s.id === id));
+  const opening = view.unit.layout.openings.find((o) => o.name === inHand.opening);
+  if (inHand.faces || opening) {
+    return (
+      <OpeningForm
+        key={inHand.opening ?? inHand.faces}
+        view={view}
+        opening={opening}
+        faces={inHand.faces ?? "UNSAID"}
+        onDone={onDone}
+      />
+    );
+  }
+  if (one && other) {
+    return <Between key={one.id + other.id} view={view} one={one} other={other} onSaid={onDone} />;
+  }
+  return one ? <PartSizes key={one.id} view={view} step={one} /> : null;
+}
+
+/** What follows for the rebuild, and what would make it surer. */
+function Follows({ view }: { view: JobView }) {
+  return (
+    <>
+      {view.asks.length > 0 && (
+        <Remark>
+          <span>
+            {view.asks.map((ask) => (
+              <span key={ask} className={classes.ask}>
+                {ask}
+              </span>
+            ))}
+          </span>
+        </Remark>
+      )}
+      {view.follows.length > 0 && (
+        <section aria-label="What follows for the rebuild" className={classes.follows}>
+          <h3>What follows for the rebuild</h3>
+          <ul>
+            {view.follows.map((sentence) => (
+              <li key={sentence}>{sentence}</li>
+            ))}
+          </ul>
+        </section>
+      )}
     </>
   );
 }
@@ -46,6 +130,7 @@ function Said({ view, signed }: { view: JobView; signed: boolean }) {
           <li key={s.id}>
             <span>
               {s.says} <small>{s.saidBy}</small>
+              {s.remark && <em className={classes.remark}>{s.remark}</em>}
             </span>
             {!signed && (
               <Button
@@ -63,74 +148,31 @@ function Said({ view, signed }: { view: JobView; signed: boolean }) {
   );
 }
 
-function Say({ view }: { view: JobView }) {
-  const [kind, setKind] = useState<Kind>("MUST");
-  const [first, setFirst] = useState("");
-  const [then, setThen] = useState("");
-  const [orElse, setOrElse] = useState("");
-  const [reason, setReason] = useState("");
-  const [missing, setMissing] = useState(false);
+/** Shafts, bores and covers of the unit by name. */
+function Names({ view }: { view: JobView }) {
   const { keep, problem, busy } = useKeep(view.job.number);
-  const errors = fieldErrors(problem);
-  const steps = [
-    { value: "", label: "choose a step" },
-    ...view.steps.map((s) => ({ value: s.id as string, label: `${s.number} ${s.inWords}` })),
-  ];
-  const submit = async (event: FormEvent) => {
+  const [axes, setAxes] = useState(view.unit.shafts.join("\n"));
+  const submit = (event: FormEvent) => {
     event.preventDefault();
-    const incomplete = !first || !then || (kind === "EITHER" && !orElse);
-    setMissing(incomplete);
-    if (incomplete) {
-      return;
-    }
-    const body = { kind, first, then, orElse: kind === "EITHER" ? orElse : undefined, reason };
-    if (await keep("PUT", `/statements/${crypto.randomUUID()}`, body, "what blocks what")) {
-      setReason("");
-      setFirst("");
-      setThen("");
-      setOrElse("");
-    }
+    const layout = withAxes(view.unit.layout, axes);
+    void keep("PUT", "/layout", { version: view.unit.version, layout }, "names of the shafts");
   };
   return (
-    <form className={classes.say} onSubmit={submit} aria-label="Say what blocks what">
-      {missing && <Fault>Choose the steps that this is about.</Fault>}
-      {problem && <Fault>{elsewhere(problem, ["reason"]) ?? problem.detail}</Fault>}
-      <NativeSelect
-        label="Step"
-        data={steps}
-        value={first}
-        onChange={(e) => setFirst(e.currentTarget.value)}
-      />
-      <NativeSelect
-        label="is said to"
-        data={KINDS.map(([value, label]) => ({ value, label }))}
-        value={kind}
-        onChange={(e) => setKind(e.currentTarget.value as Kind)}
-      />
-      {kind === "EITHER" && (
-        <NativeSelect
-          label="the other way"
-          data={steps}
-          value={orElse}
-          onChange={(e) => setOrElse(e.currentTarget.value)}
-        />
-      )}
-      <NativeSelect
-        label={kind === "EITHER" ? "part reached" : "this step"}
-        data={steps}
-        value={then}
-        onChange={(e) => setThen(e.currentTarget.value)}
-      />
-      <TextInput
-        label="Because"
-        placeholder="the yoke sits in its groove"
-        value={reason}
-        error={errors.reason}
-        onChange={(e) => setReason(e.currentTarget.value)}
-      />
-      <Button type="submit" loading={busy}>
-        Say it
-      </Button>
-    </form>
+    <Panel title="Names of the shafts">
+      {problem && <Fault>{problem.detail}</Fault>}
+      <form className={classes.axes} onSubmit={submit} aria-label="Shafts, bores and covers">
+        <label>
+          <span>Shafts, bores and covers, one a line, those of the papers first</span>
+          <textarea
+            rows={Math.max(3, axes.split("\n").length)}
+            value={axes}
+            onChange={(e) => setAxes(e.currentTarget.value)}
+          />
+        </label>
+        <Button type="submit" variant="default" loading={busy}>
+          Keep the names
+        </Button>
+      </form>
+    </Panel>
   );
 }

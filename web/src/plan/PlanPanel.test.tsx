@@ -6,9 +6,9 @@ import { job, part, type Sent, serverThatAnswers, show } from "../test-data/benc
 import { PlanPanel } from "./PlanPanel";
 
 const BEFORE = {
-  first: "plug",
+  first: "spring",
   // biome-ignore lint/suspicious/noThenProperty: what comes after is called so in the API
-  then: "spring",
+  then: "plug",
   reason: "detent spring goes out by the inspection hole, which the inspection plug closes",
   origin: "PASSAGE",
 };
@@ -43,15 +43,23 @@ const PLAN = {
     criticalPath: ["spring", "plug"],
     criticalMinutes: 6,
   },
-  befores: [BEFORE],
+  others: [],
+  befores: [],
+  choices: [],
+  why: [
+    { task: "spring", earliest: 1, latest: 1, before: BEFORE, saves: 0 },
+    { task: "plug", earliest: 1, latest: 2, saves: 0 },
+  ],
   trapped: {},
+  asks: [],
+  isFinished: true,
 };
 
 describe("the order of the rebuild", () => {
   let sent: Sent[] = [];
   const parts = [part(1, "plug", { stepId: "plug" }), part(2, "spring", { stepId: "spring" })];
   const open = (plan: object) => {
-    sent = serverThatAnswers({ "/api/jobs/31/plan?toolChange=1&flip=2&move=1.5": plan });
+    sent = serverThatAnswers({ "/api/jobs/31/plan": { standing: "DONE", plan } });
     show(<PlanPanel view={job(parts)} />);
   };
   beforeEach(() => {

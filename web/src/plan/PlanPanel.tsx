@@ -2,14 +2,14 @@ import { Button, TextInput } from "@mantine/core";
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { ProblemError } from "../api/problem";
-import type { JobView, RebuildPlan, RebuildSequence } from "../api/types";
+import type { JobView, PlanRun, RebuildPlan, RebuildSequence, WhyHere } from "../api/types";
 import { useKeep } from "../job/bench";
 import { isClosed } from "../job/closed";
 import { Fault, Remark } from "../shared/Caution";
 import { Panel } from "../shared/Panel";
 import { Lanes } from "./Lanes";
 import classes from "./Plan.module.css";
-import { planQuery } from "./queries";
+import { breakOff, planQuery } from "./queries";
 
 const minutesOf = (text: string) =>
   /^\d{1,4}([.,]\d)?$/.test(text.trim()) ? Number(text.replace(",", ".")) : undefined;
@@ -22,12 +22,14 @@ export function PlanPanel({ view }: { view: JobView }) {
     flip: minutesOf(costs.flip),
     move: minutesOf(costs.move),
   };
+  const [run, setRun] = useState<PlanRun>();
   const plan = useQuery(
-    planQuery(view.job.number, view.touched, {
-      toolChange: read.toolChange ?? 1,
-      flip: read.flip ?? 2,
-      move: read.move ?? 1.5,
-    }),
+    planQuery(
+      view.job.number,
+      view.touched,
+      { toolChange: read.toolChange ?? 1, flip: read.flip ?? 2, move: read.move ?? 1.5 },
+      setRun,
+    ),
   );
   const { keep, problem, busy } = useKeep(view.job.number);
   const choose = (steps: string[]) =>
@@ -60,9 +62,9 @@ export function PlanPanel({ view }: { view: JobView }) {
           />
         ))}
       </div>
-      {plan.isPending && <Remark>Working out the order…</Remark>}
+      {plan.isFetching && <Waiting job={view.job.number} run={run} />}
       {plan.data && (
-        <Answer plan={plan.data} view={view}>
+        <Answer plan={plan.data} view={view} onUse={signed ? undefined : choose} busy={busy}>
           {!signed && (
             <div className={classes.actions}>
               <Button
@@ -90,20 +92,58 @@ export function PlanPanel({ view }: { view: JobView }) {
   );
 }
 
-function Answer({ plan, view, children }: { plan: RebuildPlan; view: JobView; children: React.ReactNode }) {
+/** That it is being worked out, how far it is, and a way to end the wait. */
+function Waiting({ job, run }: { job: number; run: PlanRun | undefined }) {
+  const [ended, setEnded] = useState(false);
+  return (
+    <div className={classes.waiting} role="status">
+      <span>Working out the order{run ? `: ${run.doing}` : ""}…</span>
+      {run && (
+        <>
+          <progress value={run.begun} max={run.parts + 1} aria-label="How far the plan is" />
+          <Button
+            variant="default"
+            disabled={ended}
+            onClick={() => {
+              setEnded(true);
+              void breakOff(job, run);
+            }}
+          >
+            Take the best so far
+          </Button>
+        </>
+      )}
+    </div>
+  );
+}
+
+interface AnswerProps {
+  plan: RebuildPlan;
+  view: JobView;
+  onUse: ((steps: string[]) => void) | undefined;
+  busy: boolean;
+  children: React.ReactNode;
+}
+
+function Answer({ plan, view, onUse, busy, children }: AnswerProps) {
   if (plan.contradiction) {
     return (
       <>
         <Fault>{plan.contradiction.says}</Fault>
         <Remark>
-          {plan.contradiction.frees.length > 0
-            ? "Any one of these, taken back, leaves an order:"
+          {plan.contradiction.frees.length + plan.contradiction.freeing.length > 0
+            ? "Any one of these, taken back or corrected, leaves an order:"
             : "No single statement frees it: more than one has to go."}
         </Remark>
         <ul className={classes.frees}>
           {plan.contradiction.frees.map((b) => (
             <li key={b.first + b.then}>
               {name(view, b.first)} before {name(view, b.then)}: {b.reason}
+            </li>
+          ))}
+          {plan.contradiction.freeing.map((c) => (
+            <li key={c.task}>
+              another way out for {name(view, c.task)} than {c.ways.map((w) => w.name).join(", ")}
             </li>
           ))}
         </ul>
@@ -129,9 +169,14 @@ function Answer({ plan, view, children }: { plan: RebuildPlan; view: JobView; ch
           </div>
         )}
       </dl>
+      {!plan.isFinished && (
+        <Remark>It was broken off: these are the best orders until then, with what nothing can beat.</Remark>
+      )}
       {children}
+      <Others plan={plan} onUse={onUse} busy={busy} />
       <Trapped plan={plan} view={view} />
-      {plan.planned && <Order plan={plan.planned} befores={plan.befores} view={view} />}
+      {plan.asks.length > 0 && <Remark>{plan.asks.join(" ")}</Remark>}
+      {plan.planned && <Order plan={plan.planned} why={plan.why} view={view} />}
       {plan.withTwo && <Lanes plan={plan.withTwo} view={view} />}
     </>
   );
@@ -168,36 +213,72 @@ function Trapped({ plan, view }: { plan: RebuildPlan; view: JobView }) {
   return sentences.length === 0 ? null : <Fault>{sentences.join(" ")}</Fault>;
 }
 
-/** Why a step stands where it stands: what has to go in after it, as the strip, the bench or an opening says. */
-function Why({ id, befores, view }: { id: string; befores: RebuildPlan["befores"]; view: JobView }) {
-  const reasons = befores.filter((b) => b.then === id);
-  if (reasons.length === 0) {
+/** Other orders that take hardly longer: fewer turns of the unit for more changes of tool, or the other way round. */
+function Others({ plan, onUse, busy }: { plan: RebuildPlan; onUse: AnswerProps["onUse"]; busy: boolean }) {
+  if (plan.others.length === 0 || !plan.planned) {
+    return null;
+  }
+  const least = plan.planned.minutes;
+  return (
+    <section aria-label="Hardly longer">
+      <h3>Hardly longer, with other changes</h3>
+      <ul className={classes.others}>
+        {plan.others.map((o) => (
+          <li key={o.order.join()}>
+            <span>
+              <b className="num">{round(o.minutes)} min</b>
+              {o.minutes > least ? ` (${round(o.minutes - least)} more)` : " (the same)"}: {o.changes.tools}{" "}
+              tool changes, {o.changes.flips} turned over, {o.changes.moves} moves
+            </span>
+            {onUse && (
+              <Button variant="default" disabled={busy} onClick={() => onUse(o.order)}>
+                Use this one
+              </Button>
+            )}
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+/** Why a step stands where it stands, and what would move it. */
+function Why({ why, view }: { why: WhyHere | undefined; view: JobView }) {
+  if (!why) {
+    return null;
+  }
+  const { after, before, earliest, latest, saves } = why;
+  if (!after && !before && saves === 0) {
     return <small className={classes.why}>nothing holds it here</small>;
   }
   return (
     <details className={classes.why}>
       <summary>why here</summary>
       <ul>
-        {reasons.map((b) => (
-          <li key={b.first + b.then}>
-            before {name(view, b.first)}: {b.reason}
+        {after && (
+          <li>
+            not before {name(view, after.first)}: {after.reason}
           </li>
-        ))}
+        )}
+        {before && (
+          <li>
+            not behind {name(view, before.then)}: {before.reason}
+          </li>
+        )}
+        <li>
+          {earliest === latest
+            ? "It can stand nowhere else while the others keep their order."
+            : saves > 0
+              ? `It could stand anywhere from ${earliest} to ${latest}; here it saves ${round(saves)} min of changes.`
+              : `It could as well stand elsewhere from ${earliest} to ${latest}.`}
+        </li>
       </ul>
     </details>
   );
 }
 
 /** The planned order, with the tool and the position where they change, and why each step stands there. */
-function Order({
-  plan,
-  befores,
-  view,
-}: {
-  plan: RebuildSequence;
-  befores: RebuildPlan["befores"];
-  view: JobView;
-}) {
+function Order({ plan, why, view }: { plan: RebuildSequence; why: WhyHere[]; view: JobView }) {
   let tool = "";
   let position = "";
   return (
@@ -218,7 +299,7 @@ function Order({
               <span>
                 {step?.inWords} <small>{step?.where}</small>
               </span>
-              <Why id={id} befores={befores} view={view} />
+              <Why why={why.find((w) => w.task === id)} view={view} />
             </div>
           </li>
         );

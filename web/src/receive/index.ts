@@ -1,1 +1,2 @@
 export { ReceiveStation as default } from "./ReceiveStation";
+export { TryItYourself } from "./TryItYourself";

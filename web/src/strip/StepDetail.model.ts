@@ -61,6 +61,11 @@ export interface DetailFields {
   width: EnteredNumber;
   height: EnteredNumber;
   length: EnteredNumber;
+  /** Steps of a shaft from left to right; none for a part of one thickness. */
+  steps: { diameter: EnteredNumber; length: EnteredNumber }[];
+  bore: EnteredNumber;
+  seat: string;
+  drawn: string;
   leavesBy: string[];
   massKg: string;
   thickness: EnteredNumber;
@@ -100,6 +105,10 @@ export const emptyDetail = (): DetailFields => ({
   width: mm(),
   height: mm(),
   length: mm(),
+  steps: [],
+  bore: mm(),
+  seat: "",
+  drawn: "",
   leavesBy: [],
   massKg: "",
   thickness: mm(),
@@ -146,6 +155,10 @@ export function detailFields(d: DetailRequest | undefined): DetailFields {
     width: d.envelope?.width ?? mm(),
     height: d.envelope?.height ?? mm(),
     length: d.envelope?.length ?? mm(),
+    steps: d.envelope?.steps ?? [],
+    bore: d.bore ?? mm(),
+    seat: shown(d.seat),
+    drawn: shown(d.drawn),
     leavesBy: d.leavesBy ?? [],
     massKg: shown(d.massKg),
     thickness: d.thickness ?? mm(),
@@ -248,10 +261,14 @@ export function detailRequest(
         ? undefined
         : {
             shape: d.shape,
-            width: d.width,
+            width: d.steps.length > 0 ? number(d.width) : d.width,
             height: number(d.height),
-            length: d.length,
+            length: d.steps.length > 0 ? number(d.length) : d.length,
+            steps: d.steps.length > 0 ? d.steps : undefined,
           },
+    bore: number(d.bore),
+    seat: optional(d.seat, "seat", "a step of the shaft", faults),
+    drawn: optional(d.drawn, "drawn", "a count", faults),
     leavesBy: d.leavesBy.length > 0 ? d.leavesBy : undefined,
     massKg: optional(d.massKg, "massKg", "kilograms", faults),
     thickness: number(d.thickness),

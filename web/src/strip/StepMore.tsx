@@ -153,7 +153,12 @@ export function StepMore({ view, kinds, value: d, errors, onChange }: Props) {
             onChange(shape === "BOX" ? { shape } : { shape, height: { ...d.height, text: "" } });
           }}
         />
-        {d.shape !== "" && (
+        {d.shape !== "" && d.steps.length > 0 && (
+          <p className={classes.all}>
+            {`A shaft of ${d.steps.length} steps: correct them on the picture under “Order and openings”.`}
+          </p>
+        )}
+        {d.shape !== "" && d.steps.length === 0 && (
           <>
             <MeasureInput
               label={d.shape === "ROUND" ? "Largest diameter" : "Width"}
@@ -181,12 +186,20 @@ export function StepMore({ view, kinds, value: d, errors, onChange }: Props) {
           </>
         )}
         <MeasureInput
+          label="Bore"
+          units={["mm", "in"]}
+          value={d.bore}
+          error={errors["detail.bore"]}
+          onChange={(bore) => onChange({ bore })}
+        />
+        <MeasureInput
           label="Thickness of one"
           units={["mm", "in", "thou"]}
           value={d.thickness}
           error={errors["detail.thickness"]}
           onChange={(thickness) => onChange({ thickness })}
         />
+        {text("drawn", "Pieces by the drawing")}
         {text("massKg", "Mass, kg")}
         {text("teeth", "Teeth")}
         {view.unit.layout.openings.length > 0 && (

@@ -13,6 +13,7 @@ import { isClosed } from "../job/closed";
 import type { StationProps } from "../job/station";
 import { PhotoStrip } from "../photo";
 import { OrderPanel, ReachPanel } from "../plan";
+import { TryItYourself } from "../receive";
 import { Fault, Remark } from "../shared/Caution";
 import { readDraft } from "../shared/drafts";
 import { useDraft } from "../shared/useDraft";
@@ -86,6 +87,7 @@ export function StripStation({ view, chosen, onChoose }: StationProps) {
           </span>
         </Remark>
       )}
+      {!shut && <TryItYourself view={view} />}
       {problem && <Fault>{problem.detail}</Fault>}
       {after && (
         <Remark>
