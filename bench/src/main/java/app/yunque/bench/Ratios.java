@@ -9,6 +9,7 @@ public final class Ratios {
     public static void main(String[] arguments) throws RunnerException {
         GearRatios.main(arguments);
         PlannerRatios.main(arguments);
+        WholePlanRatios.main(arguments);
         CheckPlanRatios.main(arguments);
     }
 }
