@@ -295,8 +295,8 @@ export function BuildCard({ view, card, fitting, onNext, onBack }: Props) {
           aria-expanded={differs}
           onClick={() => setDiffers(!differs)}
         >
-          {differs ? "−" : "+"} The count differs from what{" "}
-          {pieces === logged ? "came off" : "was worked out"} ({pieces})
+          {differs ? "−" : "+"} The count differs from what {pieces === logged ? "came off" : "is wanted"} (
+          {pieces})
         </button>
       )}
       <Conflict

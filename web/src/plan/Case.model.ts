@@ -33,10 +33,18 @@ export const sizesOf = (step: StepView): SizeFields => {
 
 const entered = (number: EnteredNumber) => (number.text.trim() === "" ? undefined : number);
 
-/** The step with these sizes; all else that is noted of it stays. */
-export const withSizes = (step: StepView, f: SizeFields): StepRequest => {
+/** The step with these sizes, over the version that was seen; all else that is noted of it stays. */
+export const withSizes = (step: StepView, f: SizeFields, seen: number | undefined): StepRequest => {
   const detail: DetailRequest = { ...step.given.detail };
-  const filled = f.steps.filter((s) => entered(s.diameter) || entered(s.length));
+  // Rows at the end that nobody filled are none; one in between is a fault, and told at its place.
+  const filled = [...f.steps];
+  for (
+    let end = filled.at(-1);
+    end && filled.length > 1 && !entered(end.diameter) && !entered(end.length);
+    end = filled.at(-1)
+  ) {
+    filled.pop();
+  }
   detail.envelope =
     f.shape === ""
       ? undefined
@@ -51,7 +59,7 @@ export const withSizes = (step: StepView, f: SizeFields): StepRequest => {
   detail.bore = entered(f.bore);
   detail.seat = f.seat === "" ? undefined : Number(f.seat);
   detail.leavesBy = f.leavesBy.length > 0 ? f.leavesBy : undefined;
-  return { ...step.given, detail };
+  return { ...step.given, version: seen, detail };
 };
 
 /** What may close an opening: parts of the strip by name, covers and plugs first. */

@@ -35,8 +35,10 @@ export function OpeningForm({ view, opening, faces, onDone }: Props) {
   const layout = view.unit.layout;
   const errors = fieldErrors(problem);
   const at = `layout.openings[${opening ? layout.openings.indexOf(opening) : layout.openings.length}].`;
+  // What somebody else keeps meanwhile is not written over: the server tells.
+  const [seen] = useState(view.unit.version);
   const send = async (next: UnitLayout) => {
-    if (await keep("PUT", "/layout", { version: view.unit.version, layout: next }, "openings")) {
+    if (await keep("PUT", "/layout", { version: seen, layout: next }, "openings")) {
       onDone();
     }
   };

@@ -177,6 +177,36 @@ describe("what blocks what, on the picture", () => {
     });
   });
 
+  it("tells a row in between that nobody filled at its place, and drops those at the end", async () => {
+    const sent = serverThatAnswers({});
+    show(<OrderPanel view={feedBox()} />);
+    await userEvent.click(picture().getByRole("button", { name: "2 feed shaft" }));
+    await userEvent.clear(screen.getByLabelText("Diameter of step 1"));
+    await userEvent.clear(screen.getByLabelText("Length of step 1"));
+    await userEvent.click(screen.getByRole("button", { name: "One step more" }));
+    await userEvent.click(screen.getByRole("button", { name: "Keep the sizes" }));
+    expect(sent[0]?.body).toHaveProperty("detail.envelope.steps", [
+      { diameter: mm(""), length: mm("") },
+      { diameter: mm("58"), length: mm("20") },
+    ]);
+  });
+
+  it("keeps over the version that was seen, whoever kept meanwhile", async () => {
+    const sent = serverThatAnswers({});
+    const shown = show(<OrderPanel view={feedBox()} />);
+    await userEvent.click(picture().getByRole("button", { name: "3 hub" }));
+    const later = feedBox();
+    shown.again(
+      <OrderPanel
+        view={{ ...later, steps: later.steps.map((s) => ({ ...s, given: { ...s.given, version: 9 } })) }}
+      />,
+    );
+    await userEvent.type(screen.getByLabelText("Bore"), "30");
+    await userEvent.click(screen.getByRole("button", { name: "Keep the sizes" }));
+    expect(sent[0]?.body).toMatchObject({ version: 3, detail: { bore: mm("30") } });
+    expect(screen.queryByRole("form", { name: "Sizes of hub" })).toBeNull();
+  });
+
   it("asks in words which of two tapped parts is off first", async () => {
     const sent = serverThatAnswers({});
     show(<OrderPanel view={feedBox()} />);

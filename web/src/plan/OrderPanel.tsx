@@ -88,7 +88,7 @@ function Say({ view, inHand, onDone }: { view: JobView; inHand: InHand; onDone: 
   if (one && other) {
     return <Between key={one.id + other.id} view={view} one={one} other={other} onSaid={onDone} />;
   }
-  return one ? <PartSizes key={one.id} view={view} step={one} /> : null;
+  return one ? <PartSizes key={one.id} view={view} step={one} onDone={onDone} /> : null;
 }
 
 /** What follows for the rebuild, and what would make it surer. */

@@ -12,20 +12,26 @@ import { ShaftSteps } from "./ShaftSteps";
 interface Props {
   view: JobView;
   step: StepView;
+  onDone: () => void;
 }
 
 /** The sizes of one part, as far as the way out hangs on them: the steps of a shaft, the bore of a hub. */
-export function PartSizes({ view, step }: Props) {
+export function PartSizes({ view, step, onDone }: Props) {
   const isShaft = step.given.kind === "SHAFT";
   const [f, setFields] = useState<SizeFields>(() => sizesOf(step));
+  // What somebody else keeps meanwhile is not written over: the server tells.
+  const [seen] = useState(step.given.version);
   const change = (part: Partial<SizeFields>) => setFields({ ...f, ...part });
   const { keep, problem, busy } = useKeep(view.job.number);
   const errors = fieldErrors(problem);
   const shaft = view.steps.find((s) => s.given.kind === "SHAFT" && s.given.shaft === step.given.shaft);
   const seats = shaft?.given.detail?.envelope?.steps ?? [];
-  const submit = (event: FormEvent) => {
+  const submit = async (event: FormEvent) => {
     event.preventDefault();
-    void keep("PUT", `/steps/${step.id}`, withSizes(step, f), `sizes: ${step.given.part}`);
+    const request = withSizes(step, f, seen);
+    if (await keep("PUT", `/steps/${step.id}`, request, `sizes: ${step.given.part}`)) {
+      onDone();
+    }
   };
   return (
     <form className={classes.say} onSubmit={submit} aria-label={`Sizes of ${step.inWords}`}>

@@ -24,21 +24,13 @@ class HubRingAndShaftTest {
                     StripAndRebuildFeedGearboxTest.openedJob(
                             m, "{\"axes\":[\"bore A\"],\"openings\":[]}");
             m.page.navigate(PackagedApp.address("/jobs/" + number + "/strip"));
-            for (var line :
-                    List.of(
-                            "top cover",
-                            "end cover shaft 1 right",
-                            "snap ring shaft 1 left",
-                            "feed shaft shaft 1 middle",
-                            "gear hub shaft 1 middle")) {
-                var quick =
-                        m.page.getByRole(
-                                AriaRole.TEXTBOX,
-                                new Page.GetByRoleOptions().setName("Quick line"));
-                quick.fill(line);
-                quick.press("Enter");
-                assertThat(quick).hasValue("");
-            }
+            log(
+                    m,
+                    "top cover",
+                    "end cover shaft 1 right",
+                    "snap ring shaft 1 left",
+                    "feed shaft shaft 1 middle",
+                    "gear hub shaft 1 middle");
             m.press("Order and openings");
 
             opening(m, "left wall", "small bore", "35", "nothing: it is always open");
@@ -56,7 +48,6 @@ class HubRingAndShaftTest {
             assertThat(m.page.getByRole(AriaRole.IMG, named("Steps of the feed shaft")))
                     .isVisible();
 
-            tap(m, "feed shaft");
             tap(m, "gear hub");
             m.field("Shape").selectOption("round");
             m.field("Largest diameter").fill("96");
@@ -103,15 +94,7 @@ class HubRingAndShaftTest {
                     StripAndRebuildFeedGearboxTest.openedJob(
                             m, "{\"axes\":[\"feed shaft\",\"rod\"],\"openings\":[]}");
             m.page.navigate(PackagedApp.address("/jobs/" + number + "/strip"));
-            for (var line : List.of("key shaft 1 left", "seal shaft 2 right")) {
-                var quick =
-                        m.page.getByRole(
-                                AriaRole.TEXTBOX,
-                                new Page.GetByRoleOptions().setName("Quick line"));
-                quick.fill(line);
-                quick.press("Enter");
-                assertThat(quick).hasValue("");
-            }
+            log(m, "key shaft 1 left", "seal shaft 2 right");
             m.press("Order and openings");
             tap(m, "seal");
             tap(m, "key");
@@ -127,6 +110,17 @@ class HubRingAndShaftTest {
             m.field("Because").fill("it lies on the key");
             m.press("Say it");
             assertThat(m.text("2 seal must be off before 1 key: it lies on the key.")).isVisible();
+        }
+    }
+
+    private static void log(Mechanic m, String... lines) {
+        for (var line : lines) {
+            var quick =
+                    m.page.getByRole(
+                            AriaRole.TEXTBOX, new Page.GetByRoleOptions().setName("Quick line"));
+            quick.fill(line);
+            quick.press("Enter");
+            assertThat(quick).hasValue("");
         }
     }
 

@@ -145,9 +145,15 @@ record DrawnOut(TeardownStep shaft, Opening opening) {
         return bore == null ? Double.NaN : bore;
     }
 
+    /** Its steps; of a shaft of one thickness that one. */
     private List<Section> outline() {
         var size = shaft.detail().body().envelope();
-        return size == null ? List.of() : size.outline();
+        if (size == null || size.shape() == Envelope.Shape.BOX) {
+            return List.of();
+        }
+        return size.outline().isEmpty()
+                ? List.of(new Section(size.aMm(), size.lengthMm()))
+                : size.outline();
     }
 
     /** The step on which a part sits: as noted, else the only one of about the diameter of its bore. */
@@ -177,6 +183,7 @@ record DrawnOut(TeardownStep shaft, Opening opening) {
                         && Passage.through(opening, size) == null
                         && opening.faces().isAlongTheShafts()
                         && outline().size() > 1
+                        && !isOutside(hub)
                         && !HOLDS.contains(hub.kind());
         if (!matters) {
             return "";

@@ -10,6 +10,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.stream.Collectors;
 
@@ -44,7 +45,7 @@ final class Space {
         var space = new Space(steps, openings);
         if (!openings.isEmpty()) {
             steps.stream().filter(space::knowsItsWay).forEach(space::read);
-            steps.stream().filter(space::knowsItsWay).forEach(space::holdWhatStays);
+            space.holdWhatStays();
             space.openings.forEach(space::askWhatCloses);
         }
         return space;
@@ -207,35 +208,50 @@ final class Space {
 
     private void trap(TeardownStep step, List<WayOut> found) {
         var size = step.detail().body().envelope();
-        var inside = found.stream().filter(w -> !w.befores().isEmpty() || w.isBarred()).toList();
-        boolean tooLarge = found.stream().allMatch(w -> !tooLarge(step, w.opening()).isEmpty());
-        if (tooLarge) {
-            var tried = found.stream().map(w -> w.opening().inWords()).toList();
-            trapped.put(
-                    step.id(),
-                    "%s%s, passes no opening on record (%s). A size is wrong, or an opening or a split line is missing."
+        var what = size == null ? step.part() : step.part() + ", " + size.inWords() + ",";
+        String says;
+        if (found.isEmpty()) {
+            says =
+                    "%s is said to go out by the %s, and no opening is called so. Say on the picture by which it goes out."
                             .formatted(
                                     step.part(),
-                                    size == null ? "" : ", " + size.inWords(),
-                                    tried.isEmpty()
-                                            ? "none of those named for it"
-                                            : String.join(", ", tried)));
+                                    String.join(", ", step.detail().body().leavesBy()));
+        } else if (found.stream().allMatch(w -> !tooLarge(step, w.opening()).isEmpty())) {
+            says =
+                    "%s passes no opening on record (%s). A size is wrong, or an opening or a split line is missing."
+                            .formatted(
+                                    what,
+                                    found.stream()
+                                            .map(w -> w.opening().inWords())
+                                            .collect(Collectors.joining(", ")));
         } else {
-            trapped.put(
-                    step.id(),
+            says =
                     "%s can go out nowhere: %s. A size is wrong, or an opening or a split line is missing."
                             .formatted(
                                     step.part(),
-                                    inside.stream()
+                                    found.stream()
                                             .map(w -> w.inWords() + ", " + w.barred())
-                                            .collect(Collectors.joining("; "))));
+                                            .collect(Collectors.joining("; ")));
         }
+        trapped.put(step.id(), says);
+    }
+
+    /** Each shaft before what it is drawn out of and what stays inside, whichever way the shaft goes. */
+    List<Before> staysInside() {
+        return musts.stream()
+                .filter(
+                        b ->
+                                step(b.first()).kind() == PartKind.SHAFT
+                                        && step(b.first()).shaft() == step(b.then()).shaft()
+                                        && step(b.then()).kind() != PartKind.SHAFT)
+                .toList();
     }
 
     /** What stays inside while a shaft is drawn out of it is held from an opening, which is then still open. */
-    private void holdWhatStays(TeardownStep shaft) {
-        for (var must : List.copyOf(musts)) {
-            if (must.first().equals(shaft.id()) && ways.containsKey(must.then())) {
+    private void holdWhatStays() {
+        for (var must : staysInside()) {
+            var shaft = step(must.first());
+            if (ways.containsKey(must.then())) {
                 var open = ways.get(must.then()).stream().filter(w -> !w.isBarred()).toList();
                 var held =
                         open.stream()
@@ -277,10 +293,7 @@ final class Space {
 
     private void askDepth(TeardownStep step, Opening opening) {
         var size = step.detail().body().envelope();
-        var depth =
-                size == null
-                        ? java.util.OptionalDouble.empty()
-                        : Passage.depthToMeasure(opening, size);
+        var depth = size == null ? OptionalDouble.empty() : Passage.depthToMeasure(opening, size);
         if (size != null && depth.isPresent()) {
             asks.add(
                     "%s, %s, goes out by the %s only where %s mm are free behind it: measure the depth, or say that the opening lies along the shaft."

@@ -102,12 +102,7 @@ public record StripModel(
 
     /** What a shaft is drawn out of: each shaft before the part that stays inside, whichever way it goes. */
     List<Before> staysInside() {
-        var shafts =
-                steps.stream()
-                        .filter(s -> s.kind() == PartKind.SHAFT)
-                        .map(TeardownStep::id)
-                        .collect(Collectors.toSet());
-        return space().musts().stream().filter(b -> shafts.contains(b.first())).toList();
+        return space().staysInside();
     }
 
     /** What nobody measured or said, and the order hangs on it. */
@@ -376,23 +371,27 @@ public record StripModel(
     }
 
     /** Frees two steps of each other; what stood before the first still stands before the second, and so behind. */
-    private static void free(List<Before> befores, String first, String then) {
+    private void free(List<Before> befores, String first, String then) {
         var between = befores.stream().filter(b -> joins(b, first, then)).toList();
         for (var dropped : between) {
             befores.remove(dropped);
             for (var other : List.copyOf(befores)) {
                 if (other.then().equals(dropped.first())) {
-                    befores.add(
-                            new Before(
-                                    other.first(), dropped.then(), other.reason(), other.origin()));
+                    befores.add(handedOn(other, other.first(), dropped.then(), other.then()));
                 }
                 if (other.first().equals(dropped.then())) {
-                    befores.add(
-                            new Before(
-                                    dropped.first(), other.then(), other.reason(), other.origin()));
+                    befores.add(handedOn(other, dropped.first(), other.then(), other.first()));
                 }
             }
         }
+    }
+
+    private Before handedOn(Before from, String first, String then, String between) {
+        return new Before(
+                first,
+                then,
+                "%s; the %s was between them".formatted(from.reason(), name(between)),
+                from.origin());
     }
 
     private static boolean joins(Before b, String one, String other) {

@@ -235,6 +235,64 @@ class DrawnOutTest {
         assertThat(unit(topCover, endCover, ring, shaft, hub).asks()).isEmpty();
     }
 
+    /** A pulley on the end is no matter, and nobody is asked for its bore. */
+    @Test
+    void asksForNoBoreOfWhatSitsOutside() {
+        var pulley =
+                step(5, "pulley", PartKind.COUPLING)
+                        .on(1, Side.RIGHT)
+                        .envelope(Envelope.round(200, 40))
+                        .build();
+        assertThat(unit(topCover, endCover, shaft, pulley).asks()).isEmpty();
+    }
+
+    /** A shaft of one thickness goes through a bore of its size, and through no smaller one. */
+    @ParameterizedTest(name = "shaft Ø30, bore {0}: {1}")
+    @CsvSource({"30, STAYS_INSIDE", "29.5, STAYS_INSIDE", "29.4, BARS_THE_WAY", "40, STAYS_INSIDE"})
+    void aShaftOfOneThicknessGoesThroughItsBore(double bore, Fate fate) {
+        var plain =
+                step(1, "shaft", PartKind.SHAFT)
+                        .on(1, Side.MIDDLE)
+                        .envelope(Envelope.round(30, 200))
+                        .build();
+        var wheel =
+                step(2, "wheel", PartKind.GEAR)
+                        .on(1, Side.MIDDLE)
+                        .hub(Envelope.round(96, 28), bore, null)
+                        .build();
+        assertThat(new DrawnOut(plain, LARGE).of(wheel, List.of(wheel)).fate()).isEqualTo(fate);
+    }
+
+    /** A cover with sizes of its own closes an opening, and is drawn out of nothing. */
+    @Test
+    void onlyAShaftIsDrawnOutOfAHub() {
+        var sized =
+                step(2, "end cover", PartKind.COVER)
+                        .on(1, Side.RIGHT)
+                        .envelope(Envelope.round(50, 10))
+                        .build();
+        var model = unit(topCover, sized, ring, shaft, hub);
+        assertThat(model.staysInside())
+                .singleElement()
+                .satisfies(
+                        b -> {
+                            assertThat(b.first()).isEqualTo("s4");
+                            assertThat(b.then()).isEqualTo("s5");
+                        });
+    }
+
+    @Test
+    void aNameOfNoOpeningIsTold() {
+        var lost =
+                step(2, "spring", PartKind.SPRING)
+                        .on(1, Side.LEFT)
+                        .body(new StepDetail.Body(null, List.of("old hole"), null, null, null))
+                        .build();
+        assertThat(unit(topCover, lost).trapped().get("s2"))
+                .isEqualTo(
+                        "spring is said to go out by the old hole, and no opening is called so. Say on the picture by which it goes out.");
+    }
+
     /** Nothing is promised where it can go out nowhere. */
     @Test
     void aShaftThatCanGoNowhereIsTrapped() {

@@ -93,7 +93,7 @@ public class JobParts {
                                                 UUID.fromString(step.id()),
                                                 step.goesIn(),
                                                 step.count(),
-                                                packs.getOrDefault(step.id(), step.count()),
+                                                packs.getOrDefault(step.id(), step.wanted()),
                                                 step.belongs() != null
                                                         || made.get(step.id()) == Disposition.RENEW,
                                                 RepairEnds.without(

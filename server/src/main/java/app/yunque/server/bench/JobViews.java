@@ -7,6 +7,7 @@ import app.yunque.finding.PartRecord;
 import app.yunque.gear.ServiceDuty;
 import app.yunque.inspection.RepairEnds;
 import app.yunque.inspection.Situation;
+import app.yunque.measure.NotApplicable;
 import app.yunque.plan.Contradiction;
 import app.yunque.route.Route;
 import app.yunque.route.Station;
@@ -361,10 +362,15 @@ public class JobViews {
 
     /** Why there is no order, or what in the log the openings do not allow; null when neither. */
     private static @Nullable String againstOrder(StripModel model) {
-        return model.contradiction()
-                .map(Contradiction::says)
-                .or(() -> model.logAgainstOpenings().stream().reduce((a, b) -> a + " " + b))
-                .orElse(null);
+        try {
+            return model.contradiction()
+                    .map(Contradiction::says)
+                    .or(() -> model.logAgainstOpenings().stream().reduce((a, b) -> a + " " + b))
+                    .orElse(null);
+        } catch (NotApplicable tooManyWays) {
+            // A job is looked at also where nobody can tell whether there is an order.
+            return tooManyWays.getMessage();
+        }
     }
 
     /** What blocks what in a job: its strip, what was said, and the openings of the unit. */

@@ -67,7 +67,7 @@ public class PartsService {
      * @param stepId   its step
      * @param name     what goes in its place
      * @param pieces   how many came off
-     * @param wanted   how many go in: as many, or those of a pack worked out at Set
+     * @param wanted   how many go in: as the drawing wants, or those of a pack worked out at Set
      * @param isBought true where it is renewed
      * @param without  what it means where it cannot be had; empty where a shop finds another way
      * @param duty     what it does, for another part than the maker's

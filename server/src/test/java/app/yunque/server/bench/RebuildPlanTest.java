@@ -191,14 +191,6 @@ class RebuildPlanTest extends StripAtBench {
         return opening;
     }
 
-    private AtBench.Answer lay(Map<String, Object> opening) {
-        return bench.put(
-                job + "/layout",
-                Map.of(
-                        "version", view().path("unit").path("version").asLong(),
-                        "layout", Map.of("axes", List.of(), "openings", List.of(opening))));
-    }
-
     /** Nobody waits for a plan longer than a breath: it is told how far it is, and it may be broken off. */
     @Test
     void aPlanIsBrokenOffWithTheBestUntilThen() {

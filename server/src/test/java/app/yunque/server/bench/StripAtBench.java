@@ -54,7 +54,7 @@ abstract class StripAtBench {
 
     void blindShaft() {
         var opening =
-                Map.of(
+                Map.<String, Object>of(
                         "name",
                         "side hole",
                         "shape",
@@ -63,16 +63,19 @@ abstract class StripAtBench {
                         Requests.mm("80"),
                         "closedBy",
                         "");
-        var version = view().path("unit").path("version").asLong();
-        var laid =
-                bench.put(
-                        job + "/layout",
-                        Map.of(
-                                "version",
-                                version,
-                                "layout",
-                                Map.of("axes", List.of(), "openings", List.of(opening))));
+        var laid = lay(opening);
         assertThat(laid.status()).as(laid.detail()).isEqualTo(200);
+    }
+
+    /** The only opening of the unit. */
+    AtBench.Answer lay(Map<String, Object> opening) {
+        return bench.put(
+                job + "/layout",
+                Map.of(
+                        "version",
+                        view().path("unit").path("version").asLong(),
+                        "layout",
+                        Map.of("axes", List.of(), "openings", List.of(opening))));
     }
 
     static Map<String, Object> size(String diameter, String length) {

@@ -90,6 +90,21 @@ class PartsOfJobTest {
         return parts.path("orders").get(0);
     }
 
+    /** Three came off where the drawing wants four: four are bought. */
+    @Test
+    void buysWhatTheDrawingWants() {
+        var balls = UUID.randomUUID();
+        var step = Requests.step("ball", "BALL", 3);
+        step.put("detail", Map.of("drawn", 4));
+        assertThat(mechanic.put(job + "/steps/" + balls, step).status()).isEqualTo(200);
+        mechanic.put(
+                job + "/decisions/" + balls, Map.of("disposition", "RENEW", "reason", "pitted"));
+        assertThat(parts().path("toBuy"))
+                .filteredOn(l -> l.toString().contains(balls.toString()))
+                .singleElement()
+                .satisfies(l -> assertThat(l.path("quantity").asInt()).isEqualTo(4));
+    }
+
     @Test
     void fromTheDecisionToTheGoods() {
         var kept =
