@@ -3,6 +3,9 @@ package app.yunque.server.bench;
 import app.yunque.measure.Refused;
 import app.yunque.plan.HandlingCost;
 import app.yunque.server.bench.PlanRun.Standing;
+import app.yunque.server.people.AtTheBench;
+import app.yunque.server.people.SignedIn;
+import app.yunque.server.problem.Forbidden;
 import app.yunque.server.problem.NotThere;
 import app.yunque.teardown.RebuildPlan;
 import app.yunque.teardown.StripModel;
@@ -21,11 +24,13 @@ import java.util.concurrent.ThreadPoolExecutor;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import org.springframework.beans.factory.DisposableBean;
+import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.stereotype.Component;
 
 /**
  * Plans beside the requests that ask for them: no request waits longer than a breath, whoever waits sees how far it is, and may break
- * it off. The same question has the same answer, so a plan that was worked out is kept for a while and told at once.
+ * it off; nobody breaks off what another waits for. The same question has the same answer, so a plan that was worked out is kept for a
+ * while and told at once.
  */
 @Component
 class PlanRuns implements DisposableBean {
@@ -36,18 +41,9 @@ class PlanRuns implements DisposableBean {
     /** How long a request waits for its plan before it tells how far it is. */
     private static final Duration BREATH = Duration.ofMillis(700);
 
-    private final ExecutorService workers =
-            new ThreadPoolExecutor(
-                    AT_ONCE,
-                    AT_ONCE,
-                    0,
-                    TimeUnit.SECONDS,
-                    new LinkedBlockingQueue<>(WAITING),
-                    work -> {
-                        var worker = new Thread(work, "planner");
-                        worker.setDaemon(true);
-                        return worker;
-                    });
+    private final AtTheBench bench;
+    private final ExecutorService workers;
+    private final Duration breath;
 
     private final Map<UUID, Run> runs =
             new LinkedHashMap<>() {
@@ -57,16 +53,42 @@ class PlanRuns implements DisposableBean {
                 }
             };
 
+    @Autowired
+    PlanRuns(AtTheBench bench) {
+        this(
+                bench,
+                new ThreadPoolExecutor(
+                        AT_ONCE,
+                        AT_ONCE,
+                        0,
+                        TimeUnit.SECONDS,
+                        new LinkedBlockingQueue<>(WAITING),
+                        work -> {
+                            var worker = new Thread(work, "planner");
+                            worker.setDaemon(true);
+                            return worker;
+                        }),
+                BREATH);
+    }
+
+    PlanRuns(AtTheBench bench, ExecutorService workers, Duration breath) {
+        this.bench = bench;
+        this.breath = breath;
+        this.workers = workers;
+    }
+
     /** One question that is worked on. */
     private static final class Run implements RebuildPlan.Listener {
         private final UUID id = UUID.randomUUID();
+        private final SignedIn person;
         private final StripModel model;
         private final HandlingCost cost;
         private final CompletableFuture<RebuildPlan> plan = new CompletableFuture<>();
         private volatile boolean lasts = true;
         private volatile RebuildPlan.Stage stage = RebuildPlan.Stage.CONTRADICTIONS;
 
-        Run(StripModel model, HandlingCost cost) {
+        Run(SignedIn person, StripModel model, HandlingCost cost) {
+            this.person = person;
             this.model = model;
             this.cost = cost;
         }
@@ -81,9 +103,10 @@ class PlanRuns implements DisposableBean {
             stage = begun;
         }
 
-        boolean answers(StripModel asked, HandlingCost at) {
+        boolean answers(SignedIn who, StripModel asked, HandlingCost at) {
             return lasts
                     && !plan.isCompletedExceptionally()
+                    && (plan.isDone() || person.equals(who))
                     && cost.equals(at)
                     && model.equals(asked);
         }
@@ -99,16 +122,16 @@ class PlanRuns implements DisposableBean {
 
     /** Begins to plan, or goes on with what is worked on already; waits a breath for it. */
     PlanRun of(StripModel model, HandlingCost cost) {
-        return told(begun(model, cost));
+        return told(begun(bench.person(), model, cost));
     }
 
-    private synchronized Run begun(StripModel model, HandlingCost cost) {
+    private synchronized Run begun(SignedIn person, StripModel model, HandlingCost cost) {
         for (var run : runs.values()) {
-            if (run.answers(model, cost)) {
+            if (run.answers(person, model, cost)) {
                 return run;
             }
         }
-        var run = new Run(model, cost);
+        var run = new Run(person, model, cost);
         try {
             workers.execute(run::work);
         } catch (RejectedExecutionException full) {
@@ -126,9 +149,17 @@ class PlanRuns implements DisposableBean {
         return told(run(id));
     }
 
-    /** Breaks it off; what was found until then is the answer. */
+    /**
+     * Breaks it off; what was found until then is the answer.
+     *
+     * @throws Forbidden when another waits for it
+     */
     PlanRun breakOff(UUID id) {
         var run = run(id);
+        if (!run.plan.isDone() && !run.person.equals(bench.person())) {
+            throw new Forbidden(
+                    "%s waits for this plan. Ask for one of your own.".formatted(run.person));
+        }
         run.lasts = run.plan.isDone();
         return told(run);
     }
@@ -141,10 +172,10 @@ class PlanRuns implements DisposableBean {
         return run;
     }
 
-    private static PlanRun told(Run run) {
+    private PlanRun told(Run run) {
         RebuildPlan plan = null;
         try {
-            plan = run.plan.get(BREATH.toMillis(), TimeUnit.MILLISECONDS);
+            plan = run.plan.get(breath.toMillis(), TimeUnit.MILLISECONDS);
         } catch (TimeoutException working) {
             plan = run.plan.getNow(null);
         } catch (ExecutionException refused) {
@@ -170,7 +201,7 @@ class PlanRuns implements DisposableBean {
     }
 
     @Override
-    public void destroy() {
+    public synchronized void destroy() {
         runs.values().forEach(run -> run.lasts = false);
         workers.shutdownNow();
     }

@@ -25,7 +25,7 @@ import tools.jackson.databind.JsonNode;
 class NoFaultOfTheAppTest {
     private static final int DEEPEST = 5;
     private static final String WORKS_OUT =
-            "/api/(calc|drawers|sign-in)/?.*|/api/jobs/\\{number}/(preview/.*|quick-line)";
+            "/api/(calc|drawers|sign-in)/?.*|/api/jobs/\\{number}/(preview/.*|quick-line|plan|plan/runs/.*)";
 
     private final AtBench bench = AtBench.mechanic();
     private final JsonNode description = bench.get("/api/openapi").body();
