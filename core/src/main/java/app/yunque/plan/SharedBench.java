@@ -1,7 +1,6 @@
 package app.yunque.plan;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 
 /**
@@ -11,9 +10,13 @@ import java.util.List;
  */
 final class SharedBench {
     private static final double SAME = 1e-9;
+    private static final List<List<Rules.Way>> NO_CHOICE = List.of(List.of());
 
     private final SharedTasks all;
     private final double[] ends;
+
+    /** Whose end is known. */
+    private final boolean[] isPlaced;
 
     /** Before when a task must not begin because another goes a way that it would close, and which that is. */
     private final double[] opened;
@@ -35,7 +38,7 @@ final class SharedBench {
     SharedBench(SharedTasks all) {
         this.all = all;
         this.ends = new double[all.size()];
-        Arrays.fill(ends, Double.NaN);
+        this.isPlaced = new boolean[all.size()];
         this.opened = new double[all.size()];
         this.openedBy = new int[all.size()];
         this.toolTaken = new double[all.tools() + 1];
@@ -48,6 +51,7 @@ final class SharedBench {
     SharedBench(SharedBench from) {
         this.all = from.all;
         this.ends = from.ends.clone();
+        this.isPlaced = from.isPlaced.clone();
         this.opened = from.opened.clone();
         this.openedBy = from.openedBy.clone();
         this.free[0] = from.free[0];
@@ -74,18 +78,16 @@ final class SharedBench {
             int which) {}
 
     boolean isReady(int task) {
-        return Double.isNaN(ends[task])
-                && Arrays.stream(all.before(task)).noneMatch(p -> Double.isNaN(ends[p]))
-                && !ways(task).isEmpty();
+        return all.isFree(task, isPlaced);
     }
 
     /** Every set of ways, one of each choice of the task, that can be gone now; one empty set where there is no choice. */
     List<List<Rules.Way>> ways(int task) {
-        var sets = List.of(List.<Rules.Way>of());
+        var sets = NO_CHOICE;
         for (var choice : all.choices(task)) {
             var longer = new ArrayList<List<Rules.Way>>();
             for (var way : choice) {
-                if (holds(way)) {
+                if (way.holds(isPlaced)) {
                     for (var set : sets) {
                         var more = new ArrayList<>(set);
                         more.add(way);
@@ -96,11 +98,6 @@ final class SharedBench {
             sets = longer;
         }
         return sets;
-    }
-
-    private boolean holds(Rules.Way way) {
-        return Arrays.stream(way.done()).noneMatch(t -> Double.isNaN(ends[t]))
-                && Arrays.stream(way.notYet()).allMatch(t -> Double.isNaN(ends[t]));
     }
 
     double lastEnd() {
@@ -125,7 +122,7 @@ final class SharedBench {
     double earliest(int task) {
         double from = Math.max(settled, opened[task]);
         for (int p : all.before(task)) {
-            from = Math.max(from, Double.isNaN(ends[p]) ? 0 : ends[p]);
+            from = Math.max(from, ends[p]);
         }
         return from;
     }
@@ -222,6 +219,7 @@ final class SharedBench {
             free[1 - placed.who] = end;
         }
         ends[task] = end;
+        isPlaced[task] = true;
         for (var way : placed.ways) {
             for (int later : way.notYet()) {
                 if (end > opened[later]) {

@@ -71,6 +71,11 @@ final class SharedTasks {
         return problem.rules.predecessors[task];
     }
 
+    /** True when a task may come now: what comes before it is placed, and each of its choices has a way. */
+    boolean isFree(int task, boolean[] placed) {
+        return problem.rules.isFree(task, placed);
+    }
+
     /** Choices of a task, each with its ways. */
     Rules.Way[][] choices(int task) {
         return problem.rules.choices[task];
