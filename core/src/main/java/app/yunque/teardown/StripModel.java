@@ -65,20 +65,28 @@ public record StripModel(
 
     /** What is measured first, then what was said, then the log: of several between the same two the firmest is the one that is told. */
     private List<Before> befores(Space space) {
-        var logged = new ArrayList<>(LogOrder.of(steps, shafts, space::ownsItsWay));
         var befores = new ArrayList<>(space.musts());
         for (var said : statements) {
-            switch (said.kind()) {
-                case FREE -> free(logged, said.first(), said.then());
-                case MUST -> befores.add(stated(said, said.first()));
-                case EITHER -> {
-                    free(logged, said.first(), said.then());
-                    free(logged, said.orElse(), said.then());
-                }
+            if (said.kind() == Statement.Kind.MUST) {
+                befores.add(stated(said, said.first()));
             }
         }
-        befores.addAll(logged);
+        befores.addAll(LogOrder.of(steps, shafts, space::ownsItsWay, this::areFree));
         return List.copyOf(befores);
+    }
+
+    /** The log holds two steps in no order where somebody said so, or said what else decides. */
+    private boolean areFree(String one, String other) {
+        return statements.stream()
+                .filter(said -> said.kind() != Statement.Kind.MUST)
+                .anyMatch(
+                        said ->
+                                (said.then().equals(one) && opens(said, other))
+                                        || (said.then().equals(other) && opens(said, one)));
+    }
+
+    private static boolean opens(Statement said, String step) {
+        return said.first().equals(step) || said.orElse().equals(step);
     }
 
     private Space space() {
@@ -368,30 +376,6 @@ public record StripModel(
 
     private static Before stated(Statement said, String first) {
         return new Before(first, said.then(), said.reason(), Origin.STATED);
-    }
-
-    /** Frees two steps of each other; what stood before the first still stands before the second, and so behind. */
-    private void free(List<Before> befores, String first, String then) {
-        var between = befores.stream().filter(b -> joins(b, first, then)).toList();
-        for (var dropped : between) {
-            befores.remove(dropped);
-            for (var other : List.copyOf(befores)) {
-                if (other.then().equals(dropped.first())) {
-                    befores.add(handedOn(other, other.first(), dropped.then(), other.then()));
-                }
-                if (other.first().equals(dropped.then())) {
-                    befores.add(handedOn(other, dropped.first(), other.then(), other.first()));
-                }
-            }
-        }
-    }
-
-    private Before handedOn(Before from, String first, String then, String between) {
-        return new Before(
-                first,
-                then,
-                "%s; the %s was between them".formatted(from.reason(), name(between)),
-                from.origin());
     }
 
     private static boolean joins(Before b, String one, String other) {

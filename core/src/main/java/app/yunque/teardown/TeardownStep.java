@@ -102,6 +102,16 @@ public record TeardownStep(
         return drawn == null ? count : drawn;
     }
 
+    /**
+     * Pieces to buy: all that go in where it is renewed or something else belongs there, else those the drawing wants and nobody found.
+     *
+     * @param isRenewed true where a new part was decided on
+     * @param goIn      pieces that go in, as many as wanted or as a pack worked out at Set has
+     */
+    public int toBuy(boolean isRenewed, int goIn) {
+        return belongs() != null || isRenewed ? goIn : Math.max(0, wanted() - count);
+    }
+
     /** What goes in here: what came off, or what belongs there instead. */
     public String goesIn() {
         var belongs = belongs();

@@ -55,7 +55,7 @@ class PlansAreCarriedOutTest {
         /** What the log shows, worked out once. */
         private List<Before> log() {
             if (kept.isEmpty()) {
-                kept.addAll(LogOrder.of(steps, SHAFTS, this::ownsItsWay));
+                kept.addAll(LogOrder.of(steps, SHAFTS, this::ownsItsWay, (a, b) -> false));
             }
             return kept;
         }

@@ -186,7 +186,7 @@ class SpaceTest {
                 }
                 in.add(part);
             }
-            for (var before : LogOrder.of(steps, SHAFTS, this::ownsItsWay)) {
+            for (var before : LogOrder.of(steps, SHAFTS, this::ownsItsWay, (a, b) -> false)) {
                 if (place(order, before.first()) < place(order, before.then())) {
                     return false;
                 }
@@ -288,7 +288,7 @@ class SpaceTest {
     void everyPlanCanBeCarriedOutAndNoneIsQuicker(int seed) {
         var unit = Unit.random(seed);
         if (!unit.said.isEmpty()
-                && LogOrder.of(unit.steps, SHAFTS, unit::ownsItsWay).stream()
+                && LogOrder.of(unit.steps, SHAFTS, unit::ownsItsWay, (a, b) -> false).stream()
                         .anyMatch(b -> b.then().equals("s3"))) {
             // An either-way frees these parts of what the log says of them; that is another test's.
             unit = new Unit(unit.steps, unit.openings, List.of());

@@ -209,6 +209,25 @@ class TeardownTest {
                 .isEqualTo(2);
     }
 
+    /** What was never in is bought beside what goes back; a new set is bought whole; nothing is bought of what is there. */
+    @Test
+    void buysWhatTheDrawingHasMore() {
+        var balls = step(1, "ball", PartKind.BALL).count(13).body(drawn(14)).build();
+        assertThat(balls.toBuy(false, balls.wanted())).isEqualTo(1);
+        assertThat(balls.toBuy(true, balls.wanted())).isEqualTo(14);
+        var tooMany = step(1, "ball", PartKind.BALL).count(15).body(drawn(14)).build();
+        assertThat(tooMany.toBuy(false, 14)).isZero();
+        assertThat(step(1, "shim", PartKind.SHIM).count(3).build().toBuy(false, 4))
+                .as("a pack that grew comes from the shelf")
+                .isZero();
+        var missing =
+                step(1, "pin", PartKind.PIN)
+                        .count(2)
+                        .belongs(new Belongs(Belongs.Standing.MISSING, "", null, "lost"))
+                        .build();
+        assertThat(missing.toBuy(false, 2)).isEqualTo(2);
+    }
+
     @Test
     void watchesForACountThatIsNotTheDrawings() {
         assertThat(watchOf(step(1, "ball", PartKind.BALL).count(13).body(drawn(14)).build()))

@@ -77,7 +77,7 @@ public class JobParts {
                 .orElse(Duty.INSIDE_THE_BOX);
     }
 
-    /** What of it is bought: what is renewed, and what goes in in the place of what was missing or wrong. */
+    /** What of it is bought: what is renewed, what goes in in the place of what was missing or wrong, and pieces the drawing has more. */
     @Transactional(readOnly = true)
     public PartsOfJob of(JobRef job) {
         var papers = units.papers(job.unitId());
@@ -93,9 +93,10 @@ public class JobParts {
                                                 UUID.fromString(step.id()),
                                                 step.goesIn(),
                                                 step.count(),
-                                                packs.getOrDefault(step.id(), step.wanted()),
-                                                step.belongs() != null
-                                                        || made.get(step.id()) == Disposition.RENEW,
+                                                step.toBuy(
+                                                        made.get(step.id()) == Disposition.RENEW,
+                                                        packs.getOrDefault(
+                                                                step.id(), step.wanted())),
                                                 RepairEnds.without(
                                                         PartRecord.of(step, papers.duty())),
                                                 StrictParts.duty(step)))

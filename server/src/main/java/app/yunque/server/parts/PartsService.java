@@ -67,8 +67,7 @@ public class PartsService {
      * @param stepId   its step
      * @param name     what goes in its place
      * @param pieces   how many came off
-     * @param wanted   how many go in: as the drawing wants, or those of a pack worked out at Set
-     * @param isBought true where it is renewed
+     * @param toBuy    how many new ones go in; none where it goes back
      * @param without  what it means where it cannot be had; empty where a shop finds another way
      * @param duty     what it does, for another part than the maker's
      */
@@ -76,8 +75,7 @@ public class PartsService {
             UUID stepId,
             String name,
             int pieces,
-            int wanted,
-            boolean isBought,
+            int toBuy,
             Optional<String> without,
             AlternateGrade.Duty duty) {}
 
@@ -108,13 +106,13 @@ public class PartsService {
                         : bill.against(
                                 parts.stream().map(p -> new CameOff(p.name, p.pieces)).toList()),
                 parts.stream()
-                        .filter(p -> p.isBought && !listed.contains(p.stepId))
+                        .filter(p -> p.toBuy > 0 && !listed.contains(p.stepId))
                         .map(
                                 p ->
                                         new PartsOfJob.ToBuy(
                                                 p.stepId,
                                                 p.name,
-                                                p.wanted,
+                                                p.toBuy,
                                                 bill.line(p.name)
                                                         .map(l -> l.part().number())
                                                         .orElse("")))

@@ -98,11 +98,21 @@ class PartsOfJobTest {
         step.put("detail", Map.of("drawn", 4));
         assertThat(mechanic.put(job + "/steps/" + balls, step).status()).isEqualTo(200);
         mechanic.put(
-                job + "/decisions/" + balls, Map.of("disposition", "RENEW", "reason", "pitted"));
-        assertThat(parts().path("toBuy"))
-                .filteredOn(l -> l.toString().contains(balls.toString()))
-                .singleElement()
-                .satisfies(l -> assertThat(l.path("quantity").asInt()).isEqualTo(4));
+                job + "/decisions/" + balls, Map.of("disposition", "REUSE", "reason", "round"));
+        assertThat(toBuy(balls)).as("one was never in; three go back").isEqualTo(1);
+        mechanic.put(
+                job + "/decisions/" + balls,
+                Map.of("version", 0, "disposition", "RENEW", "reason", "pitted"));
+        assertThat(toBuy(balls)).isEqualTo(4);
+    }
+
+    private int toBuy(UUID step) {
+        for (var line : parts().path("toBuy")) {
+            if (line.toString().contains(step.toString())) {
+                return line.path("quantity").asInt();
+            }
+        }
+        return 0;
     }
 
     @Test
