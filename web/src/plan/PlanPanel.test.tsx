@@ -43,6 +43,7 @@ const PLAN = {
     criticalPath: ["spring", "plug"],
     criticalMinutes: 6,
   },
+  relaxations: [],
   others: [],
   befores: [],
   choices: [],
@@ -97,6 +98,24 @@ describe("the order of the rebuild", () => {
   it("names a part that passes no opening on record", async () => {
     open({ ...PLAN, trapped: { spring: "spring, Ø30 × 40, passes no opening on record (hole (Ø20))." } });
     expect(await screen.findByText(/passes no opening on record/)).toBeVisible();
+  });
+
+  it("tells what each thing of a contradiction would free", async () => {
+    const { planned, withTwo, ...rest } = PLAN;
+    open({
+      ...rest,
+      contradiction: { says: "These 3 statements contradict each other.", cycle: [], frees: [], freeing: [] },
+      relaxations: [
+        { givenUp: "“plug” comes off before “spring” (said)", minutes: 14.5, next: "" },
+        { givenUp: "“spring” comes off before “plug” (log)", next: "These 2 statements contradict each other." },
+      ],
+    });
+    const [frees, not] = within(
+      await screen.findByRole("list", { name: "What each of them would free" }),
+    ).getAllByRole("listitem");
+    expect(frees).toHaveTextContent("An order of 14.5 min, were it not that “plug” comes off before “spring” (said).");
+    expect(not).toHaveTextContent(/^No order yet, were it not that .*These 2 statements contradict each other\.$/);
+    expect(screen.getByText("What is left when one of these is taken back or corrected:")).toBeVisible();
   });
 
   it("says that it is being worked out until it is", async () => {

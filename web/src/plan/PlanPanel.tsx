@@ -125,28 +125,35 @@ interface AnswerProps {
   children: React.ReactNode;
 }
 
+/** What taking back or correcting each thing of a contradiction would leave. */
+function Relaxations({ of }: { of: RebuildPlan["relaxations"] }) {
+  const oneIsEnough = of.some((r) => r.minutes !== undefined);
+  return (
+    <>
+      <Remark>
+        {oneIsEnough
+          ? "What is left when one of these is taken back or corrected:"
+          : "No single statement frees it: more than one has to go."}
+      </Remark>
+      <ul className={classes.frees} aria-label="What each of them would free">
+        {of.map((r) => (
+          <li key={r.givenUp}>
+            <b>{r.minutes === undefined ? "No order yet" : `An order of ${round(r.minutes)} min`}</b>, were it
+            not that {r.givenUp}.
+            {r.next && <small>{r.next}</small>}
+          </li>
+        ))}
+      </ul>
+    </>
+  );
+}
+
 function Answer({ plan, view, onUse, busy, children }: AnswerProps) {
   if (plan.contradiction) {
     return (
       <>
         <Fault>{plan.contradiction.says}</Fault>
-        <Remark>
-          {plan.contradiction.frees.length + plan.contradiction.freeing.length > 0
-            ? "Any one of these, taken back or corrected, leaves an order:"
-            : "No single statement frees it: more than one has to go."}
-        </Remark>
-        <ul className={classes.frees}>
-          {plan.contradiction.frees.map((b) => (
-            <li key={b.first + b.then}>
-              {name(view, b.first)} before {name(view, b.then)}: {b.reason}
-            </li>
-          ))}
-          {plan.contradiction.freeing.map((c) => (
-            <li key={c.task}>
-              another way out for {name(view, c.task)} than {c.ways.map((w) => w.name).join(", ")}
-            </li>
-          ))}
-        </ul>
+        <Relaxations of={plan.relaxations} />
       </>
     );
   }

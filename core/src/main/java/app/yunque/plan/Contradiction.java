@@ -32,6 +32,10 @@ public record Contradiction(
         List<Before> frees,
         List<EitherWay> freeing) {
 
+    /** What was said is given up first, then the log, and last what follows from measured sizes. */
+    static final Comparator<Before> GIVEN_UP_FIRST =
+            Comparator.comparingInt(Contradiction::firmness);
+
     public Contradiction {
         cycle = List.copyOf(cycle);
         choices = List.copyOf(choices);
@@ -142,7 +146,7 @@ public record Contradiction(
         var frees =
                 statements.stream()
                         .filter(b -> !hasNoOrder(graph.without(b)))
-                        .sorted(Comparator.comparingInt(Contradiction::firmness))
+                        .sorted(GIVEN_UP_FIRST)
                         .toList();
         var freeing = choices.stream().filter(c -> !hasNoOrder(graph.without(c))).toList();
         var names =
@@ -191,7 +195,6 @@ public record Contradiction(
         return way.name().isEmpty() ? conditions : way.name() + ": " + conditions;
     }
 
-    /** What was said is given up first, then the log, and last what follows from measured sizes. */
     private static int firmness(Before before) {
         return switch (before.origin()) {
             case STATED -> 0;

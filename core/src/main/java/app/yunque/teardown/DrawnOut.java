@@ -11,7 +11,8 @@ import org.jspecify.annotations.Nullable;
  *
  * <p>Drawn to one side, every step of the shaft on the other side of a hub passes through the hub's bore: where a thicker one is there, the
  * hub cannot stay behind. What does not pass the opening cannot come along. A ring in a groove behind a hub that stays is in the way and
- * comes off first. The hub of a size that nobody measured is taken to let go of its shaft, as the log shows. Geometry; what holds on a
+ * comes off first. Inner walls on the way are openings like the last one: what is beyond them has to pass their bores, the steps of the
+ * shaft and what comes along on it. The hub of a size that nobody measured is taken to let go of its shaft, as the log shows. Geometry; what holds on a
  * shaft is common practice, no source.
  *
  * @param shaft   the shaft
@@ -53,14 +54,46 @@ record DrawnOut(TeardownStep shaft, Opening opening) {
         return ofAHub(part);
     }
 
+    /** Why the shaft itself cannot be drawn this way, as a clause; empty when no inner wall holds it. */
+    String heldByAWall() {
+        var outline = outline();
+        for (int wall = 1; wall <= outline.size(); wall++) {
+            var bore = outline.get(wall - 1).wallBoreMm();
+            if (bore != null) {
+                for (var step : beyond(wall)) {
+                    if (step.diameterMm() > bore) {
+                        return "the step Ø%s of the %s does not pass the inner wall in which step %d runs, Ø%s"
+                                .formatted(
+                                        PlainDigits.exact(step.diameterMm()),
+                                        shaft.part(),
+                                        wall,
+                                        PlainDigits.exact(bore));
+                    }
+                }
+            }
+        }
+        return "";
+    }
+
+    /** The steps that are drawn past a place of the shaft: those on its far side. */
+    private List<Section> beyond(int place) {
+        var outline = outline();
+        return switch (opening.faces()) {
+            case LEFT -> outline.subList(Math.min(place, outline.size()), outline.size());
+            case RIGHT -> outline.subList(0, Math.min(place - 1, outline.size()));
+            default -> List.of();
+        };
+    }
+
     private Told ofAHub(TeardownStep hub) {
         var size = hub.detail().body().envelope();
-        if (size == null || isOutside(hub) || Passage.through(opening, size) != null) {
+        if (size == null || isOutside(hub)) {
             return Told.AS_LOGGED;
         }
-        var passesNot =
-                "%s, %s, does not pass the %s by which the shaft leaves"
-                        .formatted(hub.part(), size.inWords(), opening.inWords());
+        var passesNot = passesNot(hub, size);
+        if (passesNot.isEmpty()) {
+            return Told.AS_LOGGED;
+        }
         var inTheWay = stepInTheWay(hub);
         if (inTheWay != null) {
             return new Told(
@@ -80,13 +113,59 @@ record DrawnOut(TeardownStep shaft, Opening opening) {
         return new Told(Fate.STAYS_INSIDE, passesNot);
     }
 
+    /** What a hub does not pass on the way out along the shaft, as a clause; empty when it comes along. */
+    private String passesNot(TeardownStep hub, Envelope size) {
+        if (Passage.through(opening, size) == null) {
+            return "%s, %s, does not pass the %s by which the shaft leaves"
+                    .formatted(hub.part(), size.inWords(), opening.inWords());
+        }
+        var wall = wallInTheWay(hub, size);
+        return wall == null
+                ? ""
+                : "%s, %s, does not pass the inner wall in which step %d of the %s runs"
+                        .formatted(hub.part(), size.inWords(), wall, shaft.part());
+    }
+
+    /** The step that runs in a wall through which a part would have to come along and does not; null when none is, or nobody knows. */
+    private @Nullable Integer wallInTheWay(TeardownStep part, Envelope size) {
+        var seat = seat(part);
+        var outline = outline();
+        for (int wall = 1; seat != null && wall <= outline.size(); wall++) {
+            if (isOnTheWay(wall, seat) && isTooSmall(outline.get(wall - 1), size)) {
+                return wall;
+            }
+        }
+        return null;
+    }
+
+    private boolean isOnTheWay(int wall, int seat) {
+        return switch (opening.faces()) {
+            case LEFT -> wall < seat;
+            case RIGHT -> wall > seat;
+            default -> false;
+        };
+    }
+
+    /** True for a step that runs in a wall through which a part of that size does not go. */
+    private static boolean isTooSmall(Section wall, Envelope part) {
+        return wall.wallBoreMm() != null && part.aMm() > wall.wallBoreMm() - Passage.ROOM_MM;
+    }
+
     /** A pulley on the end of a shaft; a hub of the same kind in the middle of it is inside. */
     private static boolean isOutside(TeardownStep part) {
         return part.kind().seat() == PartKind.Seat.OUTSIDE && part.side() != Side.MIDDLE;
     }
 
-    /** A ring on the far side of a hub that stays would be drawn against it. */
+    /** A ring on the far side of a hub that stays, or of a wall that it does not pass, would be drawn against it. */
     private Told ofARing(TeardownStep ring, List<TeardownStep> others) {
+        var size = ring.detail().body().envelope();
+        var wall = size == null ? null : wallInTheWay(ring, size);
+        if (wall != null) {
+            return new Told(
+                    Fate.OFF_FIRST,
+                    "the %s would be drawn against the inner wall in which step %d runs"
+                            .formatted(ring.part(), wall));
+        }
         for (var hub : others) {
             if (hub != ring
                     && !HOLDS.contains(hub.kind())
@@ -132,9 +211,7 @@ record DrawnOut(TeardownStep shaft, Opening opening) {
             boolean mayPass = outline.stream().anyMatch(s -> s.diameterMm() <= bore + SEAT_MM);
             return mayPass || outline.isEmpty() ? null : outline.get(0);
         }
-        return IntStream.rangeClosed(1, outline.size())
-                .filter(i -> opening.faces() == Opening.Faces.LEFT ? i > seat : i < seat)
-                .mapToObj(i -> outline.get(i - 1))
+        return beyond(seat).stream()
                 .filter(s -> s.diameterMm() > bore + SEAT_MM)
                 .findFirst()
                 .orElse(null);
@@ -178,17 +255,20 @@ record DrawnOut(TeardownStep shaft, Opening opening) {
     String asks(TeardownStep hub) {
         var size = hub.detail().body().envelope();
         var bore = hub.detail().body().boreMm();
-        boolean matters =
+        boolean isOnIt =
                 size != null
-                        && Passage.through(opening, size) == null
                         && opening.faces().isAlongTheShafts()
                         && outline().size() > 1
                         && !isOutside(hub)
                         && !HOLDS.contains(hub.kind());
-        if (!matters) {
+        if (!isOnIt) {
             return "";
         }
-        if (bore == null) {
+        boolean staysHere = Passage.through(opening, size) == null;
+        if (!staysHere && outline().stream().noneMatch(s -> isTooSmall(s, size))) {
+            return "";
+        }
+        if (bore == null && staysHere) {
             return "Measure the bore of the %s: whether the %s can be drawn out of it hangs on it."
                     .formatted(hub.part(), shaft.part());
         }

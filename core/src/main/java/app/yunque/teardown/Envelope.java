@@ -6,6 +6,7 @@ import app.yunque.measure.Refused;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The room a part needs to pass an opening.
@@ -30,16 +31,36 @@ public record Envelope(
      *
      * @param diameterMm diameter (mm), 0.1 to 10000
      * @param lengthMm   length along the axis (mm), 0.1 to 10000
+     * @param wallBoreMm bore of the inner wall in which it runs (mm), 0.1 to 10000; null where it runs in none
      */
-    public record Section(double diameterMm, double lengthMm) {
+    public record Section(double diameterMm, double lengthMm, @Nullable Double wallBoreMm) {
         public static final Range DIAMETER =
                 Range.of("diameterMm", "diameter of the step", 0.1, 10_000, "mm");
         public static final Range LENGTH =
                 Range.of("lengthMm", "length of the step", 0.1, 10_000, "mm");
 
-        /** @throws Refused naming every size that cannot be */
+        public static final Range WALL_BORE =
+                Range.of("wallBoreMm", "bore of the inner wall", 0.1, 10_000, "mm");
+
+        /** @throws Refused naming every size that cannot be, and a wall whose bore is smaller than what runs in it */
         public Section {
-            Refused.ifAny(DIAMETER.judge(diameterMm), LENGTH.judge(lengthMm));
+            Refused.ifAny(
+                    DIAMETER.judge(diameterMm),
+                    LENGTH.judge(lengthMm),
+                    wallBoreMm == null ? Optional.empty() : WALL_BORE.judge(wallBoreMm));
+            if (wallBoreMm != null && wallBoreMm < diameterMm) {
+                throw Refused.because(
+                        "wallBoreMm",
+                        "The step Ø%s cannot run in a bore of Ø%s. Measure both again."
+                                .formatted(
+                                        PlainDigits.exact(diameterMm),
+                                        PlainDigits.exact(wallBoreMm)));
+            }
+        }
+
+        /** That runs in no inner wall. */
+        public Section(double diameterMm, double lengthMm) {
+            this(diameterMm, lengthMm, null);
         }
     }
 

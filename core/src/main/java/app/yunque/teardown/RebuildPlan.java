@@ -6,6 +6,7 @@ import app.yunque.plan.EitherWay;
 import app.yunque.plan.HandlingCost;
 import app.yunque.plan.Patience;
 import app.yunque.plan.RebuildSequence;
+import app.yunque.plan.Relaxation;
 import app.yunque.plan.TwoMechanics;
 import app.yunque.plan.WhyHere;
 import java.util.List;
@@ -16,6 +17,7 @@ import org.jspecify.annotations.Nullable;
  * Everything a mechanic wants to know about the order of a rebuild before starting it.
  *
  * @param contradiction why there is no order; null when there is one, and then the plans stand
+ * @param relaxations   what giving up each thing of the contradiction would leave; empty when there is none
  * @param asLogged      the strip turned round; null when a constraint forbids it
  * @param planned       the order with the fewest changes; null when there is none
  * @param others        other orders that take hardly longer, with other changes
@@ -29,6 +31,7 @@ import org.jspecify.annotations.Nullable;
  */
 public record RebuildPlan(
         @Nullable Contradiction contradiction,
+        List<Relaxation> relaxations,
         @Nullable RebuildSequence asLogged,
         @Nullable RebuildSequence planned,
         List<RebuildSequence> others,
@@ -41,6 +44,7 @@ public record RebuildPlan(
         boolean isFinished) {
 
     public RebuildPlan {
+        relaxations = List.copyOf(relaxations);
         others = List.copyOf(others);
         befores = List.copyOf(befores);
         choices = List.copyOf(choices);
@@ -98,6 +102,7 @@ public record RebuildPlan(
         if (contradiction != null) {
             return new RebuildPlan(
                     contradiction,
+                    model.relaxations(contradiction, cost, listener),
                     null,
                     null,
                     List.of(),
@@ -107,7 +112,7 @@ public record RebuildPlan(
                     List.of(),
                     model.trapped(),
                     model.asks(),
-                    true);
+                    listener.lasts());
         }
         listener.begins(Stage.ONE);
         var planned = model.rebuild(cost, listener);
@@ -116,6 +121,7 @@ public record RebuildPlan(
         listener.begins(Stage.TWO);
         return new RebuildPlan(
                 null,
+                List.of(),
                 model.asLogged(cost).orElse(null),
                 planned,
                 others,

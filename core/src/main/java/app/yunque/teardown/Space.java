@@ -144,6 +144,7 @@ final class Space {
         var barred = tooLarge(step, opening);
         if (step.kind() == PartKind.SHAFT && step.shaft() > 0) {
             var drawn = new DrawnOut(step, opening);
+            barred = barred.isEmpty() ? drawn.heldByAWall() : barred;
             var onIt = onShaft(step);
             for (var part : onIt) {
                 var told = drawn.of(part, onIt);

@@ -11,6 +11,7 @@ import app.yunque.plan.HandlingCost;
 import app.yunque.plan.LeastStrip;
 import app.yunque.plan.Patience;
 import app.yunque.plan.RebuildSequence;
+import app.yunque.plan.Relaxation;
 import app.yunque.plan.Removal;
 import app.yunque.plan.Removal.Way;
 import app.yunque.plan.Task;
@@ -181,6 +182,12 @@ public record StripModel(
     /** Why there is no order; empty when there is one. */
     public Optional<Contradiction> contradiction() {
         return Contradiction.in(strip());
+    }
+
+    /** What giving up each thing of a contradiction would leave, what leaves an order first. */
+    List<Relaxation> relaxations(
+            Contradiction contradiction, HandlingCost cost, Patience patience) {
+        return Relaxation.of(contradiction, strip(), cost, patience);
     }
 
     /**

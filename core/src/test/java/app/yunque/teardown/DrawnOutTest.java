@@ -2,7 +2,9 @@ package app.yunque.teardown;
 
 import static app.yunque.teardown.Steps.step;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import app.yunque.measure.Refused;
 import app.yunque.plan.HandlingCost;
 import app.yunque.teardown.DrawnOut.Fate;
 import app.yunque.teardown.Envelope.Section;
@@ -100,6 +102,120 @@ class DrawnOutTest {
         assertThat(unit(topCover, endCover, early, after, late).logAgainstOpenings())
                 .containsExactly(
                         "3 feed shaft is logged before 5 snap ring, but the snap ring would be drawn against the hub, which stays inside. The order, a size or what closes the opening is wrong: correct one of them.");
+    }
+
+    /**
+     * A shaft of 58, 30 and 34 whose middle runs in an inner wall with a bore of 40: to the right the 58 would have to go through it; to the
+     * left a hub of 96 that sits on the 34 is beyond the wall, and one that sits on the 58 is not.
+     */
+    @ParameterizedTest(name = "wall {0}, hub Ø{1} on step {2}, to the {3}: {4}")
+    @CsvSource({
+        "40, 96, 3, LEFT,  STAYS_INSIDE",
+        "40, 96, 1, LEFT,  AS_LOGGED",
+        "40, 96, 2, LEFT,  AS_LOGGED",
+        "40, 39.5, 3, LEFT, AS_LOGGED",
+        "40, 39.6, 3, LEFT, STAYS_INSIDE",
+        "40, 96, 1, RIGHT, STAYS_INSIDE",
+        "40, 96, 3, RIGHT, AS_LOGGED",
+        "40, 96,  , LEFT,  STAYS_INSIDE",
+        "  , 96, 3, LEFT,  AS_LOGGED"
+    })
+    void anInnerWallKeepsWhatItsBoreDoesNotLetThrough(
+            Double wall, double hubAcross, Integer seat, Faces to, Fate fate) {
+        var drawn = new DrawnOut(walled(wall), bore("end", 120, to, ""));
+        var on =
+                step(2, "hub", PartKind.GEAR)
+                        .on(1, Side.MIDDLE)
+                        .hub(Envelope.round(hubAcross, 20), seat == null ? 34.0 : 58.0, seat)
+                        .build();
+        assertThat(drawn.of(on, List.of(on)).fate()).isEqualTo(fate);
+    }
+
+    @Test
+    void aShaftIsHeldByAWallThatItsThickEndDoesNotPass() {
+        assertThat(new DrawnOut(walled(40.0), bore("end", 120, Faces.RIGHT, "")).heldByAWall())
+                .isEqualTo(
+                        "the step Ø58 of the shaft does not pass the inner wall in which step 2 runs, Ø40");
+        assertThat(new DrawnOut(walled(40.0), bore("end", 120, Faces.LEFT, "")).heldByAWall())
+                .isEmpty();
+        assertThat(new DrawnOut(walled(58.0), bore("end", 120, Faces.RIGHT, "")).heldByAWall())
+                .as("it runs through its own bore")
+                .isEmpty();
+        assertThat(new DrawnOut(walled(40.0), bore("lid", 120, Faces.TOP, "")).heldByAWall())
+                .isEmpty();
+        var model =
+                new StripModel(
+                        List.of(walled(40.0)),
+                        List.of(),
+                        List.of(bore("right end", 120, Faces.RIGHT, "")),
+                        SHAFTS);
+        assertThat(model.trapped().values())
+                .singleElement()
+                .asString()
+                .contains("the step Ø58 of the shaft does not pass the inner wall");
+    }
+
+    /** A ring of 50 beyond the wall would be drawn against it; one of 39 goes through with the shaft. */
+    @Test
+    void aRingBeyondAWallComesOffFirst() {
+        var drawn = new DrawnOut(walled(40.0), bore("end", 120, Faces.LEFT, ""));
+        var ring =
+                step(2, "ring", PartKind.CIRCLIP)
+                        .on(1, Side.RIGHT)
+                        .hub(Envelope.round(50, 2), 34.0, 3)
+                        .build();
+        assertThat(drawn.of(ring, List.of(ring)).reason())
+                .isEqualTo("the ring would be drawn against the inner wall in which step 2 runs");
+        var small =
+                step(2, "ring", PartKind.CIRCLIP)
+                        .on(1, Side.RIGHT)
+                        .hub(Envelope.round(39, 2), 34.0, 3)
+                        .build();
+        assertThat(drawn.of(small, List.of(small)).fate()).isEqualTo(Fate.AS_LOGGED);
+    }
+
+    /** Whether a hub is beyond the wall hangs on where it sits; that is asked only where the wall would keep it. */
+    @Test
+    void asksWhereAHubSitsThatAWallMightKeep() {
+        var drawn = new DrawnOut(walled(40.0), bore("end", 120, Faces.LEFT, ""));
+        var nowhere =
+                step(2, "hub", PartKind.GEAR)
+                        .on(1, Side.MIDDLE)
+                        .hub(Envelope.round(96, 20), null, null)
+                        .build();
+        assertThat(drawn.asks(nowhere))
+                .isEqualTo(
+                        "Say on which step of the shaft the hub sits: whether the shaft can be drawn out of it hangs on it.");
+        var small =
+                step(2, "hub", PartKind.GEAR)
+                        .on(1, Side.MIDDLE)
+                        .hub(Envelope.round(38, 20), null, null)
+                        .build();
+        assertThat(drawn.asks(small)).isEmpty();
+        assertThat(new DrawnOut(walled(null), bore("end", 120, Faces.LEFT, "")).asks(nowhere))
+                .isEmpty();
+    }
+
+    @Test
+    void aStepRunsInABoreThatIsNoSmaller() {
+        assertThat(new Section(30, 50, 30.0).wallBoreMm()).isEqualTo(30.0);
+        assertThatThrownBy(() -> new Section(30, 50, 29.9))
+                .isInstanceOf(Refused.class)
+                .hasMessage("The step Ø30 cannot run in a bore of Ø29.9. Measure both again.");
+        assertThatThrownBy(() -> new Section(0.05, 50, 0.05)).isInstanceOf(Refused.class);
+        assertThatThrownBy(() -> new Section(30, 50, 10_001.0)).isInstanceOf(Refused.class);
+    }
+
+    private static TeardownStep walled(Double wallBore) {
+        return step(1, "shaft", PartKind.SHAFT)
+                .on(1, Side.MIDDLE)
+                .envelope(
+                        Envelope.stepped(
+                                List.of(
+                                        new Section(58, 60),
+                                        new Section(30, 60, wallBore),
+                                        new Section(34, 60))))
+                .build();
     }
 
     /**

@@ -133,7 +133,14 @@ class PlansAreCarriedOutTest {
             if (kind == PartKind.SHAFT) {
                 var outline = new ArrayList<Section>();
                 for (int i = 0; i < 1 + random.nextInt(3); i++) {
-                    outline.add(new Section(20 + 10 * random.nextInt(4), 40));
+                    int thick = 20 + 10 * random.nextInt(4);
+                    outline.add(
+                            new Section(
+                                    thick,
+                                    40,
+                                    random.nextInt(5) == 0
+                                            ? thick + 10.0 * random.nextInt(3)
+                                            : null));
                 }
                 return part.envelope(Envelope.stepped(outline), by).build();
             }
@@ -204,8 +211,36 @@ class PlansAreCarriedOutTest {
             return steps.stream()
                     .filter(s -> s.shaft() == shaft.shaft())
                     .filter(s -> s.kind() == PartKind.GEAR || s.kind() == PartKind.SPRING)
-                    .filter(s -> s.detail().body().envelope() != null && !fits(s, opening))
+                    .filter(s -> s.detail().body().envelope() != null)
+                    .filter(s -> !fits(s, opening) || isWalledIn(s, shaft, opening))
                     .toList();
+        }
+
+        /** Something on a shaft has an inner wall with too small a bore between itself and the opening. */
+        private static boolean isWalledIn(TeardownStep part, TeardownStep shaft, Opening opening) {
+            var seat = seat(shaft, part);
+            var outline = shaft.detail().body().envelope().outline();
+            return seat != null
+                    && IntStream.rangeClosed(1, outline.size())
+                            .filter(i -> opening.faces() == Faces.LEFT ? i < seat : i > seat)
+                            .mapToObj(i -> outline.get(i - 1).wallBoreMm())
+                            .anyMatch(
+                                    b -> b != null && part.detail().body().envelope().aMm() + 0.5 > b);
+        }
+
+        /** The shaft itself goes through every inner wall that its far steps have to pass. */
+        private static boolean passesItsWalls(TeardownStep shaft, Opening opening) {
+            var outline = shaft.detail().body().envelope().outline();
+            for (int wall = 0; wall < outline.size(); wall++) {
+                var bore = outline.get(wall).wallBoreMm();
+                for (int i = 0; bore != null && i < outline.size(); i++) {
+                    boolean isFar = opening.faces() == Faces.LEFT ? i > wall : i < wall;
+                    if (isFar && outline.get(i).diameterMm() > bore) {
+                        return false;
+                    }
+                }
+            }
+            return true;
         }
 
         /** Ways by which a part can go in at all; how the rest of the unit stands is not asked. */
@@ -215,8 +250,10 @@ class PlansAreCarriedOutTest {
                     .filter(
                             o ->
                                     part.kind() != PartKind.SHAFT
-                                            || staying(part, o).stream()
-                                                    .allMatch(h -> letsThrough(part, h, o)))
+                                            || (passesItsWalls(part, o)
+                                                    && staying(part, o).stream()
+                                                            .allMatch(
+                                                                    h -> letsThrough(part, h, o))))
                     .toList();
         }
 
