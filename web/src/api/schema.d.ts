@@ -6970,6 +6970,7 @@ export interface components {
             cameOff: number;
             where: string;
             wayRound: string;
+            halfIn: string[];
             mark: string;
             mustBeNew: boolean;
             goesOn: string;
@@ -10202,6 +10203,7 @@ export interface components {
         };
         RebuildPlan: {
             contradiction?: components["schemas"]["Contradiction"];
+            relaxations: components["schemas"]["Relaxation"][];
             asLogged?: components["schemas"]["RebuildSequence"];
             planned?: components["schemas"]["RebuildSequence"];
             others: components["schemas"]["RebuildSequence"][];
@@ -10250,6 +10252,12 @@ export interface components {
             title?: string;
             detail?: string;
             fields?: components["schemas"]["FieldProblem"][];
+        };
+        Relaxation: {
+            givenUp: string;
+            /** Format: double */
+            minutes?: number;
+            next: string;
         };
         Removal: {
             part: string;
@@ -10637,6 +10645,11 @@ export interface components {
              * @description length of the step, 0.1 to 10000 mm
              */
             lengthMm: number;
+            /**
+             * Format: double
+             * @description bore of the inner wall, 0.1 to 10000 mm
+             */
+            wallBoreMm?: number;
         };
         SeenRequest: {
             /** Format: int64 */
@@ -10742,6 +10755,7 @@ export interface components {
         ShaftStepRequest: {
             diameter: components["schemas"]["EnteredNumber"];
             length: components["schemas"]["EnteredNumber"];
+            wallBore?: components["schemas"]["EnteredNumber"];
         };
         ShearPin: {
             /** Format: double */

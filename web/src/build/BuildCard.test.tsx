@@ -14,6 +14,7 @@ const card = (more: Partial<Card> = {}): Card => ({
   cameOff: 1,
   where: "input shaft, left end",
   wayRound: "",
+  halfIn: [],
   mark: "",
   mustBeNew: false,
   goesOn: "",
@@ -253,6 +254,17 @@ describe("a card of the rebuild", () => {
       expect(sent[0]?.body).toMatchObject(counts);
     },
   );
+
+  it("says what is done while a shaft is half in", () => {
+    const words = "Half in by the large bore: it goes through the hub; hold each in line.";
+    open(card({ title: "Fit feed shaft", halfIn: [words] }));
+    expect(screen.getByRole("group", { name: "going in" })).toHaveTextContent(words);
+  });
+
+  it("says nothing of going in for what simply goes on", () => {
+    open(card());
+    expect(screen.queryByRole("group", { name: "going in" })).toBeNull();
+  });
 
   it("tells both schools where practitioners disagree, and which to start from", async () => {
     open(

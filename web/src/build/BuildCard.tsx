@@ -125,6 +125,14 @@ export function BuildCard({ view, card, fitting, onNext, onBack }: Props) {
           {card.wayRound}
         </p>
       )}
+      {(card.halfIn ?? []).length > 0 && (
+        <div className={classes.way} role="group" aria-label="going in">
+          <small>going in</small>
+          {card.halfIn.map((words) => (
+            <p key={words}>{words}</p>
+          ))}
+        </div>
+      )}
       {(card.mark || card.goesOn || card.lubricant) && (
         <div className={classes.pair}>
           {card.mark && (

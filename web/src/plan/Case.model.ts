@@ -1,12 +1,19 @@
 import type { DetailRequest, EnteredNumber, JobView, StepRequest, StepView } from "../api/types";
 
+/** One step of a shaft as it is being typed; the bore is that of an inner wall in which it runs, and mostly empty. */
+export interface SectionFields {
+  diameter: EnteredNumber;
+  length: EnteredNumber;
+  wallBore: EnteredNumber;
+}
+
 /** Sizes of a part as they are being typed where it is seen. */
 export interface SizeFields {
   shape: "" | "ROUND" | "BOX" | "STEPPED";
   width: EnteredNumber;
   height: EnteredNumber;
   length: EnteredNumber;
-  steps: { diameter: EnteredNumber; length: EnteredNumber }[];
+  steps: SectionFields[];
   bore: EnteredNumber;
   seat: string;
   leavesBy: string[];
@@ -14,7 +21,7 @@ export interface SizeFields {
 
 const blank = (): EnteredNumber => ({ text: "", unit: "mm" });
 
-export const emptySection = () => ({ diameter: blank(), length: blank() });
+export const emptySection = (): SectionFields => ({ diameter: blank(), length: blank(), wallBore: blank() });
 
 export const sizesOf = (step: StepView): SizeFields => {
   const d = step.given.detail;
@@ -24,7 +31,10 @@ export const sizesOf = (step: StepView): SizeFields => {
     width: d?.envelope?.width ?? blank(),
     height: d?.envelope?.height ?? blank(),
     length: d?.envelope?.length ?? blank(),
-    steps: steps.length > 0 ? steps : [emptySection(), emptySection()],
+    steps:
+      steps.length > 0
+        ? steps.map((s) => ({ ...s, wallBore: s.wallBore ?? blank() }))
+        : [emptySection(), emptySection()],
     bore: d?.bore ?? blank(),
     seat: d?.seat ? String(d.seat) : "",
     leavesBy: d?.leavesBy ?? [],
@@ -40,7 +50,7 @@ export const withSizes = (step: StepView, f: SizeFields, seen: number | undefine
   const filled = [...f.steps];
   for (
     let end = filled.at(-1);
-    end && filled.length > 1 && !entered(end.diameter) && !entered(end.length);
+    end && filled.length > 1 && [end.diameter, end.length, end.wallBore].every((n) => !entered(n));
     end = filled.at(-1)
   ) {
     filled.pop();
@@ -49,7 +59,10 @@ export const withSizes = (step: StepView, f: SizeFields, seen: number | undefine
     f.shape === ""
       ? undefined
       : f.shape === "STEPPED"
-        ? { shape: "ROUND", steps: filled }
+        ? {
+            shape: "ROUND",
+            steps: filled.map(({ wallBore, ...s }) => (entered(wallBore) ? { ...s, wallBore } : s)),
+          }
         : {
             shape: f.shape,
             width: f.width,
@@ -77,26 +90,34 @@ export const closersOf = (view: JobView): string[] => {
 const mm = (n: EnteredNumber) =>
   Number(n.text.replace(",", ".")) * (n.unit === "in" ? 25.4 : n.unit === "thou" ? 0.0254 : 1);
 
-/** The outline of a stepped shaft as a path of 100 by 30, from left to right; undefined while no step is known. */
-export const outlineOf = (step: StepView | undefined): string | undefined => {
+/** A stepped shaft as it is drawn, 100 by 30, from left to right; undefined while a size of it is not known. */
+export const outlineOf = (step: StepView | undefined): { shaft: string; walls: string } | undefined => {
   const steps = (step?.given.detail?.envelope?.steps ?? []).map((s) => ({
     d: mm(s.diameter),
     l: mm(s.length),
+    bore: s.wallBore && mm(s.wallBore),
   }));
   const long = steps.reduce((sum, s) => sum + s.l, 0);
-  const thick = Math.max(...steps.map((s) => s.d));
+  // A wall has to be seen above and below the largest bore in it.
+  const thick = Math.max(...steps.map((s) => Math.max(s.d, (s.bore ?? 0) * 1.4)));
   if (steps.length === 0 || !(long > 0) || !(thick > 0)) {
     return undefined;
   }
   let x = 0;
   const above: string[] = [];
   const below: string[] = [];
+  const walls: string[] = [];
   for (const s of steps) {
     const half = (14 * s.d) / thick;
     const from = x;
     x += (100 * s.l) / long;
     above.push(`L${from} ${15 - half} L${x} ${15 - half}`);
     below.unshift(`L${x} ${15 + half} L${from} ${15 + half}`);
+    if (s.bore) {
+      const hole = (14 * s.bore) / thick;
+      const at = (from + x) / 2;
+      walls.push(`M${at} 0 V${15 - hole} M${at} ${15 + hole} V30`);
+    }
   }
-  return `M0 15 ${above.join(" ")} ${below.join(" ")} Z`;
+  return { shaft: `M0 15 ${above.join(" ")} ${below.join(" ")} Z`, walls: walls.join(" ") };
 };

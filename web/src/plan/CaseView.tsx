@@ -101,9 +101,10 @@ export function CaseView({ view, parts, opening, onPart, onOpening, onNew, hand 
                     preserveAspectRatio="none"
                     className={classes.outline}
                     role="img"
-                    aria-label={`Steps of the ${own?.inWords}`}
+                    aria-label={`Steps of the ${own?.inWords}${outline.walls && ", in inner walls"}`}
                   >
-                    <path d={outline} />
+                    <path d={outline.shaft} />
+                    {outline.walls && <path d={outline.walls} data-wall="" />}
                   </svg>
                 )}
                 <span className={classes.row}>{items.map(chip)}</span>

@@ -159,6 +159,7 @@ describe("what blocks what, on the picture", () => {
     await userEvent.click(screen.getByRole("button", { name: "One step more" }));
     await userEvent.type(screen.getByLabelText("Diameter of step 3"), "25");
     await userEvent.type(screen.getByLabelText("Length of step 3"), "40");
+    await userEvent.type(screen.getByLabelText("Inner wall at step 3, bore"), "42");
     await userEvent.click(screen.getByRole("button", { name: "One step more" }));
     await userEvent.click(screen.getByRole("button", { name: "One step less" }));
     await userEvent.click(screen.getByRole("button", { name: "Keep the sizes" }));
@@ -170,11 +171,24 @@ describe("what blocks what, on the picture", () => {
           steps: [
             { diameter: mm("30"), length: mm("60") },
             { diameter: mm("58"), length: mm("20") },
-            { diameter: mm("25"), length: mm("40") },
+            { diameter: mm("25"), length: mm("40"), wallBore: mm("42") },
           ],
         },
       },
     });
+  });
+
+  it("draws the inner wall in which a step runs", () => {
+    serverThatAnswers({});
+    const shown = show(<OrderPanel view={feedBox()} />);
+    expect(picture().getByRole("img", { name: "Steps of the feed shaft" })).toBeVisible();
+    const walled = structuredClone(feedBox());
+    const [first] = walled.steps[1]?.given.detail?.envelope?.steps ?? [];
+    if (first) {
+      first.wallBore = mm("40");
+    }
+    shown.again(<OrderPanel view={walled} />);
+    expect(picture().getByRole("img", { name: "Steps of the feed shaft, in inner walls" })).toBeVisible();
   });
 
   it("tells a row in between that nobody filled at its place, and drops those at the end", async () => {

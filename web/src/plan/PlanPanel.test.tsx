@@ -107,14 +107,21 @@ describe("the order of the rebuild", () => {
       contradiction: { says: "These 3 statements contradict each other.", cycle: [], frees: [], freeing: [] },
       relaxations: [
         { givenUp: "“plug” comes off before “spring” (said)", minutes: 14.5, next: "" },
-        { givenUp: "“spring” comes off before “plug” (log)", next: "These 2 statements contradict each other." },
+        {
+          givenUp: "“spring” comes off before “plug” (log)",
+          next: "These 2 statements contradict each other.",
+        },
       ],
     });
     const [frees, not] = within(
       await screen.findByRole("list", { name: "What each of them would free" }),
     ).getAllByRole("listitem");
-    expect(frees).toHaveTextContent("An order of 14.5 min, were it not that “plug” comes off before “spring” (said).");
-    expect(not).toHaveTextContent(/^No order yet, were it not that .*These 2 statements contradict each other\.$/);
+    expect(frees).toHaveTextContent(
+      "An order of 14.5 min, were it not that “plug” comes off before “spring” (said).",
+    );
+    expect(not).toHaveTextContent(
+      /^No order yet, were it not that .*These 2 statements contradict each other\.$/,
+    );
     expect(screen.getByText("What is left when one of these is taken back or corrected:")).toBeVisible();
   });
 

@@ -139,8 +139,7 @@ function Relaxations({ of }: { of: RebuildPlan["relaxations"] }) {
         {of.map((r) => (
           <li key={r.givenUp}>
             <b>{r.minutes === undefined ? "No order yet" : `An order of ${round(r.minutes)} min`}</b>, were it
-            not that {r.givenUp}.
-            {r.next && <small>{r.next}</small>}
+            not that {r.givenUp}.{r.next && <small>{r.next}</small>}
           </li>
         ))}
       </ul>

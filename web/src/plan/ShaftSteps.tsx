@@ -1,25 +1,19 @@
 import { Button } from "@mantine/core";
-import type { EnteredNumber } from "../api/types";
 import { MeasureInput } from "../shared/MeasureInput";
-import { emptySection } from "./Case.model";
+import { emptySection, type SectionFields } from "./Case.model";
 import classes from "./Plan.module.css";
 
-interface Section {
-  diameter: EnteredNumber;
-  length: EnteredNumber;
-}
-
 interface Props {
-  steps: Section[];
+  steps: SectionFields[];
   errors: Record<string, string | undefined>;
-  onChange: (steps: Section[]) => void;
+  onChange: (steps: SectionFields[]) => void;
 }
 
 const MOST = 12;
 
-/** The steps of a shaft from left to right: each with its diameter and its length. */
+/** The steps of a shaft from left to right: each with its diameter, its length, and the bore of the inner wall in which it runs. */
 export function ShaftSteps({ steps, errors, onChange }: Props) {
-  const change = (place: number, part: Partial<Section>) =>
+  const change = (place: number, part: Partial<SectionFields>) =>
     onChange(steps.map((s, i) => (i === place ? { ...s, ...part } : s)));
   return (
     <fieldset className={classes.sections}>
@@ -42,6 +36,14 @@ export function ShaftSteps({ steps, errors, onChange }: Props) {
               value={step.length}
               error={errors[`detail.envelope.steps[${i}].length`]}
               onChange={(length) => change(i, { length })}
+            />
+            <MeasureInput
+              label={`Inner wall at step ${i + 1}, bore`}
+              hint="empty where it runs in none"
+              units={["mm", "in"]}
+              value={step.wallBore}
+              error={errors[`detail.envelope.steps[${i}].wallBore`]}
+              onChange={(wallBore) => change(i, { wallBore })}
             />
           </div>
         </div>

@@ -23,7 +23,8 @@ public record Relaxation(String givenUp, @Nullable Double minutes, String next) 
     public Relaxation {
         if ((minutes == null) == next.isEmpty()) {
             throw Refused.because(
-                    "relaxations", "Giving something up leaves an order, or something says why not.");
+                    "relaxations",
+                    "Giving something up leaves an order, or something says why not.");
         }
     }
 
@@ -75,8 +76,7 @@ public record Relaxation(String givenUp, @Nullable Double minutes, String next) 
             if (still.isPresent()) {
                 return new Relaxation(givenUp, null, still.get().says());
             }
-            var order =
-                    RebuildSequence.quickly(strip.reversed(), Handling.ANY, cost, patience);
+            var order = RebuildSequence.quickly(strip.reversed(), Handling.ANY, cost, patience);
             return new Relaxation(givenUp, order.minutes(), "");
         } catch (NotApplicable tooMany) {
             return new Relaxation(givenUp, null, tooMany.getMessage());

@@ -17,7 +17,8 @@ final class Rules {
 
     /** A way of a choice: what must be done when the task comes, and what must not. */
     record Way(int[] done, int[] notYet) {
-        // Asked for every state of every search: loops, for streams take several times as long here.
+        // Asked for every state of every search: loops, for streams take several times as long
+        // here.
         boolean holds(boolean[] now) {
             for (int t : done) {
                 if (!now[t]) {

@@ -2,6 +2,7 @@ package app.yunque.teardown;
 
 import app.yunque.measure.PlainDigits;
 import app.yunque.teardown.Envelope.Section;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
@@ -52,6 +53,42 @@ record DrawnOut(TeardownStep shaft, Opening opening) {
             return ofARing(part, others);
         }
         return ofAHub(part);
+    }
+
+    /** What stays inside while the shaft is drawn out of it; what the shaft meets first on its way in stands first. */
+    List<TeardownStep> staying(List<TeardownStep> others) {
+        var row = new ArrayList<TeardownStep>();
+        for (var part : others) {
+            if (!HOLDS.contains(part.kind()) && ofAHub(part).fate == Fate.STAYS_INSIDE) {
+                int at = 0;
+                while (at < row.size() && !isNearer(part, row.get(at))) {
+                    at++;
+                }
+                row.add(at, part);
+            }
+        }
+        return row;
+    }
+
+    /** True when of each two neighbours of a row it is known which sits nearer to the opening. */
+    boolean knowsTheOrderOf(List<TeardownStep> row) {
+        return IntStream.range(1, row.size())
+                .allMatch(
+                        i -> IntStream.range(0, i).allMatch(j -> isNearer(row.get(j), row.get(i))));
+    }
+
+    /** True for a ring that has to be off before the shaft is drawn, and so goes on inside. */
+    boolean goesOnInside(TeardownStep part, List<TeardownStep> others) {
+        return HOLDS.contains(part.kind()) && ofARing(part, others).fate == Fate.OFF_FIRST;
+    }
+
+    /** True when a part sits nearer to the opening than another. */
+    boolean isNearer(TeardownStep part, TeardownStep other) {
+        return switch (opening.faces()) {
+            case LEFT -> place(part, other) < 0;
+            case RIGHT -> place(part, other) > 0;
+            default -> false;
+        };
     }
 
     /** Why the shaft itself cannot be drawn this way, as a clause; empty when no inner wall holds it. */
@@ -128,7 +165,7 @@ record DrawnOut(TeardownStep shaft, Opening opening) {
 
     /** The step that runs in a wall through which a part would have to come along and does not; null when none is, or nobody knows. */
     private @Nullable Integer wallInTheWay(TeardownStep part, Envelope size) {
-        var seat = seat(part);
+        var seat = whereItSits(part);
         var outline = outline();
         for (int wall = 1; seat != null && wall <= outline.size(); wall++) {
             if (isOnTheWay(wall, seat) && isTooSmall(outline.get(wall - 1), size)) {
@@ -169,7 +206,7 @@ record DrawnOut(TeardownStep shaft, Opening opening) {
         for (var hub : others) {
             if (hub != ring
                     && !HOLDS.contains(hub.kind())
-                    && isBehind(ring, hub)
+                    && isNearer(hub, ring)
                     && ofAHub(hub).fate == Fate.STAYS_INSIDE) {
                 return new Told(
                         Fate.OFF_FIRST,
@@ -180,19 +217,10 @@ record DrawnOut(TeardownStep shaft, Opening opening) {
         return Told.AS_LOGGED;
     }
 
-    /** True when the part is on the side from which the shaft is drawn through the hub. */
-    private boolean isBehind(TeardownStep part, TeardownStep hub) {
-        return switch (opening.faces()) {
-            case LEFT -> place(part, hub) > 0;
-            case RIGHT -> place(part, hub) < 0;
-            default -> false;
-        };
-    }
-
-    /** Negative when the part sits left of the hub, positive right of it, 0 where nobody knows. */
+    /** Negative when the part sits left of the other, positive right of it, 0 where nobody knows. */
     private int place(TeardownStep part, TeardownStep hub) {
-        var one = part.detail().body().seat();
-        var other = seat(hub);
+        var one = whereItSits(part);
+        var other = whereItSits(hub);
         if (one != null && other != null && !one.equals(other)) {
             return Integer.compare(one, other);
         }
@@ -215,6 +243,11 @@ record DrawnOut(TeardownStep shaft, Opening opening) {
                 .filter(s -> s.diameterMm() > bore + SEAT_MM)
                 .findFirst()
                 .orElse(null);
+    }
+
+    /** A ring sits in a groove, which its hole says nothing of. */
+    private @Nullable Integer whereItSits(TeardownStep part) {
+        return HOLDS.contains(part.kind()) ? part.detail().body().seat() : seat(part);
     }
 
     private static double bore(TeardownStep hub) {

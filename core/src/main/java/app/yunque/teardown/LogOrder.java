@@ -11,7 +11,6 @@ import java.util.Set;
 import java.util.function.BiFunction;
 import java.util.function.BiPredicate;
 import java.util.function.Predicate;
-import org.jspecify.annotations.Nullable;
 
 /**
  * What blocks what, as far as the log shows it. Every strip that succeeded proves its own order; most of that order is
@@ -155,9 +154,7 @@ final class LogOrder {
 
     /** What a step waits for of a chain: its last, or where they are free of each other what stood before them. */
     private List<Link> after(
-            List<Link> front,
-            TeardownStep step,
-            BiPredicate<TeardownStep, TeardownStep> mayWait) {
+            List<Link> front, TeardownStep step, BiPredicate<TeardownStep, TeardownStep> mayWait) {
         var found = new ArrayList<Link>();
         for (var link : front) {
             boolean waits =
@@ -174,9 +171,7 @@ final class LogOrder {
     /** The end of a chain with a step in it: beside it stays what it is free of. */
     private List<Link> joined(List<Link> front, TeardownStep step, List<Link> waits) {
         var joined = new ArrayList<>(List.of(new Link(step, waits)));
-        front.stream()
-                .filter(l -> areFree.test(l.step.id(), step.id()))
-                .forEach(joined::add);
+        front.stream().filter(l -> areFree.test(l.step.id(), step.id())).forEach(joined::add);
         return joined;
     }
 

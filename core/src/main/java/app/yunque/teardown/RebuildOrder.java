@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -27,6 +28,7 @@ public record RebuildOrder(List<Card> cards) {
      * @param cameOff   pieces that came off, 0 of what was missing
      * @param where     shaft and side in words
      * @param wayRound  which face looks where; empty when it does not matter
+     * @param halfIn    what is done while a shaft is half in; empty for most parts
      * @param mark      match mark and partner; empty when there is none
      * @param mustBeNew true when a new part goes in
      * @param goesOn    what goes on it: oil, grease, nothing; empty when not said
@@ -49,6 +51,7 @@ public record RebuildOrder(List<Card> cards) {
             int cameOff,
             String where,
             String wayRound,
+            List<String> halfIn,
             String mark,
             boolean mustBeNew,
             String goesOn,
@@ -62,11 +65,12 @@ public record RebuildOrder(List<Card> cards) {
             List<String> checks,
             String caution,
             List<TwoSchools> schools) {
-        /** Cards that were sealed before they named a lubricant hold none; until they said where a screw stands all stood on a circle. */
+        /** Cards that were sealed before they named a lubricant or what is done half in hold none; until they said where a screw stands all stood on a circle. */
         public Card {
             lubricant = lubricant == null ? "" : lubricant;
             screws = screws == null ? ScrewPattern.CIRCLE.places(tightening.size()) : screws;
             rounds = rounds == null ? List.of() : rounds;
+            halfIn = halfIn == null ? List.of() : List.copyOf(halfIn);
         }
     }
 
@@ -77,7 +81,7 @@ public record RebuildOrder(List<Card> cards) {
     /** The strip turned round. */
     public static RebuildOrder of(
             List<TeardownStep> steps, Set<String> renew, List<String> shafts) {
-        return of(steps, renew, shafts, List.of(), List.of());
+        return of(steps, renew, shafts, List.of(), List.of(), Map.of());
     }
 
     /**
@@ -87,13 +91,15 @@ public record RebuildOrder(List<Card> cards) {
      * @param order  identities in a planned order; a step that is not in it comes right before the step that came off
      *               before it, as the strip turned round would have it
      * @param places lubricated places of the unit
+     * @param halfIn what is done while a shaft is half in, by step; see {@link StripModel#halfIn}
      */
     public static RebuildOrder of(
             List<TeardownStep> steps,
             Set<String> renew,
             List<String> shafts,
             List<String> order,
-            List<LubricantOfPlace> places) {
+            List<LubricantOfPlace> places,
+            Map<String, List<String>> halfIn) {
         var cards = new ArrayList<Card>();
         for (var step : arranged(steps, order)) {
             cards.add(
@@ -102,7 +108,8 @@ public record RebuildOrder(List<Card> cards) {
                             step,
                             renew.contains(step.id()),
                             shafts,
-                            LubricantOfPlace.of(step, places)));
+                            LubricantOfPlace.of(step, places),
+                            halfIn.getOrDefault(step.id(), List.of())));
         }
         return new RebuildOrder(cards);
     }
@@ -130,7 +137,8 @@ public record RebuildOrder(List<Card> cards) {
             TeardownStep step,
             boolean renew,
             List<String> shafts,
-            Optional<LubricantOfPlace> from) {
+            Optional<LubricantOfPlace> from,
+            List<String> halfIn) {
         var detail = step.detail();
         var tightening = Tightening.of(step);
         return new Card(
@@ -141,6 +149,7 @@ public record RebuildOrder(List<Card> cards) {
                 step.cameOff(),
                 where(step, shafts),
                 step.wayRound(),
+                halfIn,
                 mark(detail.back()),
                 step.belongs() != null || step.singleUse() || renew,
                 detail.back().goesOn() == GoesOn.UNSAID ? "" : detail.back().goesOn().words(),

@@ -292,6 +292,29 @@ final class Space {
                 .toList();
     }
 
+    /** What is done while a shaft is half in, by the step whose card says it; for each way that a shaft may come. */
+    Map<String, List<String>> halfIn() {
+        var told = new LinkedHashMap<String, List<String>>();
+        for (var shaft : steps) {
+            if (shaft.kind() == PartKind.SHAFT && shaft.shaft() > 0) {
+                ways.getOrDefault(shaft.id(), List.of()).stream()
+                        .filter(w -> !w.isBarred())
+                        .map(w -> new HalfIn(new DrawnOut(shaft, w.opening()), onShaft(shaft)))
+                        .flatMap(h -> h.told().entrySet().stream())
+                        .forEach(
+                                e -> {
+                                    var of =
+                                            told.computeIfAbsent(
+                                                    e.getKey(), k -> new ArrayList<>());
+                                    if (!of.contains(e.getValue())) {
+                                        of.add(e.getValue());
+                                    }
+                                });
+            }
+        }
+        return told;
+    }
+
     private void askDepth(TeardownStep step, Opening opening) {
         var size = step.detail().body().envelope();
         var depth = size == null ? OptionalDouble.empty() : Passage.depthToMeasure(opening, size);

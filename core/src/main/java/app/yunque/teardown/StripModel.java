@@ -109,6 +109,11 @@ public record StripModel(
         return space().follows();
     }
 
+    /** What is done while a shaft is half in, by the step whose card says it. */
+    public Map<String, List<String>> halfIn() {
+        return space().halfIn();
+    }
+
     /** What a shaft is drawn out of: each shaft before the part that stays inside, whichever way it goes. */
     List<Before> staysInside() {
         return space().staysInside();

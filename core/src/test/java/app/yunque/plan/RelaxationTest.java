@@ -16,8 +16,7 @@ class RelaxationTest {
     void leavesAnOrderOfSoManyMinutes() {
         var hub = new Task("hub", "hub", 3, new Handling("puller", null, null));
         var shaft = new Task("shaft", "shaft", 3, new Handling("mallet", null, null));
-        var passage =
-                new Before("shaft", "hub", "the hub does not pass", Before.Origin.PASSAGE);
+        var passage = new Before("shaft", "hub", "the hub does not pass", Before.Origin.PASSAGE);
         var said = new Before("hub", "shaft", "so it was said", Before.Origin.STATED);
 
         var found = relaxations(new TaskGraph(List.of(hub, shaft), List.of(passage, said)));
@@ -25,7 +24,8 @@ class RelaxationTest {
         assertThat(found)
                 .containsExactly(
                         new Relaxation("“hub” comes off before “shaft” (so it was said)", 8.0, ""),
-                        new Relaxation("“shaft” comes off before “hub” (the hub does not pass)", 8.0, ""));
+                        new Relaxation(
+                                "“shaft” comes off before “hub” (the hub does not pass)", 8.0, ""));
     }
 
     /** Two rings of contradictions beside each other: giving up one thing leaves the other ring, which is told. */
@@ -58,7 +58,8 @@ class RelaxationTest {
                 .extracting(Relaxation::givenUp, r -> r.minutes() != null)
                 .containsExactly(
                         org.assertj.core.groups.Tuple.tuple("“a” comes off before “b” (log)", true),
-                        org.assertj.core.groups.Tuple.tuple("“b” comes off before “a” (said)", false));
+                        org.assertj.core.groups.Tuple.tuple(
+                                "“b” comes off before “a” (said)", false));
     }
 
     /** A gear whose two ways are both closed: without the choice it comes off as it likes. */
@@ -96,7 +97,6 @@ class RelaxationTest {
     }
 
     private static List<Relaxation> relaxations(TaskGraph strip) {
-        return Relaxation.of(
-                Contradiction.in(strip).orElseThrow(), strip, COST, Patience.ENDLESS);
+        return Relaxation.of(Contradiction.in(strip).orElseThrow(), strip, COST, Patience.ENDLESS);
     }
 }

@@ -92,8 +92,7 @@ class LogOrderTest {
         var found = new boolean[count][count];
         for (int i = 0; i < count; i++) {
             for (int j = i + 1; j < count; j++) {
-                held[i][j] =
-                        !free.test(steps.get(i).id(), steps.get(j).id()) && holds(steps, i, j);
+                held[i][j] = !free.test(steps.get(i).id(), steps.get(j).id()) && holds(steps, i, j);
             }
         }
         for (var before : LogOrder.of(steps, SHAFTS, s -> false, free)) {
@@ -122,8 +121,7 @@ class LogOrderTest {
                         .anyMatch(s -> s.shaft() == 0 && s.kind().opensTheCase());
         boolean opens =
                 first.shaft() == 0
-                        && (first.kind().opensTheCase()
-                                || (isOpen && first.kind().sealsAJoint()));
+                        && (first.kind().opensTheCase() || (isOpen && first.kind().sealsAJoint()));
         return sameEnd || bothInside || opens;
     }
 
@@ -166,8 +164,7 @@ class LogOrderTest {
         return (a, b) -> Set.of(one, other).equals(Set.of(a, b));
     }
 
-    private static List<String> links(
-            List<TeardownStep> steps, BiPredicate<String, String> free) {
+    private static List<String> links(List<TeardownStep> steps, BiPredicate<String, String> free) {
         return LogOrder.of(steps, SHAFTS, s -> false, free).stream()
                 .map(b -> b.first() + ">" + b.then())
                 .distinct()

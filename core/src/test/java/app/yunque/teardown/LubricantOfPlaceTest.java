@@ -97,7 +97,8 @@ class LubricantOfPlaceTest {
                                         new LubricantOfPlace(
                                                 PlaceSort.WINCH_GEARS,
                                                 "gears and drum",
-                                                "Calcium grease 2")))
+                                                "Calcium grease 2")),
+                                java.util.Map.of())
                         .cards()
                         .get(0);
         assertThat(card.lubricant()).isEqualTo("Calcium grease 2 (gears and drum)");

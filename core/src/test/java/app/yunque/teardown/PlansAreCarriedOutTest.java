@@ -225,7 +225,10 @@ class PlansAreCarriedOutTest {
                             .filter(i -> opening.faces() == Faces.LEFT ? i < seat : i > seat)
                             .mapToObj(i -> outline.get(i - 1).wallBoreMm())
                             .anyMatch(
-                                    b -> b != null && part.detail().body().envelope().aMm() + 0.5 > b);
+                                    b ->
+                                            b != null
+                                                    && part.detail().body().envelope().aMm() + 0.5
+                                                            > b);
         }
 
         /** The shaft itself goes through every inner wall that its far steps have to pass. */

@@ -347,7 +347,8 @@ public class JobViews {
                                         .orElse(List.of()),
                                 places.stream()
                                         .flatMap(p -> Stream.ofNullable(p.onFitting()))
-                                        .toList())
+                                        .toList(),
+                                model.halfIn())
                         .cards(),
                 fittings.views(job.id()),
                 ledger,

@@ -25,7 +25,7 @@ final class DetailMapping {
     private static final Map<String, String> ENVELOPE =
             Map.of("aMm", "width", "bMm", "height", "lengthMm", "length");
     private static final Map<String, String> SECTION =
-            Map.of("diameterMm", "diameter", "lengthMm", "length");
+            Map.of("diameterMm", "diameter", "lengthMm", "length", "wallBoreMm", "wallBore");
     private static final Map<String, String> HOLE =
             Map.of("gripMm", "grip", "threadMm", "thread", "freeMm", "free");
 
@@ -220,6 +220,13 @@ final class DetailMapping {
                             () -> must(step.diameter(), at + "diameter", "diameter of the step"));
             var length =
                     faults.gather(() -> must(step.length(), at + "length", "length of the step"));
+            var wall =
+                    faults.gather(
+                            () ->
+                                    length(
+                                            step.wallBore(),
+                                            at + "wallBore",
+                                            "bore of the inner wall"));
             if (diameter != null && length != null) {
                 var section =
                         faults.gather(
@@ -227,7 +234,9 @@ final class DetailMapping {
                                         AtField.named(
                                                 at,
                                                 SECTION,
-                                                () -> new Envelope.Section(diameter, length)));
+                                                () ->
+                                                        new Envelope.Section(
+                                                                diameter, length, wall)));
                 if (section != null) {
                     outline.add(section);
                 }

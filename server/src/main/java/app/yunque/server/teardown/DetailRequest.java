@@ -171,6 +171,8 @@ public record DetailRequest(
      *
      * @param diameter its diameter
      * @param length   its length along the axis
+     * @param wallBore bore of the inner wall in which it runs; missing where it runs in none
      */
-    public record ShaftStepRequest(EnteredNumber diameter, EnteredNumber length) {}
+    public record ShaftStepRequest(
+            EnteredNumber diameter, EnteredNumber length, @Nullable EnteredNumber wallBore) {}
 }

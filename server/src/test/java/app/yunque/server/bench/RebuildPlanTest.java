@@ -29,6 +29,9 @@ class RebuildPlanTest extends StripAtBench {
         var plan = planned(job);
         assertThat(plan.path("contradiction").path("frees")).isNotEmpty();
         assertThat(plan.path("planned").isMissingNode()).isTrue();
+        assertThat(plan.path("relaxations"))
+                .hasSize(2)
+                .allSatisfy(r -> assertThat(r.path("minutes").asDouble()).isPositive());
     }
 
     @Test
@@ -146,6 +149,41 @@ class RebuildPlanTest extends StripAtBench {
         var refused = bench.put(job + "/steps/" + UUID.randomUUID(), wrong);
         assertThat(refused.at("detail.envelope.steps[1].diameter"))
                 .contains("Diameter of the step 0 mm is outside 0.1 to 10000 mm");
+        wrong.putAll(shaftInWall("30", "29"));
+        assertThat(
+                        bench.put(job + "/steps/" + UUID.randomUUID(), wrong)
+                                .at("detail.envelope.steps[0].wallBore"))
+                .isEqualTo("The step Ø30 cannot run in a bore of Ø29. Measure both again.");
+    }
+
+    /** The bore of an inner wall and the opening by which the shaft comes in: the card of the shaft says through what it goes. */
+    @Test
+    void theCardSaysWhatIsDoneWhileTheShaftIsHalfIn() {
+        log("side cover", "COVER");
+        lay(opening("side cover", Map.of("faces", "LEFT")));
+        log("feed shaft", "SHAFT", shaftInWall("30", "40"));
+        var hub = new HashMap<>(hubOf("60", "34"));
+        log("hub", "GEAR", hub);
+        assertThat(view().path("rebuild").toString())
+                .contains("Half in by the side hole: it goes through the hub; hold each in line");
+        assertThat(view().path("follows").toString())
+                .contains(
+                        "Hub goes in before the feed shaft: hub, Ø60 × 28, does not pass the inner wall in which step 1 of the feed shaft runs.");
+    }
+
+    private static Map<String, Object> shaftInWall(String first, String wall) {
+        var steps =
+                List.of(
+                        Map.of(
+                                "diameter", Requests.mm(first),
+                                "length", Requests.mm("60"),
+                                "wallBore", Requests.mm(wall)),
+                        Map.of("diameter", Requests.mm("34"), "length", Requests.mm("60")));
+        return Map.of(
+                "side",
+                "MIDDLE",
+                "detail",
+                Map.of("envelope", Map.of("shape", "ROUND", "steps", steps)));
     }
 
     private static Map<String, Object> shaftOf(String... diameters) {
