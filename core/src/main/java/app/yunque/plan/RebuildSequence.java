@@ -13,12 +13,11 @@ import java.util.List;
  * that is not what is in hand; a task that does not care keeps what is there. What is in hand at the start is given, so a
  * first pick-up from an empty hand counts.
  *
- * <p>Up to {@value #EXACT_TASKS} tasks the answer is exact: dynamic programming over the sets of tasks done and what is in
- * hand, as long as those are not more than {@value SequenceByStates#STATES}. Beyond, and up to {@value
- * SequenceByEstimate#TASKS} tasks, the states are opened best first, at most {@value SequenceByEstimate#STATES} of them, which is exact
- * where it ends and a bound where it does not. Then, and up to {@value #IMPROVED_TASKS} tasks, the given order and orders that stay with
+ * <p>Up to {@value SequenceByEstimate#TASKS} tasks the states, which are the tasks done and what is in hand, are opened best first, at most
+ * {@value SequenceByEstimate#STATES} of them: that is exact where it ends, as it does for a dozen and a half tasks and more where constraints
+ * are many, and a bound where it does not. Then, and up to {@value #IMPROVED_TASKS} tasks, the given order and orders that stay with
  * the tool are improved by moving blocks of one to four tasks until none helps. Beyond that the stay-with-the-tool order stands as it is, so that
- * the plan of a thousand parts costs little more than sorting them.
+ * the plan of a thousand parts costs little more than sorting them. Of orders that cost the same one that is nearer to the given one is told.
  *
  * <p>Tasks that may go one of several ways ({@link EitherWay}) are part of every search: the order and the ways are found together.
  *
@@ -33,7 +32,7 @@ import java.util.List;
  */
 public record RebuildSequence(
         List<String> order, double minutes, double boundMinutes, boolean isExact, Changes changes) {
-    public static final int EXACT_TASKS = 18;
+    private static final int FEW_TASKS = 18;
     public static final int IMPROVED_TASKS = 200;
 
     /**
@@ -71,17 +70,12 @@ public record RebuildSequence(
             var why = Contradiction.in(graph).orElseThrow();
             throw new NotApplicable("rebuild order", why.says(), "Take one of them back.");
         }
-        if (graph.tasks().size() <= EXACT_TASKS) {
-            var best = new SequenceByStates(problem).best();
-            if (best.isPresent()) {
-                return told(problem, best.get(), problem.bound(), true);
-            }
-        }
         double bound = problem.bound();
         if (graph.tasks().size() <= SequenceByEstimate.TASKS) {
             var found = new SequenceByEstimate(problem, patience).best();
             if (found.order().isPresent()) {
-                return told(problem, found.order().get(), bound, true);
+                int[] order = problem.asGivenWhereAlike(found.order().get());
+                return told(problem, order, bound, true);
             }
             bound = Math.max(bound, problem.work() + found.leastChange());
         }
@@ -95,7 +89,7 @@ public record RebuildSequence(
     /** A good order with a sixth of the work, and no more than it: for comparing, where the best is not asked for. */
     public static RebuildSequence quickly(
             TaskGraph graph, Handling start, HandlingCost cost, Patience patience) {
-        if (graph.tasks().size() <= EXACT_TASKS) {
+        if (graph.tasks().size() <= FEW_TASKS) {
             return of(graph, start, cost, patience);
         }
         var problem = new SequenceProblem(graph, start, cost, patience);

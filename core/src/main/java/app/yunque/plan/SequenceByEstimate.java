@@ -9,8 +9,8 @@ import java.util.PriorityQueue;
 import org.jspecify.annotations.Nullable;
 
 /**
- * The cheapest order of more tasks than all sets of them can be gone through: best first, by what an order has cost so far and what the
- * rest cannot avoid, which is one change for each tool, position and place that is still asked for and not in hand.
+ * The cheapest order, by states that are opened best first: by what an order has cost so far and what the rest cannot avoid, which is one
+ * change for each tool, position and place that is still asked for and not in hand.
  *
  * <p>A free task that asks for nothing else than what is in hand is done at once, for putting it off never saves a change; not so one whose
  * doing may close another's way. Source: P. E. Hart, N. J. Nilsson, B. Raphael, A formal basis for the heuristic determination of minimum
@@ -21,7 +21,7 @@ final class SequenceByEstimate {
     static final int TASKS = 126;
 
     /** States opened before the question is given up: what bounds time and memory of the answer. */
-    static final int STATES = 40_000;
+    static final int STATES = 150_000;
 
     private static final int WORD = 63;
     private static final int BITS = 10;
@@ -59,7 +59,22 @@ final class SequenceByEstimate {
 
     /** A state that was reached: by which task, from where, and for how much. */
     private record Reached(
-            State state, int task, @Nullable Reached from, double spent, double least) {}
+            State state, int task, @Nullable Reached from, double spent, double least, int at)
+            implements Comparable<Reached> {
+
+        /** The least first; of equal ones what is nearer to its end, then what was reached first, which follows the order given. */
+        @Override
+        public int compareTo(Reached other) {
+            if (Math.abs(least - other.least) > SAME) {
+                return Double.compare(least, other.least);
+            }
+            if (Math.abs(spent - other.spent) > SAME) {
+                return Double.compare(other.spent, spent);
+            }
+            int done = Integer.compare(other.state.count(), state.count());
+            return done == 0 ? Integer.compare(at, other.at) : done;
+        }
+    }
 
     /**
      * @param order       the cheapest order; empty when it was not found
@@ -69,15 +84,10 @@ final class SequenceByEstimate {
 
     Found best() {
         var spent = new HashMap<State, Double>();
-        var open =
-                new PriorityQueue<Reached>(
-                        (a, b) ->
-                                Math.abs(a.least - b.least) > SAME
-                                        ? Double.compare(a.least, b.least)
-                                        : Double.compare(b.spent, a.spent));
+        var open = new PriorityQueue<Reached>();
         var none = new boolean[problem.size()];
         var start = new State(0, 0, hand(problem.start));
-        var first = new Reached(start, -1, null, 0, rest(none, problem.start));
+        var first = new Reached(start, -1, null, 0, rest(none, problem.start), 0);
         open.add(first);
         spent.put(start, 0.0);
         double least = 0;
@@ -130,7 +140,7 @@ final class SequenceByEstimate {
         if (cost < spent.getOrDefault(state, Double.POSITIVE_INFINITY) - SAME) {
             spent.put(state, cost);
             done[task] = true;
-            open.add(new Reached(state, task, now, cost, cost + rest(done, then)));
+            open.add(new Reached(state, task, now, cost, cost + rest(done, then), spent.size()));
             done[task] = false;
         }
     }

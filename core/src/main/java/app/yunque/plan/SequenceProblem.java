@@ -326,6 +326,28 @@ final class SequenceProblem {
         return best;
     }
 
+    /** An order that costs the same and in which no two neighbours stand against the order given without a reason. */
+    int[] asGivenWhereAlike(int[] order) {
+        int[] now = order.clone();
+        double cost = cost(now);
+        boolean swapped = true;
+        while (swapped) {
+            swapped = false;
+            for (int i = 1; i < now.length; i++) {
+                if (now[i - 1] > now[i]) {
+                    int[] trial = now.clone();
+                    trial[i - 1] = now[i];
+                    trial[i] = now[i - 1];
+                    if (rules.isLegal(trial) && cost(trial) < cost + 1e-9) {
+                        now = trial;
+                        swapped = true;
+                    }
+                }
+            }
+        }
+        return now;
+    }
+
     /** The cheapest order that improving comes to, from each start in turn. */
     int[] improved(List<int[]> starts) {
         int[] best = starts.get(0);
