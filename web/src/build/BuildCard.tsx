@@ -126,7 +126,7 @@ export function BuildCard({ view, card, fitting, onNext, onBack }: Props) {
         </p>
       )}
       {(card.halfIn ?? []).length > 0 && (
-        <div className={classes.way} role="group" aria-label="going in">
+        <div className={classes.goingIn} role="group" aria-label="going in">
           <small>going in</small>
           {card.halfIn.map((words) => (
             <p key={words}>{words}</p>

@@ -90,7 +90,10 @@ export const closersOf = (view: JobView): string[] => {
 const mm = (n: EnteredNumber) =>
   Number(n.text.replace(",", ".")) * (n.unit === "in" ? 25.4 : n.unit === "thou" ? 0.0254 : 1);
 
-/** A stepped shaft as it is drawn, 100 by 30, from left to right; undefined while a size of it is not known. */
+/**
+ * A stepped shaft as it is drawn, 100 by 30, from left to right, and the inner walls in which it runs, 8 more above and below; undefined
+ * while a size of it is not known.
+ */
 export const outlineOf = (step: StepView | undefined): { shaft: string; walls: string } | undefined => {
   const steps = (step?.given.detail?.envelope?.steps ?? []).map((s) => ({
     d: mm(s.diameter),
@@ -98,8 +101,7 @@ export const outlineOf = (step: StepView | undefined): { shaft: string; walls: s
     bore: s.wallBore && mm(s.wallBore),
   }));
   const long = steps.reduce((sum, s) => sum + s.l, 0);
-  // A wall has to be seen above and below the largest bore in it.
-  const thick = Math.max(...steps.map((s) => Math.max(s.d, (s.bore ?? 0) * 1.4)));
+  const thick = Math.max(...steps.map((s) => Math.max(s.d, s.bore ?? 0)));
   if (steps.length === 0 || !(long > 0) || !(thick > 0)) {
     return undefined;
   }
@@ -116,7 +118,7 @@ export const outlineOf = (step: StepView | undefined): { shaft: string; walls: s
     if (s.bore) {
       const hole = (14 * s.bore) / thick;
       const at = (from + x) / 2;
-      walls.push(`M${at} 0 V${15 - hole} M${at} ${15 + hole} V30`);
+      walls.push(`M${at} -8 V${15 - hole} M${at} ${15 + hole} V38`);
     }
   }
   return { shaft: `M0 15 ${above.join(" ")} ${below.join(" ")} Z`, walls: walls.join(" ") };

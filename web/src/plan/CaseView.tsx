@@ -97,7 +97,8 @@ export function CaseView({ view, parts, opening, onPart, onOpening, onNew, hand 
                 <span className={classes.shaft}>{shaft.name}</span>
                 {outline && (
                   <svg
-                    viewBox="0 0 100 30"
+                    viewBox={outline.walls ? "0 -8 100 46" : "0 0 100 30"}
+                    data-walled={outline.walls ? "" : undefined}
                     preserveAspectRatio="none"
                     className={classes.outline}
                     role="img"

@@ -159,6 +159,8 @@ describe("what blocks what, on the picture", () => {
     await userEvent.click(screen.getByRole("button", { name: "One step more" }));
     await userEvent.type(screen.getByLabelText("Diameter of step 3"), "25");
     await userEvent.type(screen.getByLabelText("Length of step 3"), "40");
+    expect(screen.queryByLabelText("Inner wall at step 3, bore")).toBeNull();
+    await userEvent.click(screen.getByLabelText("It runs in an inner wall of the case"));
     await userEvent.type(screen.getByLabelText("Inner wall at step 3, bore"), "42");
     await userEvent.click(screen.getByRole("button", { name: "One step more" }));
     await userEvent.click(screen.getByRole("button", { name: "One step less" }));
@@ -176,6 +178,20 @@ describe("what blocks what, on the picture", () => {
         },
       },
     });
+  });
+
+  it("forgets the bore of a wall that was taken back", async () => {
+    const sent = serverThatAnswers({});
+    show(<OrderPanel view={feedBox()} />);
+    await userEvent.click(picture().getByRole("button", { name: "2 feed shaft" }));
+    await userEvent.click(screen.getByLabelText("It runs in an inner wall of the case"));
+    await userEvent.type(screen.getByLabelText("Inner wall at step 1, bore"), "42");
+    await userEvent.click(screen.getByLabelText("It runs in an inner wall of the case"));
+    await userEvent.click(screen.getByRole("button", { name: "Keep the sizes" }));
+    expect(sent[0]?.body).toHaveProperty("detail.envelope.steps", [
+      { diameter: mm("30"), length: mm("60") },
+      { diameter: mm("58"), length: mm("20") },
+    ]);
   });
 
   it("draws the inner wall in which a step runs", () => {

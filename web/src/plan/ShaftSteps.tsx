@@ -1,4 +1,5 @@
-import { Button } from "@mantine/core";
+import { Button, Checkbox } from "@mantine/core";
+import { useState } from "react";
 import { MeasureInput } from "../shared/MeasureInput";
 import { emptySection, type SectionFields } from "./Case.model";
 import classes from "./Plan.module.css";
@@ -15,6 +16,14 @@ const MOST = 12;
 export function ShaftSteps({ steps, errors, onChange }: Props) {
   const change = (place: number, part: Partial<SectionFields>) =>
     onChange(steps.map((s, i) => (i === place ? { ...s, ...part } : s)));
+  // Most shafts run in the outer walls only: the fields wait until somebody says that there is one inside.
+  const [inWalls, setInWalls] = useState(steps.some((s) => s.wallBore.text.trim() !== ""));
+  const showWalls = (shown: boolean) => {
+    setInWalls(shown);
+    if (!shown) {
+      onChange(steps.map((s) => ({ ...s, wallBore: emptySection().wallBore })));
+    }
+  };
   return (
     <fieldset className={classes.sections}>
       <legend>Steps of the shaft, from left to right; leave grooves and small shoulders out</legend>
@@ -37,17 +46,24 @@ export function ShaftSteps({ steps, errors, onChange }: Props) {
               error={errors[`detail.envelope.steps[${i}].length`]}
               onChange={(length) => change(i, { length })}
             />
-            <MeasureInput
-              label={`Inner wall at step ${i + 1}, bore`}
-              hint="empty where it runs in none"
-              units={["mm", "in"]}
-              value={step.wallBore}
-              error={errors[`detail.envelope.steps[${i}].wallBore`]}
-              onChange={(wallBore) => change(i, { wallBore })}
-            />
+            {inWalls && (
+              <MeasureInput
+                label={`Inner wall at step ${i + 1}, bore`}
+                hint="empty where it runs in none"
+                units={["mm", "in"]}
+                value={step.wallBore}
+                error={errors[`detail.envelope.steps[${i}].wallBore`]}
+                onChange={(wallBore) => change(i, { wallBore })}
+              />
+            )}
           </div>
         </div>
       ))}
+      <Checkbox
+        label="It runs in an inner wall of the case"
+        checked={inWalls}
+        onChange={(e) => showWalls(e.currentTarget.checked)}
+      />
       <div className={classes.actions}>
         {steps.length < MOST && (
           <Button variant="default" onClick={() => onChange([...steps, emptySection()])}>

@@ -44,8 +44,10 @@ record HalfIn(DrawnOut drawn, List<TeardownStep> onIt) {
     private String throughWhat(List<TeardownStep> hubs) {
         var names = hubs.stream().map(h -> "the " + h.part()).toList();
         if (!drawn.knowsTheOrderOf(hubs)) {
-            return "Half in by the %s: it goes through %s, in the order in which they sat; hold each in line, fingers out of bores and gaps."
-                    .formatted(drawn.opening().name(), String.join(" and ", names));
+            return inWords(
+                    "it goes through %s, in the order in which they sat"
+                            .formatted(String.join(" and ", names)),
+                    names.size());
         }
         var words = new ArrayList<String>();
         var left =
@@ -59,7 +61,11 @@ record HalfIn(DrawnOut drawn, List<TeardownStep> onIt) {
             before.forEach(r -> words.add("slip the %s over its end".formatted(r.part())));
             words.add((words.isEmpty() ? "it goes through " : "through ") + names.get(i));
         }
-        return "Half in by the %s: %s; hold each in line, fingers out of bores and gaps."
-                .formatted(drawn.opening().name(), String.join(", then ", words));
+        return inWords(String.join(", then ", words), words.size());
+    }
+
+    private String inWords(String what, int pieces) {
+        return "Half in by the %s: %s; hold %s in line, fingers out of bores and gaps."
+                .formatted(drawn.opening().name(), what, pieces == 1 ? "it" : "each");
     }
 }

@@ -146,8 +146,8 @@ class HalfInTest {
                         .cards();
         assertThat(cards.get(2).halfIn())
                 .containsExactly(
-                        "Half in by the end bore: it goes through the hub" + HOLD,
-                        "Half in by the other bore: it goes through the hub" + HOLD);
+                        "Half in by the end bore: it goes through the hub; hold it in line, fingers out of bores and gaps.",
+                        "Half in by the other bore: it goes through the hub; hold it in line, fingers out of bores and gaps.");
         assertThat(cards.get(0).halfIn()).hasSize(1);
         assertThat(cards.get(1).halfIn()).isEmpty();
     }

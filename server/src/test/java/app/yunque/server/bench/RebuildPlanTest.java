@@ -165,7 +165,7 @@ class RebuildPlanTest extends StripAtBench {
         var hub = new HashMap<>(hubOf("60", "34"));
         log("hub", "GEAR", hub);
         assertThat(view().path("rebuild").toString())
-                .contains("Half in by the side hole: it goes through the hub; hold each in line");
+                .contains("Half in by the side hole: it goes through the hub; hold it in line");
         assertThat(view().path("follows").toString())
                 .contains(
                         "Hub goes in before the feed shaft: hub, Ø60 × 28, does not pass the inner wall in which step 1 of the feed shaft runs.");
