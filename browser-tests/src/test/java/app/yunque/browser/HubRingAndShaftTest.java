@@ -83,7 +83,25 @@ class HubRingAndShaftTest {
             m.expectAccessible("the planned order with its reasons");
             m.press("Use the planned order");
             assertThat(m.text("planned order, chosen by Aitana Luna")).isVisible();
+
+            card(m, "Fit feed shaft").click();
+            var goingIn = m.page.getByRole(AriaRole.GROUP, named("going in"));
+            assertThat(goingIn)
+                    .containsText(
+                            "Half in by the large bore: it goes through the gear hub; hold it in line");
+            card(m, "Fit snap ring").click();
+            assertThat(goingIn)
+                    .containsText(
+                            "Goes on inside, over the end of the shaft that has come through.");
+            m.expectAccessible("a card that says what goes on inside");
         }
+    }
+
+    private static Locator card(Mechanic m, String title) {
+        return m.page.getByRole(
+                AriaRole.BUTTON,
+                new Page.GetByRoleOptions()
+                        .setName(Pattern.compile("^Card \\d+, " + title + ", open$")));
     }
 
     /** What is no part of the strip cannot be chosen, and two parts are told apart in words. */
