@@ -45,11 +45,11 @@ public record Contradiction(
 
     /** The smallest contradiction; empty when there is an order. */
     public static Optional<Contradiction> in(TaskGraph graph) {
+        if (SomeOrder.of(graph).isPresent()) {
+            return Optional.empty();
+        }
         if (new CycleDetector<>(graph.asGraph()).detectCycles()) {
             return Optional.of(explained(shortestCycle(graph), List.of(), graph));
-        }
-        if (graph.choices().isEmpty() || SomeOrder.of(graph).isPresent()) {
-            return Optional.empty();
         }
         var core = core(graph);
         return Optional.of(explained(core.befores(), core.choices(), graph));
@@ -62,7 +62,7 @@ public record Contradiction(
         // measured is what remains.
         for (var before : graph.befores()) {
             var fewer = left.without(before);
-            left = SomeOrder.of(fewer).isEmpty() ? fewer : left;
+            left = hasNoOrder(fewer) ? fewer : left;
         }
         for (var choice : graph.choices()) {
             var fewer = left.without(choice);
@@ -72,7 +72,7 @@ public record Contradiction(
     }
 
     private static boolean hasNoOrder(TaskGraph graph) {
-        return new CycleDetector<>(graph.asGraph()).detectCycles() || SomeOrder.of(graph).isEmpty();
+        return SomeOrder.of(graph).isEmpty();
     }
 
     private static List<Before> shortestCycle(TaskGraph graph) {

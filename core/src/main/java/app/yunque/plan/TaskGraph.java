@@ -110,13 +110,15 @@ public record TaskGraph(List<Task> tasks, List<Before> befores, List<EitherWay> 
 
     /** Whether one task comes before another by the constraints, directly or through others. */
     public boolean leadsTo(String first, String then) {
+        var thens = new HashMap<String, List<String>>();
+        befores.forEach(
+                b -> thens.computeIfAbsent(b.first(), f -> new ArrayList<>()).add(b.then()));
         var seen = new HashSet<String>();
         var open = new ArrayDeque<>(List.of(first));
         while (!open.isEmpty()) {
-            var here = open.pop();
-            for (var before : befores) {
-                if (before.first().equals(here) && seen.add(before.then())) {
-                    open.push(before.then());
+            for (var next : thens.getOrDefault(open.pop(), List.of())) {
+                if (seen.add(next)) {
+                    open.push(next);
                 }
             }
         }
