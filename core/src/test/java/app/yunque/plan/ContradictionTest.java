@@ -5,7 +5,11 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Random;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
 
 class ContradictionTest {
 
@@ -133,6 +137,96 @@ class ContradictionTest {
         assertThat(graph.allows(List.of("right cover", "gear"))).isFalse();
         assertThat(graph.allows(List.of("right cover", "gear", "gear"))).isFalse();
         assertThat(graph.reversed().allows(List.of("left cover", "gear", "right cover"))).isTrue();
+    }
+
+    /**
+     * Of random tasks with choices: there is a contradiction exactly where no order of all orders is allowed; nothing in it is idle; and
+     * what is said to free the order does.
+     */
+    @ParameterizedTest
+    @MethodSource("seeds")
+    void isMinimalAndTrueAgainstAllOrders(int seed) {
+        var random = new Random(seed);
+        var ids = List.of("a", "b", "c", "d", "e");
+        var befores = new ArrayList<Before>();
+        for (int i = 0; i < 4; i++) {
+            befores.add(pair(ids, random));
+        }
+        var choices = new ArrayList<EitherWay>();
+        for (int i = 0; i < 3; i++) {
+            var task = ids.get(random.nextInt(5));
+            var ways = new ArrayList<EitherWay.OneWay>();
+            for (int w = 0; w < 2; w++) {
+                var other = ids.get(random.nextInt(5));
+                if (!other.equals(task)) {
+                    ways.add(
+                            new EitherWay.OneWay(
+                                    "way " + w,
+                                    List.of(
+                                            random.nextInt(3) == 0
+                                                    ? Graphs.before(task, other)
+                                                    : Graphs.before(other, task))));
+                }
+            }
+            if (!ways.isEmpty()) {
+                choices.add(new EitherWay(task, ways));
+            }
+        }
+        var tasks = Graphs.named(ids.toArray(new String[0]));
+        var graph = new TaskGraph(tasks, befores, choices);
+
+        var found = Contradiction.in(graph);
+
+        assertThat(found.isPresent()).isEqualTo(noneIsAllowed(graph));
+        if (found.isPresent()) {
+            var told = new TaskGraph(tasks, found.get().cycle(), found.get().choices());
+            assertThat(noneIsAllowed(told)).isTrue();
+            told.befores()
+                    .forEach(b -> assertThat(noneIsAllowed(told.without(b))).as("%s", b).isFalse());
+            told.choices()
+                    .forEach(c -> assertThat(noneIsAllowed(told.without(c))).as("%s", c).isFalse());
+            assertThat(found.get().frees())
+                    .containsExactlyInAnyOrderElementsOf(
+                            told.befores().stream()
+                                    .filter(b -> !noneIsAllowed(graph.without(b)))
+                                    .toList());
+            assertThat(found.get().freeing())
+                    .containsExactlyInAnyOrderElementsOf(
+                            told.choices().stream()
+                                    .filter(c -> !noneIsAllowed(graph.without(c)))
+                                    .toList());
+        }
+    }
+
+    static IntStream seeds() {
+        return IntStream.range(0, 400);
+    }
+
+    private static Before pair(List<String> ids, Random random) {
+        int first = random.nextInt(5);
+        int then = (first + 1 + random.nextInt(4)) % 5;
+        return Graphs.before(ids.get(first), ids.get(then));
+    }
+
+    private static boolean noneIsAllowed(TaskGraph graph) {
+        return orders(graph.tasks().stream().map(Task::id).toList()).stream()
+                .noneMatch(graph::allows);
+    }
+
+    private static List<List<String>> orders(List<String> ids) {
+        if (ids.isEmpty()) {
+            return List.of(List.of());
+        }
+        var found = new ArrayList<List<String>>();
+        for (var first : ids) {
+            var others = ids.stream().filter(i -> !i.equals(first)).toList();
+            for (var rest : orders(others)) {
+                var order = new ArrayList<>(List.of(first));
+                order.addAll(rest);
+                found.add(order);
+            }
+        }
+        return found;
     }
 
     private static EitherWay.OneWay way(String name, String after) {
