@@ -87,7 +87,8 @@ public record StripModel(
     }
 
     private static boolean opens(Statement said, String step) {
-        return said.first().equals(step) || said.orElse().equals(step);
+        return said.first().equals(step)
+                || (said.kind() == Statement.Kind.EITHER && said.orElse().equals(step));
     }
 
     private Space space() {
