@@ -196,6 +196,41 @@ class DrawnOutTest {
                 .isEmpty();
     }
 
+    /** The first and the last step may run in a wall too; a hub in the wall itself is not beyond it. */
+    @ParameterizedTest(name = "wall at step {0}, hub on {1}, to the {2}: {3}")
+    @CsvSource({
+        "1, 2, LEFT,  STAYS_INSIDE",
+        "1, 1, LEFT,  AS_LOGGED",
+        "3, 2, RIGHT, STAYS_INSIDE",
+        "3, 3, RIGHT, AS_LOGGED",
+        "3, 3, LEFT,  AS_LOGGED",
+        "1, 1, RIGHT, AS_LOGGED"
+    })
+    void aWallAtEitherEnd(int wallAt, int seat, Faces to, Fate fate) {
+        var outline = new java.util.ArrayList<Section>();
+        for (int i = 1; i <= 3; i++) {
+            outline.add(new Section(30, 60, i == wallAt ? 40.0 : null));
+        }
+        var drawn =
+                step(1, "shaft", PartKind.SHAFT)
+                        .on(1, Side.MIDDLE)
+                        .envelope(Envelope.stepped(outline))
+                        .build();
+        var on =
+                step(2, "hub", PartKind.GEAR)
+                        .on(1, Side.MIDDLE)
+                        .hub(Envelope.round(96, 20), 30.0, seat)
+                        .build();
+        var told = new DrawnOut(drawn, bore("end", 120, to, "")).of(on, List.of(on));
+        assertThat(told.fate()).isEqualTo(fate);
+        assertThat(told.reason())
+                .isEqualTo(
+                        fate == Fate.STAYS_INSIDE
+                                ? "hub, Ø96 × 20, does not pass the inner wall in which step %d of the shaft runs"
+                                        .formatted(wallAt)
+                                : "");
+    }
+
     @Test
     void aStepRunsInABoreThatIsNoSmaller() {
         assertThat(new Section(30, 50, 30.0).wallBoreMm()).isEqualTo(30.0);

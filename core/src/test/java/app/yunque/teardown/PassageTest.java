@@ -57,6 +57,35 @@ class PassageTest {
         assertThat(Passage.through(round(50 + ROOM - 0.01), box(30, 40, 60))).isNull();
     }
 
+    /** Half a millimetre is wanted on each size, and not more: what just has it passes. */
+    @ParameterizedTest(name = "{0} × {1} with {2} deep, Ø{3} × {4}: {5}")
+    @CsvSource({
+        "28.5, 96.5, 10,  96, 28,  EDGE_ON",
+        "28.4, 96.5, 10,  96, 28,  ",
+        "28.5, 96.4, 10,  96, 28,  ",
+        "30.5, 120,  75,  30, 180, TILTED",
+        "30.4, 120,  75,  30, 180, ",
+        "30.5, 120,  74,  30, 180, ",
+        "30.5, 30.5, 180, 30, 180, END_ON",
+        "30.5, 30.4, 180, 30, 180, ",
+        "30.5, 30.5, 179, 30, 180, "
+    })
+    void justPasses(
+            double w, double h, double depth, double d, double length, Passage.Attitude attitude) {
+        var opening = facing(slot(w, h), Opening.Faces.TOP, depth);
+        assertThat(Passage.through(opening, Envelope.round(d, length))).isEqualTo(attitude);
+    }
+
+    @Test
+    void namesTheOpeningsThatAPartPasses() {
+        assertThat(
+                        Passage.passable(
+                                java.util.List.of(round(80), round(100)), Envelope.round(96, 28)))
+                .extracting(Opening::widthMm)
+                .containsExactly(100.0);
+        assertThat(Passage.Attitude.TILTED.words()).isEqualTo("tilted, one end first");
+    }
+
     /** Reference: the cross-section turned in steps of a hundredth of a degree, its bounding box compared. */
     @Test
     void agreesWithTurningThePartBySmallSteps() {
