@@ -91,6 +91,16 @@ record DrawnOut(TeardownStep shaft, Opening opening) {
         };
     }
 
+    /** Why a part on the shaft cannot go out by the opening, as a clause, also when the shaft is gone; empty when no inner wall is between. */
+    String walledOff(TeardownStep part) {
+        var size = part.detail().body().envelope();
+        var wall = size == null ? null : wallInTheWay(part, size);
+        return wall == null
+                ? ""
+                : "%s, %s, does not pass the inner wall in which step %d of the %s runs"
+                        .formatted(part.part(), size.inWords(), wall, shaft.part());
+    }
+
     /** Why the shaft itself cannot be drawn this way, as a clause; empty when no inner wall holds it. */
     String heldByAWall() {
         var outline = outline();
@@ -156,11 +166,7 @@ record DrawnOut(TeardownStep shaft, Opening opening) {
             return "%s, %s, does not pass the %s by which the shaft leaves"
                     .formatted(hub.part(), size.inWords(), opening.inWords());
         }
-        var wall = wallInTheWay(hub, size);
-        return wall == null
-                ? ""
-                : "%s, %s, does not pass the inner wall in which step %d of the %s runs"
-                        .formatted(hub.part(), size.inWords(), wall, shaft.part());
+        return walledOff(hub);
     }
 
     /** The step that runs in a wall through which a part would have to come along and does not; null when none is, or nobody knows. */

@@ -142,6 +142,9 @@ final class Space {
             }
         }
         var barred = tooLarge(step, opening);
+        if (barred.isEmpty()) {
+            barred = walledOff(step, opening);
+        }
         if (step.kind() == PartKind.SHAFT && step.shaft() > 0) {
             var drawn = new DrawnOut(step, opening);
             barred = barred.isEmpty() ? drawn.heldByAWall() : barred;
@@ -163,6 +166,20 @@ final class Space {
             askDepth(step, opening);
         }
         return new WayOut(opening, befores, barred);
+    }
+
+    /** Why a part on a shaft cannot go out along it; empty when it can, or when somebody said that it goes out there. */
+    private String walledOff(TeardownStep step, Opening opening) {
+        if (step.kind() == PartKind.SHAFT || !step.detail().body().leavesBy().isEmpty()) {
+            return "";
+        }
+        return steps.stream()
+                .filter(s -> s.kind() == PartKind.SHAFT && s.shaft() > 0)
+                .filter(s -> s.shaft() == step.shaft() && !onTheBench.contains(s.id()))
+                .map(s -> new DrawnOut(s, opening).walledOff(step))
+                .filter(says -> !says.isEmpty())
+                .findFirst()
+                .orElse("");
     }
 
     /** Why a part, with all that stayed on it, does not pass an opening; empty when it does. */

@@ -155,6 +155,49 @@ class DrawnOutTest {
                 .contains("the step Ø58 of the shaft does not pass the inner wall");
     }
 
+    /** The hub beyond the wall goes out by the top, not by the end that is large enough: the wall is between. */
+    @Test
+    void aHubBeyondAWallGoesOutByTheTop() {
+        var left = bore("left end", 120, Faces.LEFT, "end cover");
+        var on =
+                step(4, "hub", PartKind.GEAR)
+                        .on(1, Side.MIDDLE)
+                        .hub(Envelope.round(96, 20), 34.0, 3)
+                        .build();
+        var top = step(2, "top cover", PartKind.COVER).on(0, Side.MIDDLE).build();
+        var end = step(1, "end cover", PartKind.COVER).on(1, Side.LEFT).build();
+        var shaft3 =
+                step(3, "shaft", PartKind.SHAFT)
+                        .on(1, Side.MIDDLE)
+                        .envelope(walled(40.0).detail().body().envelope())
+                        .build();
+        var steps = List.of(end, top, shaft3, on);
+        var both = new StripModel(steps, List.of(), List.of(left, TOP), SHAFTS);
+        assertThat(both.follows())
+                .contains(
+                        "Hub goes in before the top cover: hub goes out by the top opening, which the top cover closes.")
+                .doesNotContain(
+                        "Hub goes in before the end cover: hub goes out by the left end, which the end cover closes.");
+        assertThat(new StripModel(steps, List.of(), List.of(left), SHAFTS).trapped().values())
+                .singleElement()
+                .asString()
+                .contains("by the left end, hub, Ø96 × 20, does not pass the inner wall");
+        var known =
+                step(4, "hub", PartKind.GEAR)
+                        .on(1, Side.MIDDLE)
+                        .hub(Envelope.round(96, 20), 34.0, 3, "left end")
+                        .build();
+        assertThat(
+                        new StripModel(
+                                        List.of(end, top, shaft3, known),
+                                        List.of(),
+                                        List.of(left, TOP),
+                                        SHAFTS)
+                                .trapped())
+                .as("somebody knows that it goes round the wall")
+                .isEmpty();
+    }
+
     /** A ring of 50 beyond the wall would be drawn against it; one of 39 goes through with the shaft. */
     @Test
     void aRingBeyondAWallComesOffFirst() {

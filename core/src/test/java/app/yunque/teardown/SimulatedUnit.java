@@ -217,6 +217,16 @@ record SimulatedUnit(
                                 b -> b != null && part.detail().body().envelope().aMm() + 0.5 > b);
     }
 
+    /** A part on a shaft stays behind its inner walls also when the shaft is out; unless somebody knows better. */
+    private boolean isWalledOff(TeardownStep part, Opening opening) {
+        return part.kind() != PartKind.SHAFT
+                && part.detail().body().envelope() != null
+                && part.detail().body().leavesBy().isEmpty()
+                && steps.stream()
+                        .filter(s -> s.kind() == PartKind.SHAFT && s.shaft() == part.shaft())
+                        .anyMatch(s -> isWalledIn(part, s, opening));
+    }
+
     /** The shaft itself goes through every inner wall that its far steps have to pass. */
     private static boolean passesItsWalls(TeardownStep shaft, Opening opening) {
         var outline = shaft.detail().body().envelope().outline();
@@ -235,7 +245,7 @@ record SimulatedUnit(
     /** Ways by which a part can go in at all; how the rest of the unit stands is not asked. */
     private List<Opening> ways(TeardownStep part) {
         return named(part).stream()
-                .filter(o -> fits(part, o))
+                .filter(o -> fits(part, o) && !isWalledOff(part, o))
                 .filter(
                         o ->
                                 part.kind() != PartKind.SHAFT
