@@ -123,6 +123,25 @@ describe("the order of the rebuild", () => {
       /^No order yet, were it not that .*These 2 statements contradict each other\.$/,
     );
     expect(screen.getByText("What is left when one of these is taken back or corrected:")).toBeVisible();
+    expect(screen.getByText("These 3 statements contradict each other.")).toBeVisible();
+  });
+
+  it("does not tell again what the station tells above", async () => {
+    const { planned, withTwo, ...rest } = PLAN;
+    const says = "These 2 statements contradict each other.";
+    sent = serverThatAnswers({
+      "/api/jobs/31/plan": {
+        standing: "DONE",
+        plan: {
+          ...rest,
+          contradiction: { says, cycle: [], frees: [], freeing: [] },
+          relaxations: [{ givenUp: "“plug” comes off before “spring” (said)", next: says }],
+        },
+      },
+    });
+    show(<PlanPanel view={{ ...job(parts), contradiction: says }} />);
+    expect(await screen.findByText("No single statement frees it: more than one has to go.")).toBeVisible();
+    expect(screen.getAllByText(says)).toHaveLength(1);
   });
 
   it("says that it is being worked out until it is", async () => {

@@ -151,7 +151,8 @@ function Answer({ plan, view, onUse, busy, children }: AnswerProps) {
   if (plan.contradiction) {
     return (
       <>
-        <Fault>{plan.contradiction.says}</Fault>
+        {/* The station tells it above while it is the job's own contradiction. */}
+        {plan.contradiction.says !== view.contradiction && <Fault>{plan.contradiction.says}</Fault>}
         <Relaxations of={plan.relaxations} />
       </>
     );
