@@ -3,7 +3,12 @@
 # PostgreSQL refuses to run as root; as root it runs as the postgres user, in a place that user can reach.
 as_postgres() { if is_root; then runuser -u postgres -- "$@"; else "$@"; fi; }
 
-port_is_free() { ! (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null; }
+# Nobody answers there, and no connection of something else goes out from it, which would keep a server from it too.
+port_is_free() {
+    if (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null; then return 1; fi
+    # All but those that are over and only wait for stragglers (06).
+    ! grep -qE "^ *[0-9]+: [0-9A-F]+:$(printf '%04X' "$1") [0-9A-F]+:[0-9A-F]{4} 0[1-57-9A-F] " /proc/net/tcp /proc/net/tcp6 2>/dev/null
+}
 
 free_port() {
     local port=$1
@@ -90,7 +95,7 @@ run_private_cluster() {
     if ! cluster_runs "$cluster"; then
         local port
         port=$(cat "$state/db.port" 2>/dev/null || true)
-        [ -n "$port" ] && port_is_free "$port" || port=$(free_port 54310)
+        [ -n "$port" ] && port_is_free "$port" || port=$(free_port 24310)
         printf '%s' "$port" >"$state/db.port"
         run_cluster "$cluster" "$port"
     fi

@@ -13,7 +13,7 @@ run_tests() {
     rm -f "$state/test.password"
     new_password "$state/test.password"
     make_cluster "$place" "$state/test.password"
-    port=$(free_port 55310)
+    port=$(free_port 25310)
     # Nothing of a test has to survive a power cut.
     run_cluster "$place" "$port" -c fsync=off -c synchronous_commit=off -c full_page_writes=off
     # shellcheck disable=SC2064
