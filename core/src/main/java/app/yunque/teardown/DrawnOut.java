@@ -108,7 +108,7 @@ record DrawnOut(TeardownStep shaft, Opening opening) {
             var bore = outline.get(wall - 1).wallBoreMm();
             if (bore != null) {
                 for (var step : beyond(wall)) {
-                    if (step.diameterMm() > bore) {
+                    if (step.diameterMm() > bore + Section.READING_MM) {
                         return "the step Ø%s of the %s does not pass the inner wall in which step %d runs, Ø%s"
                                 .formatted(
                                         PlainDigits.exact(step.diameterMm()),

@@ -39,6 +39,9 @@ public record Envelope(
         public static final Range LENGTH =
                 Range.of("lengthMm", "length of the step", 0.1, 10_000, "mm");
 
+        /** What two readings of one size may differ, one of them in inch (mm); judgement. */
+        static final double READING_MM = 0.01;
+
         public static final Range WALL_BORE =
                 Range.of("wallBoreMm", "bore of the inner wall", 0.1, 10_000, "mm");
 
@@ -48,7 +51,7 @@ public record Envelope(
                     DIAMETER.judge(diameterMm),
                     LENGTH.judge(lengthMm),
                     wallBoreMm == null ? Optional.empty() : WALL_BORE.judge(wallBoreMm));
-            if (wallBoreMm != null && wallBoreMm < diameterMm) {
+            if (wallBoreMm != null && wallBoreMm < diameterMm - READING_MM) {
                 throw Refused.because(
                         "wallBoreMm",
                         "The step Ø%s cannot run in a bore of Ø%s. Measure both again."

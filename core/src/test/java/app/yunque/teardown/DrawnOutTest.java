@@ -141,6 +141,11 @@ class DrawnOutTest {
         assertThat(new DrawnOut(walled(58.0), bore("end", 120, Faces.RIGHT, "")).heldByAWall())
                 .as("it runs through its own bore")
                 .isEmpty();
+        assertThat(new DrawnOut(walled(57.995), bore("end", 120, Faces.RIGHT, "")).heldByAWall())
+                .as("two readings of one size")
+                .isEmpty();
+        assertThat(new DrawnOut(walled(57.98), bore("end", 120, Faces.RIGHT, "")).heldByAWall())
+                .isNotEmpty();
         assertThat(new DrawnOut(walled(40.0), bore("lid", 120, Faces.TOP, "")).heldByAWall())
                 .isEmpty();
         var model =
@@ -277,6 +282,9 @@ class DrawnOutTest {
     @Test
     void aStepRunsInABoreThatIsNoSmaller() {
         assertThat(new Section(30, 50, 30.0).wallBoreMm()).isEqualTo(30.0);
+        // A step of 30 mm in a bore that was read as 1.1811 in, which is 29.99994 mm.
+        assertThat(new Section(30, 50, 1.1811 * 25.4).wallBoreMm()).isLessThan(30);
+        assertThatThrownBy(() -> new Section(30, 50, 29.98)).isInstanceOf(Refused.class);
         assertThatThrownBy(() -> new Section(30, 50, 29.9))
                 .isInstanceOf(Refused.class)
                 .hasMessage("The step Ø30 cannot run in a bore of Ø29.9. Measure both again.");
